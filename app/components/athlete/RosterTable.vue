@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { daysBetween } from '~~/core/calendar'
+import { ACTION_FACTS } from '~~/core/catalogue'
+import { SPORT_PROFILES } from '~~/core/programme'
+import { FLAGS } from '~~/core/screening'
+import type { RosterRow } from '~~/shared/types'
+import { inDays, shortDay } from '~/composables/useWords'
+import PlaneMark from '~/components/plane/PlaneMark.vue'
+
+const props = defineProps<{ rows: readonly RosterRow[], selected: ReadonlySet<string>, today: string, week: string }>()
+const emit = defineEmits<{ select: [ids: string[], on: boolean] }>()
+
+const WEEK_TEXT = { none: 'not planned', draft: 'draft', assigned: 'assigned' } as const
+const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row => props.selected.has(row.athlete.id)))
+</script>
+
+<template>
+  <div
+    class="overflow-x-auto"
+    tabindex="0"
+    role="region"
+    aria-label="Roster"
+  >
+    <table class="w-full border-collapse text-left">
+      <thead>
+        <tr class="border-b-2 border-ink align-bottom">
+          <th class="p-1.5 w-8">
+            <input
+              type="checkbox"
+              class="size-5 accent-[var(--color-ink)] align-middle"
+              aria-label="Select all shown"
+              :checked="allSelected"
+              @change="emit('select', rows.map(r => r.athlete.id), ($event.target as HTMLInputElement).checked)"
+            >
+          </th>
+          <th class="p-1.5">
+            Athlete
+          </th>
+          <th class="p-1.5">
+            Brace step
+          </th>
+          <th class="p-1.5">
+            Weak link
+          </th>
+          <th class="p-1.5">
+            Next competition
+          </th>
+          <th class="p-1.5">
+            This week
+          </th>
+          <th class="p-1.5">
+            Done, 4 weeks
+          </th>
+          <th class="p-1.5">
+            To look at
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="row in rows"
+          :key="row.athlete.id"
+          class="border-b border-line hover:bg-paper"
+        >
+          <td class="p-1.5">
+            <input
+              type="checkbox"
+              class="size-5 accent-[var(--color-ink)] align-middle"
+              :aria-label="`Select ${row.athlete.name}`"
+              :checked="selected.has(row.athlete.id)"
+              @change="emit('select', [row.athlete.id], ($event.target as HTMLInputElement).checked)"
+            >
+          </td>
+          <td class="p-1.5">
+            <NuxtLink
+              :to="`/athletes/${row.athlete.id}`"
+              class="font-semibold underline-offset-2 hover:underline"
+            >{{ row.athlete.name }}</NuxtLink>
+            <span class="text-quiet block text-[0.9em]">{{ SPORT_PROFILES[row.athlete.sport].name }}<template v-if="row.athlete.position">, {{ row.athlete.position }}</template></span>
+          </td>
+          <td class="p-1.5 figure">
+            {{ row.athlete.braceStep }} of 7
+          </td>
+          <td class="p-1.5">
+            <span
+              v-if="row.athlete.weakLink"
+              class="inline-flex items-center gap-1.5"
+            >
+              <PlaneMark
+                :plane="ACTION_FACTS[row.athlete.weakLink].plane"
+                :resists="ACTION_FACTS[row.athlete.weakLink].resists"
+              />
+              {{ ACTION_FACTS[row.athlete.weakLink].label }}<template v-if="row.athlete.weakSide">, {{ row.athlete.weakSide }}</template>
+            </span>
+            <span
+              v-else
+              class="text-quiet"
+            >none recorded</span>
+          </td>
+          <td class="p-1.5">
+            <template v-if="row.nextCompetition">
+              <b>{{ inDays(daysBetween(today, row.nextCompetition.day)) }}</b>
+              <span class="text-quiet block text-[0.9em]">{{ row.nextCompetition.name }} ({{ row.nextCompetition.importance }})</span>
+            </template>
+            <span
+              v-else
+              class="text-quiet"
+            >none</span>
+          </td>
+          <td class="p-1.5">
+            <NuxtLink
+              :to="`/week/${row.athlete.id}?start=${week}`"
+              class="underline underline-offset-2"
+              :class="row.thisWeek === 'none' ? 'text-signal-ink font-semibold' : ''"
+            >{{ WEEK_TEXT[row.thisWeek] }}<span class="sr-only">, week sheet of {{ row.athlete.name }}</span></NuxtLink>
+          </td>
+          <td class="p-1.5">
+            <template v-if="row.adherence !== null">
+              <span class="inline-flex items-center gap-2">
+                <span
+                  class="w-16 h-2 bg-chalk-deep inline-block"
+                  aria-hidden="true"
+                ><span
+                  class="block h-full bg-block"
+                  :style="{ width: `${Math.round(row.adherence * 100)}%` }"
+                /></span>
+                <span class="figure">{{ Math.round(row.adherence * 100) }} %</span>
+              </span>
+            </template>
+            <span
+              v-else
+              class="text-quiet"
+            >nothing planned</span>
+          </td>
+          <td class="p-1.5">
+            <span
+              v-for="flag in row.athlete.flags"
+              :key="flag"
+              class="block"
+              :class="FLAGS[flag].kind === 'red' ? 'problem' : ''"
+            >{{ FLAGS[flag].kind === 'red' ? 'Refer: ' : '' }}{{ FLAGS[flag].name }}</span>
+            <span
+              v-if="row.painInLastDays"
+              class="problem block"
+            >Pain logged, last on {{ row.lastLogDay ? shortDay(row.lastLogDay) : '' }}</span>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+/** Loading, failed and empty, said in words instead of left over. */
+defineProps<{ state: 'loading' | 'failed' | 'empty', text?: string }>()
+const emit = defineEmits<{ retry: [] }>()
+</script>
+
+<template>
+  <div
+    class="panel max-w-xl mt-6"
+    :role="state === 'failed' ? 'alert' : 'status'"
+  >
+    <p v-if="state === 'loading'">
+      Reading …
+    </p>
+    <template v-else-if="state === 'failed'">
+      <p class="problem">
+        {{ text }}
+      </p>
+      <button
+        type="button"
+        class="btn mt-2"
+        @click="emit('retry')"
+      >
+        Try again
+      </button>
+    </template>
+    <template v-else>
+      <p>{{ text }}</p>
+      <div class="mt-2">
+        <slot />
+      </div>
+    </template>
+  </div>
+</template>

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { ACTION_FACTS, mainAction, type ActionShares, type Plane } from '~~/core/catalogue'
+
+/** A bar or square in a drill's plane: hatched when it resists, dashed outline when it makes the movement. */
+const props = defineProps<{ shares?: ActionShares, plane?: Plane, resists?: boolean, width?: number, height?: number }>()
+
+const action = computed(() => (props.shares ? ACTION_FACTS[mainAction(props.shares)] : null))
+const plane = computed(() => action.value?.plane ?? props.plane ?? 'sagittal')
+const resists = computed(() => action.value?.resists ?? props.resists ?? true)
+const w = computed(() => Math.max(4, props.width ?? 14))
+const h = computed(() => props.height ?? 12)
+</script>
+
+<template>
+  <svg
+    :width="w"
+    :height="h"
+    aria-hidden="true"
+    class="block shrink-0"
+  >
+    <rect
+      x="0.75"
+      y="0.75"
+      :width="w - 1.5"
+      :height="h - 1.5"
+      :fill="resists ? `url(#hatch-${plane})` : 'var(--color-paper)'"
+      :stroke="`var(--color-${plane})`"
+      stroke-width="1.5"
+      :stroke-dasharray="resists ? undefined : '3 2'"
+    />
+  </svg>
+</template>

@@ -1,0 +1,49 @@
+<!-- The hatches of the three planes, drawn once for the whole page: level, upright, slanted lines. -->
+<template>
+  <svg
+    width="0"
+    height="0"
+    class="absolute"
+    aria-hidden="true"
+  >
+    <defs>
+      <pattern
+        id="hatch-sagittal"
+        width="5"
+        height="5"
+        patternUnits="userSpaceOnUse"
+      >
+        <path
+          d="M0 2.5h5"
+          stroke="var(--color-sagittal)"
+          stroke-width="1.6"
+        />
+      </pattern>
+      <pattern
+        id="hatch-frontal"
+        width="5"
+        height="5"
+        patternUnits="userSpaceOnUse"
+      >
+        <path
+          d="M2.5 0v5"
+          stroke="var(--color-frontal)"
+          stroke-width="1.6"
+        />
+      </pattern>
+      <pattern
+        id="hatch-transverse"
+        width="5"
+        height="5"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <path
+          d="M2.5 0v5"
+          stroke="var(--color-transverse)"
+          stroke-width="1.6"
+        />
+      </pattern>
+    </defs>
+  </svg>
+</template>

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import type { Me } from '~~/shared/types'
+
+/** The keel: the rooms hang on one line, in the order of the work. */
+const props = defineProps<{ me: Me, athleteId: string | null, week: string }>()
+const emit = defineEmits<{ signOut: [], units: [] }>()
+const route = useRoute()
+
+const rooms = computed(() => [
+  { name: 'Roster', to: '/roster', here: route.path === '/roster' },
+  {
+    name: 'Athlete',
+    to: props.athleteId ? `/athletes/${props.athleteId}` : null,
+    here: route.path.startsWith('/athletes/'),
+  },
+  {
+    name: 'Week',
+    to: props.athleteId ? `/week/${props.athleteId}?start=${props.week}` : null,
+    here: route.path.startsWith('/week/'),
+  },
+  { name: 'Squad week', to: '/squad-week', here: route.path === '/squad-week' },
+  { name: 'Facility', to: '/facility', here: route.path === '/facility' },
+])
+</script>
+
+<template>
+  <nav
+    aria-label="Rooms"
+    class="rail bg-ink text-chalk flex md:flex-col md:w-[132px] md:min-h-screen md:sticky md:top-0 md:h-screen px-4 py-2 md:py-4 gap-4 items-center md:items-stretch overflow-x-auto"
+  >
+    <NuxtLink
+      to="/roster"
+      class="font-[family-name:var(--font-head)] font-bold text-lg leading-tight"
+    >
+      Keen<br class="hidden md:inline"> Anchor
+    </NuxtLink>
+    <ul class="relative flex md:flex-col gap-4 md:gap-5 md:mt-4 md:pl-6 md:border-l-2 md:border-[#4a5a63] md:ml-1.5 md:py-2">
+      <li
+        v-for="room in rooms"
+        :key="room.name"
+        class="relative whitespace-nowrap"
+      >
+        <span
+          class="hidden md:block absolute -left-[31px] top-1 size-3 rounded-full border-2"
+          :class="room.here ? 'bg-[#e4703c] border-[#e4703c]' : 'bg-ink border-[#8d9ca4]'"
+          aria-hidden="true"
+        />
+        <NuxtLink
+          v-if="room.to"
+          :to="room.to"
+          :class="room.here ? 'font-bold' : 'text-[#c3ccd0] hover:text-chalk'"
+          :aria-current="room.here ? 'page' : undefined"
+        >{{ room.name }}</NuxtLink>
+        <span
+          v-else
+          class="text-[#8d9ca4]"
+        >{{ room.name }}</span>
+      </li>
+    </ul>
+    <div class="md:mt-auto flex md:flex-col gap-3 md:gap-1 items-center md:items-start text-[0.85rem] ml-auto md:ml-0">
+      <span class="text-[#c3ccd0] whitespace-nowrap">{{ me.name }}</span>
+      <button
+        type="button"
+        class="underline underline-offset-2 whitespace-nowrap"
+        @click="emit('units')"
+      >
+        {{ me.units.mass }} · {{ me.units.length }}<span class="sr-only">, change units</span>
+      </button>
+      <button
+        type="button"
+        class="underline underline-offset-2 whitespace-nowrap"
+        @click="emit('signOut')"
+      >
+        Sign out
+      </button>
+    </div>
+  </nav>
+</template>

@@ -1,0 +1,30 @@
+import { computed, ref, type Ref } from 'vue'
+import { SPORT_PROFILES } from '~~/core/programme'
+import { FLAGS } from '~~/core/screening'
+import type { Group, RosterRow } from '~~/shared/types'
+
+/** Everything a coach might type to find somebody. */
+function searchText(row: RosterRow, groups: readonly Group[]): string {
+  const { athlete } = row
+  return [
+    athlete.name, SPORT_PROFILES[athlete.sport].name, athlete.position, athlete.goal,
+    ...athlete.flags.map(flag => FLAGS[flag].name),
+    ...groups.filter(group => athlete.groupIds.includes(group.id)).map(group => group.name),
+    row.nextCompetition?.name ?? '',
+  ].join(' ').toLowerCase()
+}
+
+/** Filters the roster as one types: every word must occur somewhere in the row. */
+export function useRosterFilter(rows: Ref<RosterRow[]>, groups: Ref<Group[]>) {
+  const text = ref('')
+  const groupId = ref<string | null>(null)
+  const archived = ref(false)
+  const shown = computed(() => {
+    const words = text.value.toLowerCase().split(/\s+/).filter(Boolean)
+    return rows.value.filter(row =>
+      row.athlete.archived === archived.value
+      && (groupId.value === null || row.athlete.groupIds.includes(groupId.value))
+      && words.every(word => searchText(row, groups.value).includes(word)))
+  })
+  return { text, groupId, archived, shown }
+}

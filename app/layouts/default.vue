@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { mondayOf } from '~~/core/calendar'
+import PlanePatterns from '~/components/shell/PlanePatterns.vue'
+import RoomRail from '~/components/shell/RoomRail.vue'
+import { useRosterStore } from '~/stores/roster'
+import { useSessionStore } from '~/stores/session'
+
+const session = useSessionStore()
+const roster = useRosterStore()
+
+async function signOut(): Promise<void> {
+  await session.signOut()
+  await navigateTo('/sign-in')
+}
+
+/** Two systems, one switch: nobody mixes pounds with centimetres. */
+async function switchUnits(): Promise<void> {
+  const metric = session.me?.units.mass === 'kg'
+  await session.saveUnits(metric ? { mass: 'lb', length: 'in' } : { mass: 'kg', length: 'cm' })
+}
+</script>
+
+<template>
+  <div class="md:flex min-h-screen">
+    <PlanePatterns />
+    <a
+      href="#main"
+      class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2"
+    >To the page</a>
+    <RoomRail
+      v-if="session.me"
+      :me="session.me"
+      :athlete-id="roster.lastAthleteId"
+      :week="mondayOf(session.me.today)"
+      @sign-out="signOut"
+      @units="switchUnits"
+    />
+    <main
+      id="main"
+      class="flex-1 min-w-0 p-4"
+    >
+      <slot />
+    </main>
+  </div>
+</template>

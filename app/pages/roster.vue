@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { storeToRefs } from 'pinia'
+import { mondayOf } from '~~/core/calendar'
+import RosterTable from '~/components/athlete/RosterTable.vue'
+import StatePanel from '~/components/common/StatePanel.vue'
+import { useRosterFilter } from '~/composables/useRosterFilter'
+import { useRosterStore } from '~/stores/roster'
+import { useSessionStore } from '~/stores/session'
+
+useHead({ title: 'Roster · Keen Anchor' })
+
+const session = useSessionStore()
+const roster = useRosterStore()
+const { rows, groups, state, problem } = storeToRefs(roster)
+const { text, groupId, archived, shown } = useRosterFilter(rows, groups)
+const selected = ref<ReadonlySet<string>>(new Set())
+const today = computed(() => session.me?.today ?? '')
+const mayPlan = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+
+onMounted(roster.load)
+
+function select(ids: readonly string[], on: boolean): void {
+  const next = new Set(selected.value)
+  for (const id of ids) {
+    if (on) next.add(id)
+    else next.delete(id)
+  }
+  selected.value = next
+}
+</script>
+
+<template>
+  <div v-if="session.me">
+    <header class="flex flex-wrap items-end gap-3 mb-3">
+      <h1 class="mr-2">
+        Roster
+      </h1>
+      <p class="text-quiet mr-auto">
+        {{ session.me.organisationName }}
+      </p>
+      <NuxtLink
+        v-if="mayPlan"
+        to="/athletes/new"
+        class="btn"
+      >Add athlete</NuxtLink>
+      <NuxtLink
+        v-if="mayPlan"
+        class="btn btn-main"
+        :class="selected.size === 0 ? 'opacity-60' : ''"
+        :to="{ path: '/squad-week', query: { ids: [...selected].join(',') } }"
+      >Plan a week for {{ selected.size === 0 ? 'a selection' : selected.size }}</NuxtLink>
+    </header>
+    <div class="flex flex-wrap items-center gap-2 mb-3">
+      <label
+        class="sr-only"
+        for="find"
+      >Find an athlete</label>
+      <input
+        id="find"
+        v-model="text"
+        type="search"
+        class="field max-w-xs"
+        placeholder="Type a name, sport, group, flag …"
+      >
+      <button
+        type="button"
+        class="chip"
+        :aria-pressed="groupId === null"
+        @click="groupId = null"
+      >
+        All
+      </button>
+      <button
+        v-for="group in groups"
+        :key="group.id"
+        type="button"
+        class="chip"
+        :aria-pressed="groupId === group.id"
+        @click="groupId = group.id"
+      >
+        {{ group.name }}
+      </button>
+      <button
+        type="button"
+        class="chip ml-auto"
+        :aria-pressed="archived"
+        @click="archived = !archived"
+      >
+        Archived
+      </button>
+    </div>
+    <StatePanel
+      v-if="state === 'idle' || state === 'loading'"
+      state="loading"
+    />
+    <StatePanel
+      v-else-if="state === 'failed'"
+      state="failed"
+      :text="problem"
+      @retry="roster.load"
+    />
+    <StatePanel
+      v-else-if="rows.length === 0"
+      state="empty"
+      text="Nobody is on the roster yet."
+    >
+      <NuxtLink
+        v-if="mayPlan"
+        to="/athletes/new"
+        class="btn btn-main"
+      >Add the first athlete</NuxtLink>
+    </StatePanel>
+    <template v-else>
+      <p
+        class="text-quiet mb-1"
+        role="status"
+      >
+        {{ shown.length }} of {{ rows.filter(r => r.athlete.archived === archived).length }} {{ archived ? 'archived athletes' : 'athletes' }}
+      </p>
+      <RosterTable
+        :rows="shown"
+        :selected="selected"
+        :today="today"
+        :week="mondayOf(today)"
+        @select="select"
+      />
+    </template>
+  </div>
+</template>

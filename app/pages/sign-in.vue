@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { messageOf } from '~/api/call'
+import FormField from '~/components/common/FormField.vue'
+import { useSessionStore } from '~/stores/session'
+import { AppError } from '~~/shared/errors'
+
+definePageMeta({ layout: 'plain' })
+useHead({ title: 'Sign in · Keen Anchor' })
+
+const session = useSessionStore()
+const route = useRoute()
+const email = ref('')
+const password = ref('')
+const problem = ref('')
+const fields = ref<Readonly<Record<string, string>>>({})
+const busy = ref(true)
+// Until the page answers to clicks a submitted form would be lost.
+onMounted(() => { busy.value = false })
+
+async function submit(): Promise<void> {
+  if (busy.value) return
+  busy.value = true
+  problem.value = ''
+  fields.value = {}
+  try {
+    await session.signIn({ email: email.value.trim(), password: password.value })
+    const to = typeof route.query.to === 'string' && /^\/(?!\/)/.test(route.query.to) ? route.query.to : '/'
+    await navigateTo(to)
+  }
+  catch (error) {
+    fields.value = error instanceof AppError ? error.fields ?? {} : {}
+    problem.value = messageOf(error)
+  }
+  finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="min-h-screen grid md:grid-cols-[minmax(0,1fr)_28rem]">
+    <div class="bg-ink text-chalk p-8 md:p-12 flex flex-col">
+      <p class="font-[family-name:var(--font-head)] font-bold text-2xl">
+        Keen Anchor
+      </p>
+      <svg
+        viewBox="0 0 400 200"
+        class="my-8 max-w-xl w-full"
+        aria-hidden="true"
+      >
+        <path
+          d="M0 60h400"
+          stroke="#c3ccd0"
+          stroke-width="1.5"
+        />
+        <path
+          d="M200 20v140M150 118c0 34 26 52 50 52s50-18 50-52"
+          fill="none"
+          stroke="#c3ccd0"
+          stroke-width="3"
+        />
+        <circle
+          cx="200"
+          cy="60"
+          r="9"
+          fill="#1f2a30"
+          stroke="#e4703c"
+          stroke-width="4"
+        />
+      </svg>
+      <p class="max-w-md text-[#c3ccd0]">
+        Trunk and bracing work for a roster: computed, placed around the lifts, judged by form.
+      </p>
+    </div>
+    <form
+      class="p-8 md:p-12 flex flex-col gap-4 justify-center"
+      method="post"
+      novalidate
+      @submit.prevent="submit"
+    >
+      <h1>Sign in</h1>
+      <FormField
+        v-slot="{ id, invalid, describedBy }"
+        label="E-mail"
+        name="email"
+        :problem="fields.email"
+      >
+        <input
+          :id="id"
+          v-model="email"
+          class="field"
+          type="email"
+          autocomplete="username"
+          :aria-invalid="invalid"
+          :aria-describedby="describedBy"
+        >
+      </FormField>
+      <FormField
+        v-slot="{ id, invalid, describedBy }"
+        label="Password"
+        name="password"
+        :problem="fields.password"
+      >
+        <input
+          :id="id"
+          v-model="password"
+          class="field"
+          type="password"
+          autocomplete="current-password"
+          :aria-invalid="invalid"
+          :aria-describedby="describedBy"
+        >
+      </FormField>
+      <p
+        v-if="problem && Object.keys(fields).length === 0"
+        class="problem"
+        role="alert"
+      >
+        {{ problem }}
+      </p>
+      <button
+        type="submit"
+        class="btn btn-main"
+        :disabled="busy"
+      >
+        Sign in
+      </button>
+    </form>
+  </div>
+</template>

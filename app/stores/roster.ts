@@ -1,0 +1,47 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import type { Athlete, AthleteInput, Group, RosterRow, SignInInput } from '~~/shared/types'
+import * as athletes from '~/api/athletes'
+import { messageOf } from '~/api/call'
+import * as people from '~/api/people'
+
+/** The squad as it was last read. */
+export const useRosterStore = defineStore('roster', () => {
+  const rows = ref<RosterRow[]>([])
+  const groups = ref<Group[]>([])
+  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
+  const problem = ref('')
+  /** Whose pages were open last: the rail leads back to them. */
+  const lastAthleteId = ref<string | null>(null)
+
+  async function load(): Promise<void> {
+    if (state.value !== 'ready') state.value = 'loading'
+    try {
+      ;[rows.value, groups.value] = await Promise.all([athletes.fetchRoster(), people.fetchGroups()])
+      state.value = 'ready'
+    }
+    catch (error) {
+      problem.value = messageOf(error)
+      state.value = 'failed'
+    }
+  }
+
+  function replace(athlete: Athlete): Athlete {
+    rows.value = rows.value.map(row => (row.athlete.id === athlete.id ? { ...row, athlete } : row))
+    return athlete
+  }
+
+  const add = (id: string, input: AthleteInput): Promise<Athlete> => athletes.addAthlete(id, input)
+  const save = async (id: string, version: number, input: AthleteInput): Promise<Athlete> =>
+    replace(await athletes.saveAthlete(id, version, input))
+  const archive = async (athlete: Athlete, archived: boolean): Promise<Athlete> =>
+    replace(await athletes.archiveAthlete(athlete.id, athlete.version, archived))
+  const giveAccount = async (id: string, input: SignInInput): Promise<Athlete> =>
+    replace(await athletes.giveAccount(id, input))
+
+  async function addGroup(group: Group): Promise<void> {
+    groups.value = await people.addGroup(group)
+  }
+
+  return { rows, groups, state, problem, lastAthleteId, load, add, save, archive, giveAccount, addGroup }
+})

@@ -1,0 +1,1 @@
+export { addDays, dayNumber, daysBetween, mondayOf, weekdayOf, type IsoDay } from './isoDay'

@@ -1,0 +1,38 @@
+import { checkDose } from '../dose'
+import { DomainError } from '../errors'
+import { TRUNK_ACTIONS } from './trunkAction'
+import type { Variation } from './variation'
+
+/**
+ * Checks what the type cannot: shares sum to 1, the words are there, doses make sense and the gate can be reached.
+ *
+ * @throws DomainError naming the field that is wrong.
+ * @example
+ * checkVariation(VARIATIONS[0]) // => undefined
+ */
+export function checkVariation(variation: Variation): void {
+  const total = TRUNK_ACTIONS.reduce((sum, action) => sum + (variation.shares[action] ?? 0), 0)
+  if (!(Math.abs(total - 1) < 1e-9)) throw new DomainError('shares', `Action shares of ${variation.id} must sum to 1.`)
+  if (!Object.values(variation.shares).every(share => share > 0 && share <= 1)) {
+    throw new DomainError('shares', `Every share of ${variation.id} lies above 0 and up to 1.`)
+  }
+  if (!/^[a-z0-9-]+\.[a-z0-9-]+$/.test(variation.id)) throw new DomainError('id', 'An id reads ladder.rung-name.')
+  for (const field of ['name', 'purpose', 'setUp', 'stopSign'] as const) {
+    if (variation[field].trim().length < 4) throw new DomainError(field, `${variation.id} needs its ${field}.`)
+  }
+  if (variation.faults.length === 0) throw new DomainError('faults', `${variation.id} needs a fault and its fix.`)
+  if (variation.muscles.length === 0) throw new DomainError('muscles', `${variation.id} needs its muscles.`)
+  if (variation.equipment.some(need => need.length === 0)) {
+    throw new DomainError('equipment', `A need of ${variation.id} that nothing meets.`)
+  }
+  if (!(Number.isInteger(variation.braceStep) && variation.braceStep >= 1 && variation.braceStep <= 7)) {
+    throw new DomainError('braceStep', 'Brace steps go from 1 to 7.')
+  }
+  if (variation.doses.length === 0) throw new DomainError('doses', `${variation.id} needs a dose.`)
+  variation.doses.forEach(checkDose)
+  if (new Set(variation.doses.map(dose => dose.unit)).size !== 1) {
+    throw new DomainError('doses', `Doses of ${variation.id} are counted in one unit, so that its gate can be read.`)
+  }
+  const { sets, amount, sessions } = variation.gate
+  if (!(sets >= 1 && amount >= 1 && sessions >= 1)) throw new DomainError('gate', 'A gate asks for at least one of each.')
+}

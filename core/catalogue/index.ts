@@ -1,0 +1,13 @@
+export {
+  ACTION_FACTS, mainAction, perAction, PLANES, planesOf, TRUNK_ACTIONS,
+  type ActionShares, type PerAction, type Plane, type TrunkAction,
+} from './trunkAction'
+export {
+  BREATH_PATTERNS, EQUIPMENT, HAZARDS, MODES, MUSCLE_GROUPS, POSTURES, REGIONS, SETTINGS,
+  type BreathPattern, type Equipment, type Hazard, type Mode, type MuscleGroup, type Posture, type Region,
+  type Setting, type SettingValues,
+} from './vocabulary'
+export type { Fault, Gate, Ladder, Variation } from './variation'
+export { defineLadder, type Rung } from './ladder'
+export { findVariation, LADDERS, VARIATIONS } from './catalogue'
+export { checkVariation } from './checkVariation'

@@ -1,0 +1,71 @@
+import type { Dose } from '../dose'
+import type { ActionShares } from './trunkAction'
+import type { BreathPattern, Equipment, Hazard, Mode, MuscleGroup, Posture, Region, Setting } from './vocabulary'
+
+/** An observable loss of position and what puts it right. */
+export interface Fault {
+  readonly see: string
+  readonly fix: string
+}
+
+/** The measurable condition for moving to the next rung: every set, each side, in so many sessions running. */
+export interface Gate {
+  readonly sets: number
+  readonly amount: number
+  readonly sessions: number
+  /** What must be seen besides the number. */
+  readonly seen: string
+}
+
+/** One rung of one ladder: a drill with everything a coach needs to give it. */
+export interface Variation {
+  /** Stable key, `ladder.rung-name`. */
+  readonly id: string
+  readonly name: string
+  readonly ladder: string
+  /** Place on the ladder, 1 = ground. */
+  readonly rung: number
+  /** One line for the athlete: what it is for. */
+  readonly purpose: string
+  /** Shares over the eight actions, summing to 1. */
+  readonly shares: ActionShares
+  readonly mode: Mode
+  readonly posture: Posture
+  /** Each need lists what satisfies it; all needs must be met. */
+  readonly equipment: readonly (readonly Equipment[])[]
+  readonly sides: 'both' | 'each'
+  readonly muscles: readonly MuscleGroup[]
+  /** Regions it tires besides the trunk. */
+  readonly tires: readonly Region[]
+  readonly setUp: string
+  /** One cue about the body, one about the world outside it. */
+  readonly cues: { readonly inside: string, readonly outside: string }
+  readonly faults: readonly Fault[]
+  readonly stopSign: string
+  readonly breath: BreathPattern
+  /** Brace step (1-7) that must be passed first. */
+  readonly braceStep: number
+  /** Variations whose rung must have been reached on their own ladder first. */
+  readonly prerequisites?: readonly string[]
+  /** What can be wrong with it for somebody: its contra-indications. */
+  readonly hazards: readonly Hazard[]
+  /** 1 refreshing … 5 draining. */
+  readonly fatigue: 1 | 2 | 3 | 4 | 5
+  /** 1 kind to the spine … 3 costly (our class, common practice; no newtons). */
+  readonly spineCost: 1 | 2 | 3
+  /** Default doses, lightest first. */
+  readonly doses: readonly Dose[]
+  readonly gate: Gate
+  /** What must be written down with each set. */
+  readonly settings: readonly Setting[]
+  /** Whether it is trained in the lift itself. */
+  readonly insideLift?: boolean
+}
+
+/** A family of variations ordered by demand. */
+export interface Ladder {
+  readonly id: string
+  readonly name: string
+  readonly aim: string
+  readonly rungs: readonly Variation[]
+}

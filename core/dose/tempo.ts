@@ -1,0 +1,38 @@
+import { DomainError } from '../errors'
+
+/** Tempo of one repeat, seconds: lowering, pause, raising, pause. */
+export interface Tempo {
+  readonly loweringS: number
+  readonly bottomS: number
+  readonly raisingS: number
+  readonly topS: number
+}
+
+/**
+ * Reads a tempo written eccentric-pause-concentric-pause, each 0-30 s.
+ *
+ * @throws DomainError `tempo` when it is not four numbers, is all zero, or a part is out of range.
+ * @example
+ * parseTempo('3-0-3-0').loweringS // => 3
+ */
+export function parseTempo(text: string): Tempo {
+  const parts = text.trim().split('-').map(part => (/^\d+(\.\d+)?$/.test(part) ? Number(part) : NaN))
+  const [loweringS, bottomS, raisingS, topS] = parts
+  if (parts.length !== 4 || !parts.every(s => s >= 0 && s <= 30)) {
+    throw new DomainError('tempo', 'Write tempo as four numbers of seconds, for example 3-0-3-0.')
+  }
+  if (!(parts.reduce((a, b) => a + b) > 0)) throw new DomainError('tempo', 'A repeat must take some time.')
+  return { loweringS: loweringS!, bottomS: bottomS!, raisingS: raisingS!, topS: topS! }
+}
+
+/**
+ * Seconds of one repeat at a written tempo.
+ *
+ * @throws DomainError `tempo` as parseTempo.
+ * @example
+ * tempoSeconds('2-1-2-0') // => 5
+ */
+export function tempoSeconds(text: string): number {
+  const { loweringS, bottomS, raisingS, topS } = parseTempo(text)
+  return loweringS + bottomS + raisingS + topS
+}

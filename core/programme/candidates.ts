@@ -1,0 +1,126 @@
+import { ACTION_FACTS, mainAction, type PerAction, type Variation } from '../catalogue'
+import { doseSessionS, type Dose, type Side } from '../dose'
+import { admissibleSet, doseRemoval } from '../screening'
+import type { PlanningContext } from './context'
+import { itemActionSeconds } from './ledger'
+import { placeConflicts } from './rules'
+import type { PlannedSession, Slot, TrunkItem } from './week'
+
+/** One way to add one drill at one place. */
+export interface Candidate {
+  readonly session: PlannedSession
+  readonly option: Option
+  readonly item: TrunkItem
+}
+
+/** Most items a slot takes, per session (paired: per lift), and in a whole session (common practice, no source). */
+export const SLOT_LIMIT: Readonly<Record<Slot, number>> = { activation: 2, paired: 1, after: 2, finisher: 1 }
+export const SESSION_ITEM_LIMIT = 5
+/** Most times one drill comes back in a week. */
+export const WEEK_REPEAT_LIMIT = 2
+/** Two rungs of one ladder in a week are enough. */
+const LADDER_REPEAT_LIMIT = 3
+
+interface Place {
+  readonly slot: Slot
+  readonly pairedWith: string | null
+}
+
+/** The places of a session where one more item fits. */
+function openPlaces(session: PlannedSession): Place[] {
+  if (session.items.length >= SESSION_ITEM_LIMIT) return []
+  const taken = (slot: Slot, pairedWith: string | null): number =>
+    session.items.filter(item => item.slot === slot && item.pairedWith === pairedWith).length
+  const places: Place[] = [
+    { slot: 'activation', pairedWith: null },
+    ...session.lifts.map(lift => ({ slot: 'paired' as const, pairedWith: lift.id })),
+    { slot: 'after', pairedWith: null },
+    { slot: 'finisher', pairedWith: null },
+  ]
+  // With no lifts there is nothing to activate for: the session is its own main work.
+  const limit = (slot: Slot): number => (session.lifts.length === 0 ? NO_LIFT_LIMIT[slot] : SLOT_LIMIT[slot])
+  return places.filter(place => taken(place.slot, place.pairedWith) < limit(place.slot))
+}
+
+const NO_LIFT_LIMIT: Readonly<Record<Slot, number>> = { activation: 1, paired: 0, after: 3, finisher: 1 }
+
+/** Whether a drill suits a slot: finishers are steady and harmless when tired, pairing is short and light. */
+function suits(variation: Variation, slot: Slot): boolean {
+  if (variation.insideLift) return slot === 'after'
+  switch (slot) {
+    case 'activation': return variation.fatigue === 1
+    case 'paired': return variation.fatigue <= 2 && variation.mode !== 'locomotor' && variation.mode !== 'ballistic'
+    case 'after': return variation.fatigue >= 2 || variation.braceStep >= 4 || ACTION_FACTS[mainAction(variation.shares)].resists
+    case 'finisher':
+      return variation.fatigue >= 2 && (variation.mode === 'locomotor' || variation.mode === 'isometric')
+  }
+}
+
+/** One admissible drill in one of its doses, with all that does not depend on the place reckoned once. */
+export interface Option {
+  readonly variation: Variation
+  readonly dose: Dose
+  readonly extraSetSide: Side | null
+  /** Seconds under tension it gives each action. */
+  readonly gain: PerAction
+  readonly durationS: number
+}
+
+/**
+ * Every admissible drill in every dose the athlete's flags allow, in catalogue order.
+ *
+ * @throws DomainError `tempo` when a dose of the catalogue cannot be read.
+ * @example
+ * optionsFor({ ...context, screen: { ...context.screen, flags: ['chestPain'] } }).length // => 0
+ */
+export function optionsFor(context: PlanningContext): Option[] {
+  return admissibleSet(context.screen).flatMap(variation => variation.doses
+    .filter(dose => !doseRemoval(dose, context.screen.flags))
+    .map((dose): Option => {
+      const weak = mainAction(variation.shares) === context.weakLink && variation.sides === 'each'
+      const extraSetSide = weak ? context.weakSide : null
+      const gain = itemActionSeconds({ variationId: variation.id, dose, extraSetSide })
+      return { variation, dose, extraSetSide, gain, durationS: doseSessionS(dose, variation.sides, extraSetSide) }
+    }))
+}
+
+/**
+ * Every (option, session, place) that breaks no rule as the week stands, in catalogue order.
+ *
+ * @example
+ * candidates([], [], context).length // => 0
+ */
+export function candidates(
+  options: readonly Option[], sessions: readonly PlannedSession[], context: PlanningContext,
+): Candidate[] {
+  const uses = countUses(sessions)
+  const found: Candidate[] = []
+  const open = options.filter(({ variation }) =>
+    (uses.get(variation.id) ?? 0) < WEEK_REPEAT_LIMIT && (uses.get(variation.ladder) ?? 0) < LADDER_REPEAT_LIMIT)
+  for (const session of sessions) {
+    const ladders = new Set(session.items.map(item => ladderOf(item.variationId)))
+    for (const place of openPlaces(session)) {
+      for (const option of open) {
+        const { variation, dose, extraSetSide } = option
+        if (ladders.has(variation.ladder) || !suits(variation, place.slot)) continue
+        const item: TrunkItem = {
+          id: `${session.id}/${variation.id}`, variationId: variation.id, dose, ...place, extraSetSide, setting: {}, why: '',
+        }
+        if (placeConflicts(item, variation, session, context).length === 0) found.push({ session, option, item })
+      }
+    }
+  }
+  return found
+}
+
+function ladderOf(variationId: string): string {
+  return variationId.slice(0, variationId.indexOf('.'))
+}
+
+function countUses(sessions: readonly PlannedSession[]): Map<string, number> {
+  const uses = new Map<string, number>()
+  for (const key of sessions.flatMap(s => s.items.flatMap(i => [i.variationId, ladderOf(i.variationId)]))) {
+    uses.set(key, (uses.get(key) ?? 0) + 1)
+  }
+  return uses
+}

@@ -1,0 +1,16 @@
+export { LIFT_IDS, liftFacts, LIFTS, type Lift, type LiftId } from './lifts'
+export { SPORT_PROFILE_IDS, SPORT_PROFILES, type SportProfile, type SportProfileId } from './sportProfiles'
+export { SLOTS, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan } from './week'
+export {
+  itemDurationS, layOutSession, liftDurationS, liftRestS, type Block, type SessionLayout,
+} from './sessionLayout'
+export { experienceFactor, SESSION_TUT_S, weeklyTargets, type Band, type Targets } from './targets'
+export { itemActionSeconds, liftActionSeconds, weekLedger, type Ledger, type LedgerLine } from './ledger'
+export { dayKindOf, type DayKind, type PlanningContext } from './context'
+export {
+  FATIGUING, HEAVY_PERCENT, isHeavyAxial, itemConflicts, placeConflicts, weekConflicts, type Conflict, type ConflictRule,
+} from './rules'
+export { candidates, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, WEEK_REPEAT_LIMIT, type Candidate, type Option } from './candidates'
+export { proposeWeek, TRUNK_CAP_S, type Proposer, type ProposalRequest, type WeekProposal } from './propose'
+export { reasonFor } from './reason'
+export { alternatives, type Alternative } from './alternatives'

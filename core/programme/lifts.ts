@@ -1,0 +1,54 @@
+import type { ActionShares, Region } from '../catalogue'
+import type { RepProfile } from '../dose'
+
+/** One lift of the strength programme and what it asks of the trunk. */
+export interface Lift {
+  readonly name: string
+  /** Part of the braced time that counts for each action, 0-1; they need not sum to 1. */
+  readonly shares: ActionShares
+  /** Loads the spine along its length: heavy sets forbid fatiguing trunk work before them. */
+  readonly axial: boolean
+  /** Regions that limit it: a drill that tires one of them is not paired with it. */
+  readonly limits: readonly Region[]
+  readonly rep: RepProfile
+  readonly oneSided?: boolean
+}
+
+const squatRep: RepProfile = { setUpS: 1.5, loweringS: 2, pauseS: 0, rangeM: 0.6, relation: 'squat' }
+const benchRep: RepProfile = { setUpS: 1, loweringS: 2, pauseS: 0, rangeM: 0.4, relation: 'benchPress' }
+const plainRep = (setUpS: number, loweringS: number, rangeM: number): RepProfile =>
+  ({ setUpS, loweringS, pauseS: 0, rangeM, relation: null })
+
+/** Lifts with their trunk shares: our own estimates in the order of common practice, no source. */
+export const LIFTS = {
+  backSquat: { name: 'Back squat', shares: { antiFlexion: 0.8, antiLateralFlexion: 0.1 }, axial: true, limits: ['legs', 'lowBack'], rep: squatRep },
+  frontSquat: { name: 'Front squat', shares: { antiFlexion: 0.9, antiLateralFlexion: 0.1 }, axial: true, limits: ['legs', 'upperBack'], rep: squatRep },
+  splitSquat: { name: 'Split squat', shares: { antiFlexion: 0.3, antiLateralFlexion: 0.3 }, axial: true, limits: ['legs', 'hips'], rep: { ...squatRep, rangeM: 0.45 }, oneSided: true },
+  lunge: { name: 'Walking lunge', shares: { antiFlexion: 0.3, antiLateralFlexion: 0.3 }, axial: true, limits: ['legs', 'hips', 'grip'], rep: plainRep(0.5, 1.5, 0.45), oneSided: true },
+  deadlift: { name: 'Deadlift', shares: { antiFlexion: 1 }, axial: true, limits: ['grip', 'lowBack', 'hips', 'legs'], rep: plainRep(2, 1.5, 0.55) },
+  romanianDeadlift: { name: 'Straight-leg hinge', shares: { antiFlexion: 1 }, axial: true, limits: ['grip', 'lowBack', 'hips'], rep: plainRep(1, 3, 0.5) },
+  hipThrust: { name: 'Hip thrust', shares: { extension: 0.3, antiExtension: 0.2 }, axial: false, limits: ['hips'], rep: plainRep(0.5, 2, 0.3) },
+  highPull: { name: 'High pull from the floor', shares: { antiFlexion: 0.7, extension: 0.2 }, axial: true, limits: ['grip', 'legs', 'upperBack', 'lowBack'], rep: plainRep(2, 0.5, 0.8) },
+  benchPress: { name: 'Bench press', shares: { antiExtension: 0.2 }, axial: false, limits: ['chest', 'shoulders'], rep: benchRep },
+  oneArmPress: { name: 'One-arm dumbbell press', shares: { antiRotation: 0.5, antiExtension: 0.2 }, axial: false, limits: ['chest', 'shoulders'], rep: benchRep, oneSided: true },
+  overheadPress: { name: 'Overhead press', shares: { antiExtension: 0.7, antiLateralFlexion: 0.1 }, axial: true, limits: ['shoulders'], rep: plainRep(1, 2, 0.5) },
+  row: { name: 'Bent-over row', shares: { antiFlexion: 0.8 }, axial: false, limits: ['grip', 'upperBack', 'lowBack'], rep: plainRep(0.5, 2, 0.4) },
+  oneArmRow: { name: 'One-arm row', shares: { antiRotation: 0.4, antiFlexion: 0.3 }, axial: false, limits: ['grip', 'upperBack'], rep: plainRep(0.5, 2, 0.4), oneSided: true },
+  benchPull: { name: 'Lying bench pull', shares: {}, axial: false, limits: ['grip', 'upperBack'], rep: plainRep(0.5, 1.5, 0.4) },
+  pullUp: { name: 'Pull-up', shares: { antiExtension: 0.4 }, axial: false, limits: ['grip', 'upperBack', 'shoulders'], rep: plainRep(0.5, 2, 0.5) },
+} as const satisfies Record<string, Lift>
+
+export type LiftId = keyof typeof LIFTS
+
+/** Every lift id, in the order lists show them. */
+export const LIFT_IDS = Object.keys(LIFTS) as LiftId[]
+
+/**
+ * The facts of a lift.
+ *
+ * @example
+ * liftFacts('backSquat').axial // => true
+ */
+export function liftFacts(id: LiftId): Lift {
+  return LIFTS[id]
+}

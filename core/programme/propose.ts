@@ -1,0 +1,159 @@
+import { ACTION_FACTS, mainAction, planesOf, TRUNK_ACTIONS, type Plane } from '../catalogue'
+import { redFlags, flagFacts } from '../screening'
+import { candidates, optionsFor, type Candidate, type Option } from './candidates'
+import type { PlanningContext } from './context'
+import { dayKindOf } from './context'
+import { reasonFor } from './reason'
+import { itemActionSeconds, weekLedger, type Ledger } from './ledger'
+import { layOutSession } from './sessionLayout'
+import { weeklyTargets, type Targets } from './targets'
+import type { PlannedSession, WeekPlan } from './week'
+
+/** What a proposer is asked: the athlete and the sessions with their lifts; trunk items in them are replaced. */
+export interface ProposalRequest {
+  readonly context: PlanningContext
+  readonly sessions: readonly PlannedSession[]
+}
+
+export interface WeekProposal {
+  readonly plan: WeekPlan
+  readonly targets: Targets
+  readonly ledger: Ledger
+  /** What a coach must know about the proposal: what falls short and why it is empty. */
+  readonly notes: readonly string[]
+  /** Set when a red flag forbids any programme. */
+  readonly refused: boolean
+}
+
+/** Anything that proposes a week; the rules below are the first, an optimiser takes their place. */
+export type Proposer = (request: ProposalRequest) => WeekProposal
+
+/** Trunk minutes a session takes at most, beside its lifts (common practice, no source). */
+export const TRUNK_CAP_S = 20 * 60
+/** How much a plane not yet trained this week is worth, in seconds of shortfall. */
+const PLANE_WORTH_S = 120
+/** Work past the band counts against a drill this much. */
+const EXCESS_WEIGHT = 0.5
+/** Each second of session time costs this much. */
+const TIME_WEIGHT = 0.05
+const WEAK_LINK_WEIGHT = 1.5
+/** Spreading work over the week: worth of the first drill of a session and cost of each one already there. */
+const EMPTY_SESSION_WORTH_S = 40
+const CROWDING_COST_S = 8
+/** A lifting day is better begun with something that wakes the trunk. */
+const ACTIVATION_WORTH_S = 35
+/** Left to the end the weak link stays weak. */
+const LATE_WEAK_LINK_COST_S = 40
+
+/**
+ * Proposes a week by readable rules: first what resists, largest gain in missing seconds per time spent,
+ * planes not yet trained first; then what makes movement, as long as resisting stays ahead.
+ * Deterministic: ties go to the earlier session, place and catalogue entry.
+ *
+ * @throws DomainError when a lift's load is out of range.
+ * @example
+ * proposeWeek({ context, sessions: [] }).plan.sessions // => []
+ */
+export const proposeWeek: Proposer = ({ context, sessions }) => {
+  const targets = weeklyTargets({ ...context, sessions: sessions.length })
+  let current: PlannedSession[] = sessions.map(session => ({ ...session, items: [] }))
+  const red = redFlags(context.screen.flags)
+  if (red.length === 0) {
+    const options = optionsFor(context)
+    const kind = (resists: boolean): Option[] =>
+      options.filter(({ variation }) => ACTION_FACTS[mainAction(variation.shares)].resists === resists)
+    current = fill(kind(true), current, targets, context)
+    current = fill(kind(false), current, targets, context)
+  }
+  const plan: WeekPlan = { sessions: current.map(session => inOrder(session, context)) }
+  const ledger = weekLedger(plan, targets)
+  return { plan, targets, ledger, refused: red.length > 0, notes: notesOn(ledger, plan, context) }
+}
+
+/** Adds the best candidate again and again until none is worth its time. */
+function fill(
+  options: readonly Option[], sessions: PlannedSession[], targets: Targets, context: PlanningContext,
+): PlannedSession[] {
+  let current = sessions
+  for (;;) {
+    const ledger = weekLedger({ sessions: current }, targets)
+    let best: Candidate | null = null
+    let bestWorth = 0
+    for (const candidate of candidates(options, current, context)) {
+      const worth = worthOf(candidate, ledger, context)
+      if (worth > bestWorth + 1e-9 && fits(candidate)) [best, bestWorth] = [candidate, worth]
+    }
+    if (!best) return current
+    const { session, item, option: { variation } } = best
+    const added = { ...item, why: reasonFor(item, variation, session, ledger, context) }
+    current = current.map(s => (s.id === session.id ? { ...s, items: [...s.items, added] } : s))
+  }
+}
+
+/** Whether the session keeps its minutes with the candidate in it. */
+function fits({ session, item }: Candidate): boolean {
+  const trial = layOutSession({ ...session, items: [...session.items, item] })
+  return trial.totalS <= session.minutes * 60 && trial.trunkS <= TRUNK_CAP_S
+}
+
+/** Worth of a candidate in seconds of shortfall met, less excess and time; making never overtakes resisting. */
+function worthOf(
+  { session, item, option: { variation, gain, durationS } }: Candidate, ledger: Ledger, context: PlanningContext,
+): number {
+  let worth = 0
+  let making = ledger.makingS
+  let resisting = ledger.resistingS
+  for (const line of ledger.lines) {
+    const gainS = gain[line.action]
+    if (ACTION_FACTS[line.action].resists) resisting += gainS
+    else making += gainS
+    const weight = line.action === context.weakLink ? WEAK_LINK_WEIGHT : 1
+    worth += weight * Math.min(gainS, line.shortS)
+    const doneS = line.liftsS + line.drillsS
+    worth -= EXCESS_WEIGHT * Math.max(0, doneS + gainS - Math.max(doneS, line.band.highS))
+  }
+  if (making >= resisting) return 0
+  worth += PLANE_WORTH_S * planesOf(variation.shares).filter(plane => ledger.planes[plane] === 0).length
+  // The present rung is the work; the rungs below it are for warming up.
+  const present = context.screen.rungs[variation.ladder] ?? 1
+  worth += item.slot === 'activation' ? 0 : 10 - 12 * (present - variation.rung)
+  if (session.items.length === 0) worth += EMPTY_SESSION_WORTH_S
+  if (item.slot === 'activation' && session.lifts.length > 0 && !session.items.some(i => i.slot === 'activation')) {
+    worth += ACTIVATION_WORTH_S
+  }
+  if (mainAction(variation.shares) === context.weakLink && item.slot === 'finisher') worth -= LATE_WEAK_LINK_COST_S
+  return worth - CROWDING_COST_S * session.items.length - TIME_WEIGHT * durationS * (item.slot === 'paired' ? 0.5 : 1)
+}
+
+/** Resisting before making within each slot; the weak link first of all, while it is fresh. */
+function inOrder(session: PlannedSession, context: PlanningContext): PlannedSession {
+  const rank = (variationId: string, index: number): number => {
+    const gain = itemActionSeconds({ variationId, dose: session.items[index]!.dose, extraSetSide: null })
+    const main = TRUNK_ACTIONS.reduce((best, a) => (gain[a] > gain[best] ? a : best))
+    if (main === context.weakLink) return 0
+    return ACTION_FACTS[main].resists ? 1 : 2
+  }
+  const items = session.items
+    .map((item, index) => ({ item, rank: rank(item.variationId, index), index }))
+    .sort((a, b) => a.rank - b.rank || a.index - b.index)
+    .map(({ item }) => item)
+  return { ...session, items }
+}
+
+function notesOn(ledger: Ledger, plan: WeekPlan, context: PlanningContext): string[] {
+  const red = redFlags(context.screen.flags)
+  if (red.length > 0) {
+    return red.map(id => `${flagFacts(id).name}: refer to a clinician; no programme until it is cleared.`)
+  }
+  const notes = ledger.lines
+    .filter(line => line.shortS >= 5)
+    .map(line => `${ACTION_FACTS[line.action].label}: ${Math.round(line.shortS)} s short of the target.`)
+  const missing = (['sagittal', 'frontal', 'transverse'] as Plane[]).filter(plane => ledger.planes[plane] === 0)
+  for (const plane of missing) notes.push(`No drill in the ${plane} plane fits this week.`)
+  for (const session of plan.sessions) {
+    if (session.items.length === 0 && dayKindOf(session.day, context.competitionDays) === 'competition') {
+      notes.push('Competition day is kept free.')
+    }
+  }
+  return notes
+}

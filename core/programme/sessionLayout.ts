@@ -1,0 +1,98 @@
+import { bracedRepS, doseSessionS } from '../dose'
+import { findVariation } from '../catalogue'
+import { liftFacts } from './lifts'
+import type { PlannedLift, PlannedSession, TrunkItem } from './week'
+
+/** One block on a session's line of minutes, seconds from its start. */
+export interface Block {
+  readonly id: string
+  readonly kind: 'lift' | 'item'
+  readonly startS: number
+  readonly durationS: number
+}
+
+export interface SessionLayout {
+  readonly blocks: readonly Block[]
+  readonly totalS: number
+  readonly trunkS: number
+}
+
+/** Warm-up sets before a lift at or above WARM_UP_FROM_PERCENT, and changing the bar (common practice, no source). */
+const WARM_UP_S = 180
+const WARM_UP_FROM_PERCENT = 70
+const BAR_CHANGE_S = 60
+
+/**
+ * Rest between sets of a lift, seconds: longer as the load rises (common practice, no source).
+ *
+ * @example
+ * liftRestS(82) // => 150
+ */
+export function liftRestS(percent1Rm: number): number {
+  if (percent1Rm >= 85) return 180
+  if (percent1Rm >= 75) return 150
+  return percent1Rm >= 60 ? 120 : 90
+}
+
+/**
+ * Seconds a planned lift takes: warm-up sets, working sets, rests and the change of bar.
+ *
+ * @throws DomainError `percent1Rm` outside 1-100.
+ * @example
+ * liftDurationS({ id: 'a', lift: 'benchPull', sets: 2, reps: 5, percent1Rm: 65 }) // => 215
+ */
+export function liftDurationS(planned: PlannedLift): number {
+  const lift = liftFacts(planned.lift)
+  const setS = planned.reps * bracedRepS(lift.rep, planned.percent1Rm) * (lift.oneSided ? 2 : 1)
+  const warmUpS = planned.percent1Rm >= WARM_UP_FROM_PERCENT ? WARM_UP_S : 0
+  return Math.round(warmUpS + planned.sets * setS + (planned.sets - 1) * liftRestS(planned.percent1Rm) + BAR_CHANGE_S)
+}
+
+/**
+ * Seconds a trunk item takes in a session; an item whose drill is not in the catalogue takes none.
+ *
+ * @throws DomainError `tempo` when a written tempo cannot be read.
+ * @example
+ * itemDurationS({ id: 'a', variationId: 'front-plank.elbows', dose: { sets: 2, amount: 30, unit: 'seconds', restS: 30 }, slot: 'after', pairedWith: null, extraSetSide: null, setting: {}, why: '' }) // => 110
+ */
+export function itemDurationS(item: TrunkItem): number {
+  const variation = findVariation(item.variationId)
+  return variation ? doseSessionS(item.dose, variation.sides, item.extraSetSide) : 0
+}
+
+/**
+ * Lays a session along its minutes: activation, then each lift with what is paired to it, then after, then finishers.
+ * Work paired with a lift uses its rests, so it lengthens the lift by half of its own time.
+ *
+ * @throws DomainError as bracedRepS and doseSessionS.
+ * @example
+ * layOutSession({ id: 's', day: 0, minutes: 60, lifts: [], items: [] }).totalS // => 0
+ */
+export function layOutSession(session: PlannedSession): SessionLayout {
+  const blocks: Block[] = []
+  let clockS = 0
+  const run = (items: readonly TrunkItem[]): void => {
+    for (const item of items) {
+      const durationS = itemDurationS(item)
+      blocks.push({ id: item.id, kind: 'item', startS: clockS, durationS })
+      clockS += durationS
+    }
+  }
+  run(session.items.filter(item => item.slot === 'activation'))
+  for (const planned of session.lifts) {
+    const startS = clockS
+    const paired = session.items.filter(item => item.slot === 'paired' && item.pairedWith === planned.id)
+    run(paired)
+    const pairedS = clockS - startS
+    const durationS = Math.max(liftDurationS(planned) + Math.round(pairedS / 2), pairedS)
+    blocks.push({ id: planned.id, kind: 'lift', startS, durationS })
+    clockS = startS + durationS
+  }
+  run(session.items.filter(item => item.slot === 'after'))
+  run(session.items.filter(item => item.slot === 'finisher'))
+  return {
+    blocks,
+    totalS: clockS,
+    trunkS: session.items.reduce((sum, item) => sum + itemDurationS(item), 0),
+  }
+}

@@ -1,0 +1,139 @@
+import type { Hazard } from '../catalogue'
+
+/** One health flag: what it is called, what it means for training, and what it takes away. */
+export interface Flag {
+  readonly kind: 'red' | 'amber'
+  readonly name: string
+  /** What the coach does about it. */
+  readonly means: string
+  readonly removes: readonly Hazard[]
+  /** Breathing-through methods replace every held breath. */
+  readonly noBreathHold?: boolean
+  /** Longest hold allowed, seconds. */
+  readonly longestHoldS?: number
+  /** Highest fatigue class allowed. */
+  readonly highestFatigue?: number
+}
+
+const red = (name: string): Flag => ({
+  kind: 'red',
+  name,
+  means: 'Refer to a clinician at once. No programme is given until the flag is cleared.',
+  removes: [],
+})
+
+/**
+ * Red and amber flags with their consequences: common practice, no source.
+ * The product screens; it does not diagnose. A clinician's word and local rules go first.
+ */
+export const FLAGS = {
+  recentTrauma: red('Recent trauma'),
+  nightPain: red('Pain at night or at rest'),
+  saddleNumbness: red('Numbness in the saddle area'),
+  bladderBowel: red('Bladder or bowel change'),
+  legWeakness: red('Spreading leg weakness'),
+  feverWeightLoss: red('Fever or unexplained weight loss with back pain'),
+  chestPain: red('Chest pain'),
+  fainting: red('Fainting on effort'),
+  aneurysm: red('Known aneurysm'),
+  cancerHistory: red('Back pain with a history of cancer'),
+  longSteroids: red('Back pain with long steroid use'),
+
+  backPainBending: {
+    kind: 'amber',
+    name: 'Back pain on bending',
+    means: 'No bending drills; holds of 10 s at most.',
+    removes: ['flexion', 'loadedFlexion'],
+    longestHoldS: 10,
+  },
+  backPainArching: {
+    kind: 'amber',
+    name: 'Back pain on arching',
+    means: 'No arching drills and nothing overhead.',
+    removes: ['extension', 'overhead'],
+  },
+  legPain: {
+    kind: 'amber',
+    name: 'Leg pain with the back',
+    means: 'A clinician sees the athlete first; until then only the easiest drills without bending or load.',
+    removes: ['flexion', 'loadedFlexion', 'extension', 'ballistic', 'loadedRotation', 'pressureRise'],
+    highestFatigue: 1,
+  },
+  bloodPressureHeart: {
+    kind: 'amber',
+    name: 'High blood pressure or a heart, vascular or eye-pressure condition',
+    means: 'No breath-holding, no head below the hips, clearance first.',
+    removes: ['inverted', 'pressureRise'],
+    noBreathHold: true,
+  },
+  pregnancy: {
+    kind: 'amber',
+    name: 'Pregnancy or recently given birth',
+    means: 'Clearance first; no lying on back or front, no bending drills, no breath-holding, stop at coning.',
+    removes: ['supine', 'prone', 'flexion', 'loadedFlexion', 'ballistic', 'pressureRise'],
+    noBreathHold: true,
+  },
+  herniaSurgery: {
+    kind: 'amber',
+    name: 'Hernia or recent abdominal surgery',
+    means: 'Clearance first; no breath-holding, no high belly pressure, no fast work.',
+    removes: ['pressureRise', 'loadedFlexion', 'ballistic'],
+    noBreathHold: true,
+  },
+  shoulder: {
+    kind: 'amber',
+    name: 'Shoulder complaint',
+    means: 'Nothing overhead or hanging, no weight through the shoulders.',
+    removes: ['overhead', 'hanging', 'shoulderLoad'],
+  },
+  wrist: {
+    kind: 'amber',
+    name: 'Wrist complaint',
+    means: 'Elbows or handles in place of flat hands.',
+    removes: ['wristLoad'],
+  },
+  growthSpurt: {
+    kind: 'amber',
+    name: 'Growth spurt',
+    means: 'Technique before load, supervised; no loaded bending, no fast work.',
+    removes: ['loadedFlexion', 'ballistic'],
+  },
+  osteoporosis: {
+    kind: 'amber',
+    name: 'Osteoporosis',
+    means: 'No bending or turning under load, no fast work.',
+    removes: ['flexion', 'loadedFlexion', 'loadedRotation', 'ballistic'],
+  },
+} as const satisfies Record<string, Flag>
+
+export type FlagId = keyof typeof FLAGS
+
+/** Every flag id, red flags first. */
+export const FLAG_IDS = Object.keys(FLAGS) as FlagId[]
+
+/**
+ * The facts of a flag.
+ *
+ * @example
+ * flagFacts('wrist').kind // => 'amber'
+ */
+export function flagFacts(id: FlagId): Flag {
+  return FLAGS[id]
+}
+
+/**
+ * The red flags among some flags: with any of them no programme is given.
+ *
+ * @example
+ * redFlags(['wrist', 'chestPain']) // => ['chestPain']
+ */
+export function redFlags(ids: readonly FlagId[]): FlagId[] {
+  return ids.filter(id => FLAGS[id].kind === 'red')
+}
+
+/** What every screen of health matters says beside them. */
+export const CAUTION = 'Not medical advice. The athlete\'s clinician, the federation\'s rules and local law go first.'
+
+/** What is shown when a drill hurts. */
+export const PAIN_CAUTION = 'Stop this drill now. Effort is not pain; sharp, spreading or lasting pain is, and so is any pain '
+  + 'in the low back. Tell your coach today. Twice in a row means a clinician looks at it.'

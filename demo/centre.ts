@@ -1,0 +1,139 @@
+import { EQUIPMENT, LADDERS, type Equipment } from '~~/core/catalogue'
+import { addDays } from '~~/core/calendar'
+import type { PlannedSession } from '~~/core/programme'
+import type { FlagId } from '~~/core/screening'
+import type { AthleteInput, Competition, Role } from '~~/shared/types'
+import { chance, type Chance } from './random'
+import { SQUADS, type Squad } from './squads'
+
+/** Everybody's password in the demo. */
+export const DEMO_PASSWORD = 'anchor-demo'
+/** The demo's island keeps this zone's time. */
+export const DEMO_TIME_ZONE = 'Atlantic/Faroe'
+const SEED = 20_317
+
+export interface DemoPerson {
+  readonly name: string
+  readonly email: string
+  readonly role: Role
+  readonly athleteId: string | null
+}
+
+export interface DemoAthlete {
+  readonly id: string
+  readonly input: AthleteInput
+  /** The lifts of every week, no trunk work in them. */
+  readonly sessions: readonly PlannedSession[]
+}
+
+export interface DemoCentre {
+  readonly name: string
+  readonly timeZone: string
+  readonly groups: readonly { readonly id: string, readonly name: string }[]
+  readonly competitions: readonly Competition[]
+  readonly equipment: Readonly<Partial<Record<Equipment, number>>>
+  readonly athletes: readonly DemoAthlete[]
+  readonly people: readonly DemoPerson[]
+}
+
+/** What stands in the invented centre's gym, with counts. */
+const EQUIPMENT_COUNTS: Partial<Record<Equipment, number>> = {
+  wall: 4, box: 4, bench: 6, band: 20, anchor: 6, cable: 2, wheel: 4, gymBall: 5, medicineBall: 8, slamBall: 4, plate: 60,
+  dumbbell: 24, kettlebell: 16, sandbag: 4, barbell: 6, stick: 12, pullUpBar: 4, extensionBench: 1, partner: 12,
+}
+
+/** Flags in the demo, by place in the squad list: most athletes have none. */
+const FLAGS: Readonly<Record<string, readonly FlagId[]>> = {
+  'Kesta Reef': ['wrist'],
+  'Dovan Brack': ['backPainBending'],
+  'Brisa Haven': ['shoulder'],
+  'Halvo Fell': ['bloodPressureHeart'],
+  'Oskel Burn': ['nightPain'],
+}
+
+/** Athletes with a sign-in of their own. */
+const WITH_ACCOUNT = ['Ilse Tarn', 'Bram Lough', 'Sirke Holm', 'Jorun Vale', 'Tiko Crag']
+
+/** The invented Larkholm centre as of a day: same seed, same people; only the dates move. */
+export function larkholm(today: string): DemoCentre {
+  const luck = chance(SEED)
+  const groups = SQUADS.map(squad => ({ id: luck.key(), name: squad.name }))
+  const athletes = SQUADS.flatMap((squad, index) =>
+    squad.athletes.map(([name, sex]) => athlete(luck, squad, groups[index]!.id, name, sex, Number(today.slice(0, 4)))))
+  return {
+    name: 'Larkholm Island Performance Centre',
+    timeZone: DEMO_TIME_ZONE,
+    groups,
+    equipment: EQUIPMENT_COUNTS,
+    competitions: SQUADS.map((squad, index) => ({
+      id: luck.key(),
+      groupId: groups[index]!.id,
+      name: squad.competition.name,
+      day: addDays(today, squad.competition.inDays),
+      importance: squad.competition.importance,
+    })),
+    athletes,
+    people: [
+      { name: 'Maren Skerry', email: 'head@larkholm.example', role: 'headCoach', athleteId: null },
+      { name: 'Tobin Kelp', email: 'coach@larkholm.example', role: 'coach', athleteId: null },
+      { name: 'Asta Firth', email: 'assistant@larkholm.example', role: 'assistant', athleteId: null },
+      ...WITH_ACCOUNT.map((name): DemoPerson => ({
+        name,
+        email: `${name.split(' ')[0]!.toLowerCase()}@larkholm.example`,
+        role: 'athlete',
+        athleteId: athletes.find(a => a.input.name === name)!.id,
+      })),
+    ],
+  }
+}
+
+function athlete(
+  luck: Chance, squad: Squad, groupId: string, name: string, sex: 'female' | 'male', thisYear: number,
+): DemoAthlete {
+  const [height, mass] = squad.body[sex]
+  const trainingAgeYears = luck.between(1, 8)
+  const level = trainingAgeYears >= 5 ? 4 : trainingAgeYears >= 3 ? 3 : 2
+  const rungs = Object.fromEntries(LADDERS.map(ladder =>
+    [ladder.id, Math.max(1, Math.min(ladder.rungs.length, level + luck.between(-1, 0)))]))
+  return {
+    id: luck.key(),
+    input: {
+      name,
+      goal: luck.pick(squad.goals),
+      goalVariationId: luck.yes(0.3) ? 'rollout.wheel-kneeling' : null,
+      goalLift: null,
+      sport: squad.sport,
+      position: luck.pick(squad.positions),
+      sex,
+      heightCm: height + luck.between(-6, 6),
+      massKg: mass + luck.between(-6, 7),
+      birthYear: thisYear - luck.between(18, 29),
+      trainingAgeYears,
+      equipment: Object.keys(EQUIPMENT) as Equipment[],
+      available: [
+        ...Object.keys(squad.liftDays).map(day => ({ day: Number(day), minutes: 75 })),
+        ...Object.entries(squad.otherDays).map(([day, minutes]) => ({ day: Number(day), minutes })),
+      ].sort((a, b) => a.day - b.day),
+      flags: FLAGS[name] ?? [],
+      braceStep: level >= 4 ? 7 : level >= 3 ? 6 : 5,
+      rungs,
+      weakLink: luck.yes(0.7) ? luck.pick(squad.weakLinks) : null,
+      weakSide: luck.yes(0.6) ? luck.pick(['left', 'right'] as const) : null,
+      groupIds: [groupId],
+    },
+    sessions: sessionsOf(squad),
+  }
+}
+
+function sessionsOf(squad: Squad): PlannedSession[] {
+  const lifting = Object.entries(squad.liftDays).map(([day, lifts]): PlannedSession => ({
+    id: `d${day}`,
+    day: Number(day),
+    minutes: 75,
+    lifts: lifts.map(([lift, sets, reps, percent1Rm], index) => ({ id: `d${day}-l${index}`, lift, sets, reps, percent1Rm })),
+    items: [],
+  }))
+  const other = Object.entries(squad.otherDays)
+    .map(([day, minutes]): PlannedSession => ({ id: `d${day}`, day: Number(day), minutes, lifts: [], items: [] }))
+  return [...lifting, ...other].sort((a, b) => a.day - b.day)
+}

@@ -1,0 +1,65 @@
+import tailwindcss from '@tailwindcss/vite'
+
+const csp = {
+  'default-src': ['\'none\''],
+  'base-uri': ['\'none\''],
+  'connect-src': ['\'self\''],
+  'font-src': ['\'self\''],
+  'form-action': ['\'self\''],
+  'frame-ancestors': ['\'none\''],
+  'img-src': ['\'self\'', 'data:', 'blob:'],
+  'manifest-src': ['\'self\''],
+  'script-src': ['\'self\'', '\'nonce-{{nonce}}\'', '\'strict-dynamic\''],
+  'style-src': ['\'self\'', '\'unsafe-inline\''],
+  'worker-src': ['\'self\''],
+  'upgrade-insecure-requests': false,
+} as const
+
+export default defineNuxtConfig({
+  compatibilityDate: '2025-07-15',
+  telemetry: false,
+  devtools: { enabled: false },
+  modules: ['@pinia/nuxt', 'nuxt-security'],
+  css: ['~/assets/main.css'],
+  // Project code is imported explicitly, so that lint sees every import.
+  imports: { scan: false },
+  components: { dirs: [] },
+  pinia: { storesDirs: [] },
+  app: {
+    head: {
+      title: 'Keen Anchor',
+      htmlAttrs: { lang: 'en' },
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'description', content: 'Trunk and bracing programmes for a roster.' },
+        { name: 'theme-color', content: '#1F2A30' },
+      ],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/anchor.svg' }],
+    },
+  },
+  nitro: {
+    imports: { autoImport: false },
+  },
+  typescript: {
+    strict: true,
+    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } },
+  },
+  vite: {
+    plugins: [tailwindcss()],
+    worker: { format: 'es' },
+    optimizeDeps: { include: ['joi', '@headlessui/vue', '@vueuse/core', 'uuid'] },
+  },
+  security: {
+    headers: {
+      contentSecurityPolicy: csp as never,
+      strictTransportSecurity: false,
+      crossOriginEmbedderPolicy: 'require-corp',
+    },
+    corsHandler: false,
+    xssValidator: false,
+    rateLimiter: false,
+    requestSizeLimiter: { maxRequestSizeInBytes: 1_000_000, throwError: true },
+    nonce: true,
+    sri: false,
+  },
+})

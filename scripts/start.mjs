@@ -1,0 +1,57 @@
+// npm start: from whatever is there to a running product. Does only what has not been done.
+import { ensureBuild } from './lib/build.mjs'
+import { serverEnvironment } from './lib/database.mjs'
+import { ensurePackages } from './lib/packages.mjs'
+import { giveUp, say } from './lib/project.mjs'
+import { logFile, runningServer, startServer } from './lib/server.mjs'
+
+const startedAt = Date.now()
+const already = runningServer()
+if (already) {
+  say(`Keen Anchor already runs at http://127.0.0.1:${already.port} (npm run stop ends it).`)
+  process.exit(0)
+}
+
+let stopping = null
+let server = null
+let database = null
+
+async function stop(code) {
+  stopping ??= (async () => {
+    say('\nStopping …')
+    await server?.stop()
+    await database?.release()
+    process.exit(code)
+  })()
+  return stopping
+}
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stop(0))
+
+await ensurePackages()
+await ensureBuild()
+if (!stopping) database = await serverEnvironment()
+try {
+  if (!stopping) server = await startServer({ ...database.env, LOAD_DEMO: process.env.LOAD_DEMO ?? '1' })
+}
+catch (error) {
+  await database.release()
+  giveUp(error.message)
+}
+if (stopping) await stopping
+
+say(`
+Keen Anchor is ready: http://127.0.0.1:${server.port}   (${((Date.now() - startedAt) / 1000).toFixed(1)} s)
+
+Demo accounts, all with the password  anchor-demo
+  head@larkholm.example        head coach
+  coach@larkholm.example       coach
+  assistant@larkholm.example   assistant
+  ilse@larkholm.example        athlete (also bram, sirke, jorun, tiko)
+
+Ctrl-C stops it. Log: ${logFile()}`)
+
+const code = await server.exited
+if (!stopping) {
+  say(`The server ended by itself (code ${code}). Log: ${logFile()}`)
+  await stop(1)
+}

@@ -1,0 +1,4 @@
+import { athleteToday } from '../../../services/sessions'
+import { ALL, defineRoute } from '../../../utils/defineRoute'
+
+export default defineRoute({ roles: ALL, handle: ({ context, param }) => athleteToday(context, param('id')) })

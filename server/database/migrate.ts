@@ -1,0 +1,66 @@
+import type { Knex } from 'knex'
+import { connect } from './connection'
+import { migrationSource } from './migrations'
+
+/** Any fixed number: servers that start together take turns on it. */
+const MIGRATION_LOCK = 7_204_116
+
+/** The role the application connects as: it owns nothing and cannot bypass row-level security. */
+export const APP_ROLE = 'keen_anchor_app'
+
+/**
+ * Brings the database to the present release as its owner: application role, migrations, log partitions.
+ * Safe to run from several servers at once.
+ *
+ * @param ownerUrl connection of the role that owns the tables
+ * @param appPassword password the application role is given; null leaves the role as the administrator made it
+ * @param day today, for the partitions ahead
+ */
+export async function migrate(ownerUrl: string, appPassword: string | null, day: string): Promise<void> {
+  const db = connect(ownerUrl, 2)
+  try {
+    if (appPassword !== null) await ensureAppRole(db, appPassword)
+    // The lock belongs to a connection of its own: Knex runs each migration in a transaction of its own.
+    await db.transaction(async (lock) => {
+      await lock.raw('select pg_advisory_xact_lock(?)', [MIGRATION_LOCK])
+      await db.migrate.latest({ migrationSource, disableMigrationsListValidation: false })
+      await ensureLogMonths(db, day)
+    })
+  }
+  finally {
+    await db.destroy()
+  }
+}
+
+/** Committed before the migrations run: they grant to it on other connections. */
+async function ensureAppRole(db: Knex, password: string): Promise<void> {
+  await db.transaction(async (trx) => {
+    await trx.raw('select pg_advisory_xact_lock(?)', [MIGRATION_LOCK])
+    const { rows } = await trx.raw<{ rows: unknown[] }>('select 1 from pg_roles where rolname = ?', [APP_ROLE])
+    const template = rows.length > 0
+      ? 'alter role %I login password %L'
+      : 'create role %I login nosuperuser nocreatedb nocreaterole nobypassrls password %L'
+    // Role statements take no parameters: format() quotes the password inside the server.
+    const { rows: made } = await trx.raw<{ rows: { statement: string }[] }>(
+      'select format(?::text, ?::text, ?::text) as statement', [template, APP_ROLE, password])
+    await trx.raw(made[0]!.statement.replaceAll('?', '\\?'))
+  })
+}
+
+/** Partitions for the set log from last year to next year, one a month. */
+async function ensureLogMonths(db: Knex, day: string): Promise<void> {
+  const year = Number(day.slice(0, 4))
+  const months = Array.from({ length: 36 }, (_, i) => ({ year: year - 1 + Math.floor(i / 12), month: (i % 12) + 1 }))
+  const text = ({ year: y, month }: { year: number, month: number }): string => `${y}-${String(month).padStart(2, '0')}`
+  for (const [index, month] of months.entries()) {
+    const next = months[index + 1] ?? { year: year + 2, month: 1 }
+    const table = `set_log_${text(month).replace('-', '_')}`
+    const { rows } = await db.raw<{ rows: { there: string | null }[] }>('select to_regclass(?) as there', [table])
+    if (rows[0]?.there) continue
+    await db.raw(`
+      create table ${table} partition of set_log for values from ('${text(month)}-01') to ('${text(next)}-01');
+      alter table ${table} enable row level security;
+      alter table ${table} force row level security;
+    `)
+  }
+}

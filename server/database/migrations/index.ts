@@ -1,0 +1,13 @@
+import type { Knex } from 'knex'
+import * as foundation from './0001_foundation'
+
+const migrations: Record<string, Knex.Migration> = {
+  '0001_foundation': foundation,
+}
+
+/** Migrations by name, imported statically: the same code runs in the build and in the tests. */
+export const migrationSource: Knex.MigrationSource<string> = {
+  getMigrations: () => Promise.resolve(Object.keys(migrations)),
+  getMigrationName: name => name,
+  getMigration: name => Promise.resolve(migrations[name]!),
+}

@@ -1,0 +1,42 @@
+import type { Competition, Group } from '~~/shared/types'
+import type { Trx } from './rows'
+
+export async function listGroups(trx: Trx, organisationId: string): Promise<Group[]> {
+  return trx('training_group').where({ organisation_id: organisationId }).orderByRaw('lower(name)')
+    .select<Group[]>('id', 'name')
+}
+
+/** Adds a group; false when the key is already there. */
+export async function insertGroup(trx: Trx, organisationId: string, group: Group): Promise<boolean> {
+  const rows = await trx('training_group').insert({ ...group, name: group.name.trim(), organisation_id: organisationId })
+    .onConflict('id').ignore().returning('id')
+  return rows.length > 0
+}
+
+interface CompetitionRow {
+  id: string
+  organisation_id: string
+  group_id: string
+  name: string
+  day: string
+  importance: Competition['importance']
+}
+
+const toCompetition = (row: CompetitionRow): Competition =>
+  ({ id: row.id, groupId: row.group_id, name: row.name, day: row.day, importance: row.importance })
+
+/** Competitions of some groups from one day to another, earliest first. */
+export async function competitionsBetween(
+  trx: Trx, organisationId: string, groupIds: readonly string[] | null, from: string, to: string,
+): Promise<Competition[]> {
+  const query = trx<CompetitionRow>('competition').where({ organisation_id: organisationId })
+    .whereBetween('day', [from, to]).orderBy([{ column: 'day' }, { column: 'id' }])
+  const rows = await (groupIds ? query.whereIn('group_id', groupIds as string[]) : query)
+  return rows.map(toCompetition)
+}
+
+export async function insertCompetition(trx: Trx, organisationId: string, c: Competition): Promise<void> {
+  await trx('competition').insert({
+    id: c.id, organisation_id: organisationId, group_id: c.groupId, name: c.name, day: c.day, importance: c.importance,
+  })
+}

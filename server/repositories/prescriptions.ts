@@ -1,0 +1,161 @@
+import type { PlannedLift } from '~~/core/programme'
+import type { PrescribedItem, PrescribedSession } from '~~/shared/types'
+import { json, type Trx } from './rows'
+
+interface SessionRow {
+  id: string
+  organisation_id: string
+  athlete_id: string
+  starts_on: string
+  day: string
+  plan_key: string
+  minutes: number
+  lifts: PlannedLift[]
+}
+
+interface ItemRow {
+  id: string
+  organisation_id: string
+  session_id: string
+  plan_key: string
+  place: number
+  variation_id: string
+  prescription: Omit<PrescribedItem, 'id' | 'variationId'>
+  withdrawn_at: Date | null
+}
+
+/** A frozen session with the keys of the plan it was made from. */
+export interface StoredSession extends PrescribedSession {
+  readonly athleteId: string
+  readonly planKey: string
+  readonly itemKeys: Readonly<Record<string, string>>
+}
+
+async function withItems(trx: Trx, organisationId: string, rows: readonly SessionRow[]): Promise<StoredSession[]> {
+  if (rows.length === 0) return []
+  const items = await trx<ItemRow>('prescribed_item').where({ organisation_id: organisationId })
+    .whereIn('session_id', rows.map(row => row.id)).whereNull('withdrawn_at').orderBy('place')
+  return rows.map((row) => {
+    const own = items.filter(item => item.session_id === row.id)
+    return {
+      id: row.id,
+      athleteId: row.athlete_id,
+      planKey: row.plan_key,
+      day: row.day,
+      minutes: row.minutes,
+      lifts: row.lifts,
+      items: own.map(item => ({ ...item.prescription, id: item.id, variationId: item.variation_id })),
+      itemKeys: Object.fromEntries(own.map(item => [item.id, item.plan_key])),
+    }
+  })
+}
+
+function current(trx: Trx, organisationId: string) {
+  return trx<SessionRow>('prescribed_session').where({ organisation_id: organisationId }).whereNull('withdrawn_at')
+}
+
+export async function sessionsOfWeek(
+  trx: Trx, organisationId: string, athleteId: string, startsOn: string,
+): Promise<StoredSession[]> {
+  const rows = await current(trx, organisationId).where({ athlete_id: athleteId, starts_on: startsOn }).orderBy('day')
+  return withItems(trx, organisationId, rows)
+}
+
+export async function sessionsBetween(
+  trx: Trx, organisationId: string, athleteId: string, from: string, to: string,
+): Promise<StoredSession[]> {
+  const rows = await current(trx, organisationId).where({ athlete_id: athleteId })
+    .whereBetween('day', [from, to]).orderBy([{ column: 'day' }, { column: 'plan_key' }])
+  return withItems(trx, organisationId, rows)
+}
+
+export async function sessionById(trx: Trx, organisationId: string, id: string): Promise<StoredSession | null> {
+  const rows = await current(trx, organisationId).where({ id })
+  return (await withItems(trx, organisationId, rows))[0] ?? null
+}
+
+export async function insertSession(
+  trx: Trx, organisationId: string,
+  session: { id: string, athleteId: string, startsOn: string, day: string, planKey: string, minutes: number, lifts: readonly PlannedLift[] },
+): Promise<void> {
+  await trx('prescribed_session').insert({
+    id: session.id,
+    organisation_id: organisationId,
+    athlete_id: session.athleteId,
+    starts_on: session.startsOn,
+    day: session.day,
+    plan_key: session.planKey,
+    minutes: session.minutes,
+    lifts: json(session.lifts),
+  })
+}
+
+export async function updateSession(
+  trx: Trx, organisationId: string, id: string, session: { day: string, minutes: number, lifts: readonly PlannedLift[] },
+): Promise<void> {
+  await trx('prescribed_session').where({ organisation_id: organisationId, id })
+    .update({ day: session.day, minutes: session.minutes, lifts: json(session.lifts) })
+}
+
+export async function withdrawSession(trx: Trx, organisationId: string, id: string): Promise<void> {
+  await trx('prescribed_session').where({ organisation_id: organisationId, id }).update({ withdrawn_at: trx.fn.now() })
+}
+
+export async function insertItem(
+  trx: Trx, organisationId: string, sessionId: string, planKey: string, place: number, item: PrescribedItem,
+): Promise<void> {
+  const { id, variationId, ...prescription } = item
+  await trx('prescribed_item').insert({
+    id,
+    organisation_id: organisationId,
+    session_id: sessionId,
+    plan_key: planKey,
+    place,
+    variation_id: variationId,
+    prescription: json(prescription),
+  })
+}
+
+export async function placeItem(trx: Trx, organisationId: string, id: string, place: number): Promise<void> {
+  await trx('prescribed_item').where({ organisation_id: organisationId, id }).update({ place })
+}
+
+export async function withdrawItem(trx: Trx, organisationId: string, id: string): Promise<void> {
+  await trx('prescribed_item').where({ organisation_id: organisationId, id }).update({ withdrawn_at: trx.fn.now() })
+}
+
+/** The drill a set is logged against, withdrawn or not: what was being done stays loggable. */
+export async function itemForLog(
+  trx: Trx, organisationId: string, id: string,
+): Promise<{ athleteId: string, sessionDay: string, item: PrescribedItem } | null> {
+  const row = await trx('prescribed_item as i')
+    .join('prescribed_session as s', function () {
+      this.on('s.id', 'i.session_id').andOn('s.organisation_id', 'i.organisation_id')
+    })
+    .where({ 'i.organisation_id': organisationId, 'i.id': id })
+    .first<(ItemRow & { athlete_id: string, day: string }) | undefined>('i.*', 's.athlete_id', 's.day')
+  if (!row) return null
+  return {
+    athleteId: row.athlete_id,
+    sessionDay: row.day,
+    item: { ...row.prescription, id: row.id, variationId: row.variation_id },
+  }
+}
+
+/** What was planned from one day to another, for the review. */
+export async function prescribedBetween(
+  trx: Trx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
+): Promise<{ itemId: string, athleteId: string, variationId: string, day: string, item: Omit<PrescribedItem, 'id' | 'variationId'> }[]> {
+  const rows = await trx('prescribed_item as i')
+    .join('prescribed_session as s', function () {
+      this.on('s.id', 'i.session_id').andOn('s.organisation_id', 'i.organisation_id')
+    })
+    .where('i.organisation_id', organisationId)
+    .whereIn('s.athlete_id', athleteIds as string[])
+    .whereBetween('s.day', [from, to])
+    .whereNull('i.withdrawn_at').whereNull('s.withdrawn_at')
+    .orderBy(['s.day', 'i.place'])
+    .select<{ id: string, athlete_id: string, variation_id: string, day: string, prescription: ItemRow['prescription'] }[]>(
+      'i.id', 's.athlete_id', 'i.variation_id', 's.day', 'i.prescription')
+  return rows.map(row => ({ itemId: row.id, athleteId: row.athlete_id, variationId: row.variation_id, day: row.day, item: row.prescription }))
+}

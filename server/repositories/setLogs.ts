@@ -1,0 +1,88 @@
+import type { StoredSetLog } from '~~/shared/types'
+import { json, type Trx } from './rows'
+
+interface LogRow {
+  id: string
+  organisation_id: string
+  athlete_id: string
+  prescribed_item_id: string
+  day: string
+  performed_at: Date
+  variation_id: string
+  set_number: number
+  side: StoredSetLog['side']
+  amount: number
+  unit: StoredSetLog['unit']
+  tempo: string | null
+  break_point: StoredSetLog['breakPoint']
+  setting: StoredSetLog['setting']
+  felt_at: StoredSetLog['feltAt']
+  effort: number | null
+  pain_at: StoredSetLog['painAt']
+  note: string
+}
+
+const toLog = (row: LogRow): StoredSetLog => ({
+  id: row.id,
+  athleteId: row.athlete_id,
+  prescribedItemId: row.prescribed_item_id,
+  day: row.day,
+  performedAt: row.performed_at.toISOString(),
+  variationId: row.variation_id,
+  setNumber: row.set_number,
+  side: row.side,
+  amount: row.amount,
+  unit: row.unit,
+  tempo: row.tempo,
+  breakPoint: row.break_point,
+  setting: row.setting,
+  feltAt: row.felt_at,
+  effort: row.effort,
+  painAt: row.pain_at,
+  note: row.note,
+})
+
+/** Stores sets; one that is already there under its key and day is left as it was. */
+export async function insertLogs(
+  trx: Trx, organisationId: string, loggedBy: string, logs: readonly StoredSetLog[],
+): Promise<void> {
+  await trx('set_log').insert(logs.map(log => ({
+    id: log.id,
+    organisation_id: organisationId,
+    athlete_id: log.athleteId,
+    prescribed_item_id: log.prescribedItemId,
+    day: log.day,
+    performed_at: log.performedAt,
+    logged_by: loggedBy,
+    variation_id: log.variationId,
+    set_number: log.setNumber,
+    side: log.side,
+    amount: log.amount,
+    unit: log.unit,
+    tempo: log.tempo,
+    break_point: log.breakPoint,
+    setting: json(log.setting),
+    felt_at: log.feltAt,
+    effort: log.effort,
+    pain_at: log.painAt,
+    note: log.note,
+  }))).onConflict(['organisation_id', 'day', 'id']).ignore()
+}
+
+/** Sets of some athletes from one day to another, in the order they were done. */
+export async function logsBetween(
+  trx: Trx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
+): Promise<StoredSetLog[]> {
+  const rows = await trx<LogRow>('set_log').where({ organisation_id: organisationId })
+    .whereIn('athlete_id', athleteIds as string[]).whereBetween('day', [from, to])
+    .orderBy(['day', 'performed_at', 'set_number', 'id'])
+  return rows.map(toLog)
+}
+
+/** Drill keys among these that have a set logged against them. */
+export async function loggedItemIds(trx: Trx, organisationId: string, itemIds: readonly string[]): Promise<Set<string>> {
+  if (itemIds.length === 0) return new Set()
+  const rows = await trx<LogRow>('set_log').where({ organisation_id: organisationId })
+    .whereIn('prescribed_item_id', itemIds as string[]).distinct('prescribed_item_id')
+  return new Set(rows.map(row => row.prescribed_item_id))
+}

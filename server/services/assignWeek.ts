@@ -1,0 +1,129 @@
+import { v7 as newKey } from 'uuid'
+import { addDays } from '~~/core/calendar'
+import { findVariation } from '~~/core/catalogue'
+import { liftFacts, type PlannedSession, type TrunkItem } from '~~/core/programme'
+import { breathFor, type FlagId } from '~~/core/screening'
+import { AppError } from '~~/shared/errors'
+import { planningContext } from '~~/shared/planningContext'
+import type { Athlete, PrescribedItem, TrainingWeek } from '~~/shared/types'
+import { competitionsBetween } from '../repositories/groups'
+import {
+  insertItem, insertSession, placeItem, sessionsOfWeek, updateSession, withdrawItem, withdrawSession, type StoredSession,
+} from '../repositories/prescriptions'
+import type { Trx } from '../repositories/rows'
+import { loggedItemIds } from '../repositories/setLogs'
+import { markAssigned, weekOf } from '../repositories/weeks'
+import { mustSeeAthlete, transaction, type Context } from './context'
+import { refuseForbidden } from './weeks'
+
+/**
+ * Assigns a stored week: freezes each drill as the athlete will read it. Assigning again changes only what changed,
+ * and never touches a drill that sets are already logged against: a new copy stands beside the old one.
+ */
+export function assignWeek(context: Context, athleteId: string, startsOn: string, version: number): Promise<TrainingWeek> {
+  const { organisationId, personId } = context.actor
+  return transaction(context, async (trx) => {
+    const athlete = await mustSeeAthlete(trx, context.actor, athleteId)
+    const week = await weekOf(trx, organisationId, athleteId, startsOn)
+    if (!week) throw new AppError('notFound', 'There is no such week yet.')
+    const competitions = await competitionsBetween(
+      trx, organisationId, athlete.groupIds, addDays(startsOn, -1), addDays(startsOn, 8))
+    refuseForbidden(week.plan, planningContext(athlete, startsOn, competitions))
+    if (!await markAssigned(trx, organisationId, athleteId, startsOn, version, personId)) {
+      throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')
+    }
+    await freezeWeek(trx, organisationId, athlete, week)
+    return (await weekOf(trx, organisationId, athleteId, startsOn))!
+  })
+}
+
+/** Makes what the athlete reads agree with a week, touching nothing that is logged. */
+export async function freezeWeek(
+  trx: Trx, organisationId: string, athlete: Pick<Athlete, 'id' | 'flags'>, { startsOn, plan }: Pick<TrainingWeek, 'startsOn' | 'plan'>,
+): Promise<void> {
+  const before = await sessionsOfWeek(trx, organisationId, athlete.id, startsOn)
+  const wanted = plan.sessions.filter(session => session.items.length > 0 || session.lifts.length > 0)
+  for (const old of before) {
+    if (!wanted.some(session => session.id === old.planKey)) await retire(trx, organisationId, old)
+  }
+  for (const session of wanted) {
+    await freeze(trx, organisationId, { athleteId: athlete.id, startsOn, flags: athlete.flags }, session,
+      before.find(old => old.planKey === session.id))
+  }
+}
+
+/** Takes back a session that is no longer planned, unless sets were already logged in it. */
+async function retire(trx: Trx, organisationId: string, old: StoredSession): Promise<void> {
+  const logged = await loggedItemIds(trx, organisationId, old.items.map(item => item.id))
+  for (const item of old.items) {
+    if (!logged.has(item.id)) await withdrawItem(trx, organisationId, item.id)
+  }
+  if (logged.size === 0) await withdrawSession(trx, organisationId, old.id)
+}
+
+async function freeze(
+  trx: Trx, organisationId: string,
+  week: { athleteId: string, startsOn: string, flags: readonly FlagId[] },
+  session: PlannedSession, old: StoredSession | undefined,
+): Promise<void> {
+  const day = addDays(week.startsOn, session.day)
+  const sessionId = old?.id ?? newKey()
+  const head = { day, minutes: session.minutes, lifts: session.lifts }
+  if (old) await updateSession(trx, organisationId, old.id, head)
+  else {
+    await insertSession(trx, organisationId,
+      { id: sessionId, athleteId: week.athleteId, startsOn: week.startsOn, planKey: session.id, ...head })
+  }
+  const kept = new Set<string>()
+  const logged = await loggedItemIds(trx, organisationId, old?.items.map(item => item.id) ?? [])
+  for (const [place, item] of session.items.entries()) {
+    const fresh = prescription(item, session, week.flags)
+    const same = old?.items.find(o => !kept.has(o.id) && old.itemKeys[o.id] === item.id && isSame(o, fresh))
+    if (same) {
+      kept.add(same.id)
+      await placeItem(trx, organisationId, same.id, place)
+    }
+    else await insertItem(trx, organisationId, sessionId, item.id, place, { ...fresh, id: newKey() })
+  }
+  for (const item of old?.items ?? []) {
+    if (!kept.has(item.id) && !logged.has(item.id)) await withdrawItem(trx, organisationId, item.id)
+  }
+}
+
+/** The drill as it will be read and logged, whatever becomes of the catalogue. */
+function prescription(item: TrunkItem, session: PlannedSession, flags: readonly FlagId[]): Omit<PrescribedItem, 'id'> {
+  const variation = findVariation(item.variationId)!
+  const partner = session.lifts.find(lift => lift.id === item.pairedWith)
+  const breath = breathFor(variation.breath, flags)
+  return {
+    slot: item.slot,
+    pairedWithLift: partner ? liftFacts(partner.lift).name : null,
+    variationId: variation.id,
+    name: variation.name,
+    purpose: variation.purpose,
+    why: item.why,
+    setUp: variation.setUp,
+    cues: variation.cues,
+    faults: variation.faults,
+    stopSign: variation.stopSign,
+    breath: breath.pattern,
+    breathWhy: breath.why,
+    sides: variation.sides,
+    dose: item.dose,
+    extraSetSide: item.extraSetSide,
+    setting: item.setting,
+    settingsAsked: variation.settings,
+  }
+}
+
+function isSame({ id: _, ...old }: PrescribedItem, fresh: Omit<PrescribedItem, 'id'>): boolean {
+  return sorted(old) === sorted(fresh)
+}
+
+/** JSON with keys in order: what comes back from the database has its own. */
+function sorted(value: unknown): string {
+  return JSON.stringify(value, (_, v: unknown) =>
+    v !== null && typeof v === 'object' && !Array.isArray(v)
+      ? Object.fromEntries(Object.entries(v).sort(([a], [b]) => a.localeCompare(b)))
+      : v)
+}

@@ -1,0 +1,76 @@
+import type { Knex } from 'knex'
+import { addDays, mondayOf } from '~~/core/calendar'
+import { proposeWeek } from '~~/core/programme'
+import { planningContext } from '~~/shared/planningContext'
+import { chance, DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, simulateSets, type Chance, type DemoAthlete, type DemoCentre } from '~~/demo'
+import { inOrganisation } from '../database/connection'
+import { insertAthlete } from '../repositories/athletes'
+import { setEquipmentCounts } from '../repositories/facility'
+import { insertCompetition, insertGroup } from '../repositories/groups'
+import { insertOrganisation, isEmptyInstallation } from '../repositories/organisations'
+import { insertPerson } from '../repositories/people'
+import { sessionsOfWeek } from '../repositories/prescriptions'
+import type { Trx } from '../repositories/rows'
+import { insertLogs } from '../repositories/setLogs'
+import { markAssigned, saveWeek } from '../repositories/weeks'
+import { freezeWeek } from './assignWeek'
+import { dayIn } from './context'
+import { hashPassword } from './signIn'
+
+/** Weeks of history before the present one. */
+const PAST_WEEKS = 4
+const HISTORY_SEED = 4_119
+
+/** Loads the demo when no organisation was ever made here; true when it did. All of it or nothing. */
+export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
+  const centre = larkholm(dayIn(DEMO_TIME_ZONE, now))
+  const passwordHash = await hashPassword(DEMO_PASSWORD)
+  const luck = chance(HISTORY_SEED)
+  const organisationId = luck.key()
+  return inOrganisation(db, { organisationId }, async (trx) => {
+    // The first of several servers to get here loads it; the others wait and find it done.
+    await trx.raw('select pg_advisory_xact_lock(7204117)')
+    if (!await isEmptyInstallation(trx)) return false
+    await insertOrganisation(trx, { id: organisationId, name: centre.name, timeZone: centre.timeZone })
+    for (const group of centre.groups) await insertGroup(trx, organisationId, group)
+    for (const competition of centre.competitions) await insertCompetition(trx, organisationId, competition)
+    await setEquipmentCounts(trx, organisationId, centre.equipment as Record<string, number>)
+    for (const athlete of centre.athletes) await insertAthlete(trx, organisationId, athlete.id, athlete.input)
+    const coachId = await addPeople(trx, organisationId, centre, passwordHash, luck)
+    const day = dayIn(centre.timeZone, now)
+    for (const [index, athlete] of centre.athletes.entries()) {
+      await addHistory(trx, organisationId, coachId, centre, athlete, day, luck, index)
+    }
+    return true
+  })
+}
+
+async function addPeople(
+  trx: Trx, organisationId: string, centre: DemoCentre, passwordHash: string, luck: Chance,
+): Promise<string> {
+  const people = centre.people.map(person => ({ ...person, id: luck.key(), organisationId, passwordHash }))
+  for (const person of people) await insertPerson(trx, person)
+  return people[0]!.id
+}
+
+/** Four assigned weeks with sets, and the present week: assigned for most, still to be planned for some. */
+async function addHistory(
+  trx: Trx, organisationId: string, coachId: string, centre: DemoCentre, athlete: DemoAthlete, today: string, luck: Chance,
+  index: number,
+): Promise<void> {
+  const thisMonday = mondayOf(today)
+  const weeks = Array.from({ length: PAST_WEEKS + 1 }, (_, i) => addDays(thisMonday, -7 * (PAST_WEEKS - i)))
+  const own = centre.competitions.filter(c => athlete.input.groupIds.includes(c.groupId))
+  for (const startsOn of weeks) {
+    if (startsOn === thisMonday && index % 5 === 4) continue
+    const context = planningContext(athlete.input, startsOn, own)
+    const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions })
+    if (refused) continue
+    await saveWeek(trx, organisationId, athlete.id, startsOn, 0, plan)
+    await markAssigned(trx, organisationId, athlete.id, startsOn, 1, coachId)
+    await freezeWeek(trx, organisationId, { id: athlete.id, flags: athlete.input.flags }, { startsOn, plan })
+    const sessions = await sessionsOfWeek(trx, organisationId, athlete.id, startsOn)
+    const logs = sessions.filter(session => session.day < today).flatMap(session => simulateSets(luck, athlete, session))
+    if (logs.length > 0) await insertLogs(trx, organisationId, coachId, logs)
+  }
+}

@@ -1,0 +1,80 @@
+import { addDays } from '~~/core/calendar'
+import { AppError } from '~~/shared/errors'
+import type { SetLogInput, StoredSetLog, Today } from '~~/shared/types'
+import { competitionsBetween } from '../repositories/groups'
+import { itemForLog, sessionById, sessionsBetween } from '../repositories/prescriptions'
+import { insertLogs, logsBetween } from '../repositories/setLogs'
+import { mustSeeAthlete, transaction, type Context } from './context'
+
+/** Days the athlete's page looks ahead. */
+const AHEAD_DAYS = 7
+
+/** The athlete's day: the session, what is logged of it, and what is next. */
+export function athleteToday(context: Context, athleteId: string): Promise<Today> {
+  return transaction(context, async (trx) => {
+    const { organisationId } = context.actor
+    const { today: day } = context
+    const athlete = await mustSeeAthlete(trx, context.actor, athleteId)
+    const sessions = await sessionsBetween(trx, organisationId, athleteId, day, addDays(day, AHEAD_DAYS))
+    const competitions = await competitionsBetween(trx, organisationId, athlete.groupIds, day, addDays(day, 365))
+    return {
+      athleteId,
+      athleteName: athlete.name,
+      day,
+      session: sessions.find(session => session.day === day) ?? null,
+      logs: await logsBetween(trx, organisationId, [athleteId], day, day),
+      nextDays: sessions.filter(session => session.day > day)
+        .map(session => ({ day: session.day, sessionId: session.id, drills: session.items.length })),
+      nextCompetition: competitions[0] ?? null,
+    }
+  })
+}
+
+/** One frozen session with what is logged of it. */
+export function runSession(context: Context, sessionId: string): Promise<Today> {
+  return transaction(context, async (trx) => {
+    const { organisationId } = context.actor
+    const session = await sessionById(trx, organisationId, sessionId)
+    if (!session) throw new AppError('notFound', 'There is no such session here.')
+    const athlete = await mustSeeAthlete(trx, context.actor, session.athleteId)
+    const ids = new Set(session.items.map(item => item.id))
+    const logs = await logsBetween(trx, organisationId, [athlete.id], addDays(session.day, -1), addDays(session.day, 7))
+    return {
+      athleteId: athlete.id,
+      athleteName: athlete.name,
+      day: context.today,
+      session,
+      logs: logs.filter(log => ids.has(log.prescribedItemId)),
+      nextDays: [],
+      nextCompetition: null,
+    }
+  })
+}
+
+/** Stores sets from the floor. Sending one twice changes nothing. */
+export function logSets(context: Context, logs: readonly SetLogInput[]): Promise<{ stored: string[] }> {
+  return transaction(context, async (trx) => {
+    const { organisationId, personId } = context.actor
+    const stored: StoredSetLog[] = []
+    for (const [index, log] of logs.entries()) {
+      const found = await itemForLog(trx, organisationId, log.prescribedItemId)
+      if (!found) throw new AppError('notFound', 'This drill is not prescribed here.')
+      await mustSeeAthlete(trx, context.actor, found.athleteId)
+      if (log.day > addDays(context.today, 1)) {
+        throw new AppError('badInput', 'A set cannot be logged ahead of its day.', { [`logs.${index}.day`]: 'This day is yet to come.' })
+      }
+      if ((found.item.sides === 'each') !== (log.side !== null)) {
+        throw new AppError('badInput', 'Say which side it was.', { [`logs.${index}.side`]: 'Say which side it was.' })
+      }
+      stored.push({
+        ...log,
+        athleteId: found.athleteId,
+        variationId: found.item.variationId,
+        unit: found.item.dose.unit,
+        tempo: found.item.dose.tempo ?? null,
+      })
+    }
+    await insertLogs(trx, organisationId, personId, stored)
+    return { stored: stored.map(log => log.id) }
+  })
+}

@@ -1,0 +1,125 @@
+import { addDays, mondayOf } from '~~/core/calendar'
+import { findVariation } from '~~/core/catalogue'
+import { layOutSession, proposeWeek, weekConflicts, type PlannedSession, type PlanningContext, type WeekPlan } from '~~/core/programme'
+import { AppError } from '~~/shared/errors'
+import { planningContext } from '~~/shared/planningContext'
+import type { Athlete, BulkProposal, Competition, TrainingWeek, WeekSheet } from '~~/shared/types'
+import { athletesByIds } from '../repositories/athletes'
+import { competitionsBetween } from '../repositories/groups'
+import type { Trx } from '../repositories/rows'
+import { saveWeek, weekOf } from '../repositories/weeks'
+import { mustSeeAthlete, transaction, type Context } from './context'
+
+function checkMonday(startsOn: string): void {
+  if (mondayOf(startsOn) !== startsOn) throw new AppError('badInput', 'A week starts on a Monday.', { startsOn: 'A week starts on a Monday.' })
+}
+
+/** An athlete's competitions that a week must heed: from the day before it to the second day after. */
+function competitionsAround(trx: Trx, organisationId: string, athlete: Athlete, startsOn: string): Promise<Competition[]> {
+  return competitionsBetween(trx, organisationId, athlete.groupIds, addDays(startsOn, -1), addDays(startsOn, 27))
+}
+
+/** The week sheet of one athlete; an unwritten week comes with sessions on the days there is time. */
+export function weekSheet(context: Context, athleteId: string, startsOn: string): Promise<WeekSheet> {
+  checkMonday(startsOn)
+  const { organisationId } = context.actor
+  return transaction(context, async (trx) => {
+    const athlete = await mustSeeAthlete(trx, context.actor, athleteId)
+    const week = await weekOf(trx, organisationId, athleteId, startsOn)
+    const previous = await weekOf(trx, organisationId, athleteId, addDays(startsOn, -7))
+    return {
+      athlete,
+      competitions: await competitionsAround(trx, organisationId, athlete, startsOn),
+      week: week ?? {
+        athleteId, startsOn, version: 0, status: 'draft', changedSinceAssigned: false, plan: emptyPlan(athlete),
+      },
+      previousPlan: previous?.plan ?? null,
+    }
+  })
+}
+
+/** A session on each day with time for it, nothing in it yet. */
+function emptyPlan(athlete: Athlete): WeekPlan {
+  return {
+    sessions: [...athlete.available].sort((a, b) => a.day - b.day)
+      .map(({ day, minutes }) => ({ id: `d${day}`, day, minutes, lifts: [], items: [] })),
+  }
+}
+
+/** Refuses a plan that holds a drill this athlete must not be given; the coach's other choices stand. */
+export function refuseForbidden(plan: WeekPlan, context: PlanningContext): void {
+  const blocking = weekConflicts(plan, context).filter(conflict => conflict.blocks)
+  if (blocking.length === 0) return
+  const fields: Record<string, string> = {}
+  for (const { sessionId, itemId, text } of blocking) fields[`${sessionId}.${itemId}`] ??= text
+  const first = blocking[0]!
+  const item = plan.sessions.find(s => s.id === first.sessionId)?.items.find(i => i.id === first.itemId)
+  const name = item ? findVariation(item.variationId)?.name ?? 'A drill' : 'A drill'
+  throw new AppError('badInput', `${name} cannot be given: ${first.text}`, fields)
+}
+
+/** Saves a week over the version that was read. */
+export function storeWeek(
+  context: Context, athleteId: string, startsOn: string, version: number, plan: WeekPlan,
+): Promise<TrainingWeek> {
+  checkMonday(startsOn)
+  const { organisationId } = context.actor
+  return transaction(context, async (trx) => {
+    const athlete = await mustSeeAthlete(trx, context.actor, athleteId)
+    const competitions = await competitionsAround(trx, organisationId, athlete, startsOn)
+    refuseForbidden(plan, planningContext(athlete, startsOn, competitions))
+    const saved = await saveWeek(trx, organisationId, athleteId, startsOn, version, plan)
+    if (saved === null) {
+      throw new AppError('changedElsewhere', 'Somebody else changed this week meanwhile. Load it again to see their version.')
+    }
+    return (await weekOf(trx, organisationId, athleteId, startsOn))!
+  })
+}
+
+/** Proposes and stores a week for several athletes; weeks that already hold drills are kept unless told otherwise. */
+export function proposeForMany(
+  context: Context,
+  request: { athleteIds: readonly string[], startsOn: string, sessions: readonly PlannedSession[], replace: boolean },
+): Promise<BulkProposal[]> {
+  const { startsOn } = request
+  checkMonday(startsOn)
+  const { organisationId } = context.actor
+  return transaction(context, async (trx) => {
+    const results: BulkProposal[] = []
+    for (const athlete of await athletesByIds(trx, organisationId, request.athleteIds)) {
+      const stored = await weekOf(trx, organisationId, athlete.id, startsOn)
+      if (stored && !request.replace && stored.plan.sessions.some(s => s.items.length > 0)) {
+        results.push(outcome(athlete, 'kept', stored.version, stored.plan, ['The week already holds drills and was kept.']))
+        continue
+      }
+      const competitions = await competitionsAround(trx, organisationId, athlete, startsOn)
+      const planning = planningContext(athlete, startsOn, competitions)
+      const proposal = proposeWeek({ context: planning, sessions: withOwnDays(request.sessions, athlete) })
+      const version = await saveWeek(trx, organisationId, athlete.id, startsOn, stored?.version ?? 0, proposal.plan)
+      if (version === null) throw new AppError('changedElsewhere', `The week of ${athlete.name} was changed meanwhile. Try again.`)
+      results.push(outcome(athlete, proposal.refused ? 'refused' : 'proposed', version, proposal.plan, proposal.notes))
+    }
+    return results
+  })
+}
+
+/** The lift days typed for all, plus the days on which this athlete has time but no lifts. */
+function withOwnDays(sessions: readonly PlannedSession[], athlete: Athlete): PlannedSession[] {
+  const own = emptyPlan(athlete).sessions.filter(({ day }) => !sessions.some(session => session.day === day))
+  return [...sessions, ...own].sort((a, b) => a.day - b.day)
+}
+
+function outcome(
+  athlete: Athlete, kind: BulkProposal['outcome'], version: number, plan: WeekPlan, notes: readonly string[],
+): BulkProposal {
+  const trunkS = plan.sessions.reduce((sum, s) => sum + layOutSession(s).trunkS, 0)
+  return {
+    athleteId: athlete.id,
+    athleteName: athlete.name,
+    outcome: kind,
+    version,
+    drills: plan.sessions.reduce((sum, s) => sum + s.items.length, 0),
+    trunkMinutes: Math.round(trunkS / 60),
+    notes,
+  }
+}

@@ -1,0 +1,31 @@
+import { daysBetween } from '~~/core/calendar'
+import type { PlanningContext } from '~~/core/programme'
+import type { Screen } from '~~/core/screening'
+import type { AthleteInput, Competition } from './types'
+
+/** What screening asks about an athlete, on a day that settles the age. */
+export function screenOf(athlete: AthleteInput, day: string): Screen {
+  return {
+    flags: athlete.flags,
+    equipment: athlete.equipment,
+    braceStep: athlete.braceStep,
+    rungs: athlete.rungs,
+    // Only the birth year is kept: the younger of the two possible ages is the careful one.
+    ageYears: Number(day.slice(0, 4)) - athlete.birthYear - 1,
+  }
+}
+
+/** Everything one athlete's week is planned from: the same on the server and in the browser. */
+export function planningContext(
+  athlete: AthleteInput, startsOn: string, competitions: readonly Competition[],
+): PlanningContext {
+  return {
+    screen: screenOf(athlete, startsOn),
+    sport: athlete.sport,
+    trainingAgeYears: athlete.trainingAgeYears,
+    weakLink: athlete.weakLink,
+    weakSide: athlete.weakSide,
+    available: athlete.available,
+    competitionDays: competitions.map(({ day }) => daysBetween(startsOn, day)).filter(d => d >= -1 && d <= 8),
+  }
+}

@@ -1,0 +1,58 @@
+import Joi from 'joi'
+import { EQUIPMENT, LADDERS, TRUNK_ACTIONS, VARIATIONS } from '~~/core/catalogue'
+import { LIFT_IDS, SPORT_PROFILE_IDS } from '~~/core/programme'
+import { FLAG_IDS } from '~~/core/screening'
+import type { AthleteInput, Availability } from '../types'
+import { choice, form, id, words } from './common'
+
+const availability = form<Availability>({
+  day: Joi.number().integer().min(0).max(6).required().label('Day'),
+  minutes: Joi.number().integer().min(5).max(240).required().label('Minutes'),
+})
+
+/** Body measures outside these are typing errors, not athletes; the ends are stated in the messages. */
+export const athleteSchema = form<AthleteInput>({
+  name: Joi.string().min(2).max(80).pattern(/\S.*\S/).required().label('Name')
+    .messages({ 'string.pattern.base': 'Name is missing.' }),
+  goal: words('Goal', 300),
+  goalVariationId: Joi.string().valid(...VARIATIONS.map(v => v.id)).allow(null).required().label('Goal drill'),
+  goalLift: Joi.string().valid(...LIFT_IDS).allow(null).required().label('Goal lift'),
+  sport: choice('Sport profile', SPORT_PROFILE_IDS),
+  position: words('Position', 60),
+  sex: choice('Sex for body scaling', ['female', 'male']),
+  heightCm: Joi.number().min(120).max(230).required().label('Height')
+    .messages({ 'number.min': 'Height must be 120 cm (47 in) or more.', 'number.max': 'Height must be 230 cm (90 in) or less.' }),
+  massKg: Joi.number().min(25).max(220).required().label('Body mass')
+    .messages({ 'number.min': 'Body mass must be 25 kg (55 lb) or more.', 'number.max': 'Body mass must be 220 kg (485 lb) or less.' }),
+  birthYear: Joi.number().integer().min(1930).max(2020).required().label('Birth year'),
+  trainingAgeYears: Joi.number().min(0).max(60).required().label('Training age'),
+  equipment: Joi.array().items(Joi.string().valid(...Object.keys(EQUIPMENT)).label('Equipment')).unique().required()
+    .label('Equipment'),
+  available: Joi.array().items(availability).unique('day').max(7).required().label('Days available')
+    .messages({ 'array.unique': 'The same day twice.' }),
+  flags: Joi.array().items(Joi.string().valid(...FLAG_IDS).label('Flag')).unique().required().label('Flags'),
+  braceStep: Joi.number().integer().min(1).max(7).required().label('Brace step'),
+  rungs: Joi.object().pattern(
+    Joi.string().valid(...LADDERS.map(l => l.id)),
+    Joi.number().integer().min(1).max(20).label('Rung'),
+  ).custom((rungs: Record<string, number>, helpers) => {
+    const high = LADDERS.find(ladder => (rungs[ladder.id] ?? 1) > ladder.rungs.length)
+    return high ? helpers.error('any.only') : rungs
+  }).required().label('Rungs'),
+  weakLink: Joi.string().valid(...TRUNK_ACTIONS).allow(null).required().label('Weak link'),
+  weakSide: Joi.string().valid('left', 'right').allow(null).required().label('Weaker side'),
+  groupIds: Joi.array().items(id('Group')).unique().max(20).required().label('Groups'),
+})
+
+/** Saving an athlete over a version that was read. */
+export const athleteUpdateSchema = form<{ version: number, athlete: AthleteInput }>({
+  version: Joi.number().integer().min(1).required().label('Version'),
+  athlete: athleteSchema,
+})
+
+export const athleteAddSchema = form<{ id: string, athlete: AthleteInput }>({ id: id('Key'), athlete: athleteSchema })
+
+export const archiveSchema = form<{ version: number, archived: boolean }>({
+  version: Joi.number().integer().min(1).required().label('Version'),
+  archived: Joi.boolean().required().label('Archived'),
+})

@@ -1,0 +1,23 @@
+import type { ObjectSchema, Schema } from 'joi'
+import { AppError } from '../errors'
+
+/** Joi's report as one message per field, `a.b.0` for nested ones. */
+export function fieldMessages(schema: Schema, value: unknown): Record<string, string> | null {
+  const { error } = schema.validate(value, { abortEarly: false, convert: false })
+  if (!error) return null
+  const fields: Record<string, string> = {}
+  for (const { path, message } of error.details) fields[path.join('.')] ??= message
+  return fields
+}
+
+/**
+ * Returns a value that fits the schema, stripped of nothing and coerced nowhere.
+ *
+ * @throws AppError `badInput` with a message per field.
+ */
+export function checked<T>(schema: ObjectSchema<T>, value: unknown): T {
+  const { error, value: good } = schema.validate(value, { abortEarly: false, convert: false })
+  if (!error) return good
+  const fields = fieldMessages(schema, value) ?? {}
+  throw new AppError('badInput', Object.values(fields)[0] ?? 'Some of this cannot be right.', fields)
+}

@@ -1,0 +1,107 @@
+import Joi from 'joi'
+import { BODY_PLACES, BREAK_POINTS } from '~~/core/assessment'
+import { DOSE_UNITS, parseTempo, type Dose } from '~~/core/dose'
+import { LIFT_IDS, SLOTS, type PlannedLift, type PlannedSession, type TrunkItem, type WeekPlan } from '~~/core/programme'
+import type { SetLogInput } from '../types'
+import { choice, form, id, isoDay, words } from './common'
+
+const key = (label: string): Joi.StringSchema => Joi.string().min(1).max(120).required().label(label)
+const count = (label: string, min: number, max: number): Joi.NumberSchema =>
+  Joi.number().integer().min(min).max(max).required().label(label)
+
+const tempo = Joi.string().label('Tempo').custom((value: string, helpers) => {
+  try {
+    parseTempo(value)
+    return value
+  }
+  catch {
+    return helpers.error('string.pattern.base')
+  }
+}).messages({ 'string.pattern.base': 'Write tempo as four numbers of seconds, for example 3-0-3-0.' })
+
+export const doseSchema = form<Dose>({
+  sets: count('Sets', 1, 10),
+  amount: Joi.number().min(1).max(600).required().label('Amount'),
+  unit: choice('Unit', DOSE_UNITS),
+  tempo: tempo.optional(),
+  restS: Joi.number().min(0).max(600).required().label('Rest'),
+})
+
+export const settingSchema = Joi.object({
+  loadKg: Joi.number().min(0).max(500).label('Load'),
+  bandN: Joi.number().min(0).max(2000).label('Band tension'),
+  distanceCm: Joi.number().min(0).max(10000).label('Distance'),
+  heightCm: Joi.number().min(0).max(300).label('Height'),
+  stance: Joi.string().allow('').max(60).label('Stance'),
+}).required().label('Setting')
+
+export const liftSchema = form<PlannedLift>({
+  id: key('Lift'),
+  lift: choice('Lift', LIFT_IDS),
+  sets: count('Sets', 1, 12),
+  reps: count('Reps', 1, 30),
+  percent1Rm: Joi.number().min(20).max(100).required().label('% of 1RM'),
+})
+
+const itemSchema = form<TrunkItem>({
+  id: key('Item'),
+  variationId: key('Drill'),
+  dose: doseSchema,
+  slot: choice('Place', Object.keys(SLOTS)),
+  pairedWith: Joi.string().max(120).allow(null).required().label('Paired with'),
+  extraSetSide: Joi.string().valid('left', 'right').allow(null).required().label('Extra set'),
+  setting: settingSchema,
+  why: words('Reason', 500),
+})
+
+const sessionSchema = form<PlannedSession>({
+  id: key('Session'),
+  day: count('Day', 0, 6),
+  minutes: count('Minutes', 5, 240),
+  lifts: Joi.array().items(liftSchema).max(10).unique('id').required().label('Lifts'),
+  items: Joi.array().items(itemSchema).max(20).unique('id').required().label('Drills'),
+})
+
+export const planSchema = form<WeekPlan>({
+  sessions: Joi.array().items(sessionSchema).max(14).unique('id').required().label('Sessions'),
+})
+
+export const saveWeekSchema = form<{ version: number, plan: WeekPlan }>({
+  version: count('Version', 0, 1_000_000_000),
+  plan: planSchema,
+})
+
+export const assignSchema = form<{ version: number }>({ version: count('Version', 1, 1_000_000_000) })
+
+/** Lift days typed once for several athletes. */
+export const bulkProposeSchema = form<{ athleteIds: string[], startsOn: string, sessions: PlannedSession[], replace: boolean }>({
+  athleteIds: Joi.array().items(id('Athlete')).min(1).max(200).unique().required().label('Athletes'),
+  startsOn: isoDay('Week'),
+  sessions: Joi.array().items(sessionSchema).max(14).required().label('Sessions'),
+  replace: Joi.boolean().required().label('Replace'),
+})
+
+export const setLogSchema = form<SetLogInput>({
+  id: id('Key'),
+  prescribedItemId: id('Drill'),
+  day: isoDay('Day'),
+  performedAt: Joi.string().isoDate().required().label('Time'),
+  setNumber: count('Set', 1, 30),
+  side: Joi.string().valid('left', 'right').allow(null).required().label('Side'),
+  amount: Joi.number().min(0).max(3600).required().label('Amount'),
+  breakPoint: choice('What ended it', Object.keys(BREAK_POINTS)),
+  setting: settingSchema,
+  feltAt: Joi.array().items(Joi.string().valid(...Object.keys(BODY_PLACES)).label('Place')).unique().max(10).required()
+    .label('Where it was felt'),
+  effort: Joi.number().min(0).max(10).allow(null).required().label('Effort'),
+  painAt: Joi.string().valid(...Object.keys(BODY_PLACES)).allow(null).required().label('Where it hurt'),
+  note: words('Note', 500),
+})
+
+export const setLogsSchema = form<{ logs: SetLogInput[] }>({
+  logs: Joi.array().items(setLogSchema).min(1).max(100).required().label('Sets'),
+})
+
+export const facilitySchema = form<{ counts: Record<string, number> }>({
+  counts: Joi.object().pattern(Joi.string().max(40), Joi.number().integer().min(0).max(500).label('Count')).required().label('Equipment'),
+})

@@ -1,0 +1,115 @@
+import type { BreathPattern, Fault, SettingValues } from '~~/core/catalogue'
+import type { Dose, Side, Sides } from '~~/core/dose'
+import type { PlannedLift, Slot, WeekPlan } from '~~/core/programme'
+import type { BodyPlace, BreakPoint } from '~~/core/assessment'
+import type { Athlete, Competition } from './athlete'
+
+/** One athlete's week as the coach edits it. Version 0: not stored yet. */
+export interface TrainingWeek {
+  readonly athleteId: string
+  readonly startsOn: string
+  readonly version: number
+  readonly status: 'draft' | 'assigned'
+  /** Edited since it was assigned. */
+  readonly changedSinceAssigned: boolean
+  readonly plan: WeekPlan
+}
+
+/** All the week sheet needs in one answer. */
+export interface WeekSheet {
+  readonly athlete: Athlete
+  readonly competitions: readonly Competition[]
+  readonly week: TrainingWeek
+  /** The week before, to copy lifts from. */
+  readonly previousPlan: WeekPlan | null
+}
+
+/** What was prescribed, frozen on assignment: a later catalogue change never rewrites it. */
+export interface PrescribedItem {
+  readonly id: string
+  readonly slot: Slot
+  readonly pairedWithLift: string | null
+  readonly variationId: string
+  readonly name: string
+  readonly purpose: string
+  readonly why: string
+  readonly setUp: string
+  readonly cues: { readonly inside: string, readonly outside: string }
+  readonly faults: readonly Fault[]
+  readonly stopSign: string
+  readonly breath: BreathPattern
+  readonly breathWhy: string | null
+  readonly sides: Sides
+  readonly dose: Dose
+  readonly extraSetSide: Side | null
+  readonly setting: SettingValues
+  readonly settingsAsked: readonly (keyof SettingValues)[]
+}
+
+export interface PrescribedSession {
+  readonly id: string
+  readonly day: string
+  readonly minutes: number
+  readonly lifts: readonly PlannedLift[]
+  readonly items: readonly PrescribedItem[]
+}
+
+/** A set sent from the floor; the id is made by the sender, so that a repeat is harmless. */
+export interface SetLogInput {
+  readonly id: string
+  readonly prescribedItemId: string
+  readonly day: string
+  readonly performedAt: string
+  readonly setNumber: number
+  readonly side: Side | null
+  readonly amount: number
+  readonly breakPoint: BreakPoint
+  readonly setting: SettingValues
+  readonly feltAt: readonly BodyPlace[]
+  readonly effort: number | null
+  readonly painAt: BodyPlace | null
+  readonly note: string
+}
+
+export interface StoredSetLog extends SetLogInput {
+  readonly athleteId: string
+  readonly variationId: string
+  readonly unit: Dose['unit']
+  readonly tempo: string | null
+}
+
+/** The athlete's day: today's session if there is one, what is already logged, and what comes next. */
+export interface Today {
+  readonly athleteId: string
+  readonly athleteName: string
+  readonly day: string
+  readonly session: PrescribedSession | null
+  readonly logs: readonly StoredSetLog[]
+  readonly nextDays: readonly { readonly day: string, readonly sessionId: string, readonly drills: number }[]
+  readonly nextCompetition: Competition | null
+}
+
+/** Planned and done over some weeks, as stored; the browser and the core reckon the rest. */
+export interface History {
+  readonly from: string
+  readonly to: string
+  readonly prescribed: readonly {
+    readonly itemId: string
+    readonly variationId: string
+    readonly day: string
+    readonly dose: Dose
+    readonly extraSetSide: Side | null
+  }[]
+  readonly logs: readonly StoredSetLog[]
+}
+
+/** Outcome of a proposal for several athletes. */
+export interface BulkProposal {
+  readonly athleteId: string
+  readonly athleteName: string
+  readonly outcome: 'proposed' | 'refused' | 'kept'
+  readonly version: number
+  readonly drills: number
+  readonly trunkMinutes: number
+  readonly notes: readonly string[]
+}
