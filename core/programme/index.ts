@@ -14,3 +14,7 @@ export { candidates, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, WEEK_REPEAT_LIM
 export { proposeWeek, TRUNK_CAP_S, type Proposer, type ProposalRequest, type WeekProposal } from './propose'
 export { reasonFor } from './reason'
 export { alternatives, type Alternative } from './alternatives'
+export {
+  addItem, addSession, changeItem, changeSession, findItem, liftsOnly, moveItem, moveToNeighbour, nudgeItem, placesOf,
+  putLift, removeItem, removeLift, removeSession, stepDose, stepSets, type Place,
+} from './edit'

@@ -2,13 +2,16 @@
 import { ACTION_FACTS, mainAction, type ActionShares, type Plane } from '~~/core/catalogue'
 
 /** A bar or square in a drill's plane: hatched when it resists, dashed outline when it makes the movement. */
-const props = defineProps<{ shares?: ActionShares, plane?: Plane, resists?: boolean, width?: number, height?: number }>()
+const props = withDefaults(
+  defineProps<{ shares?: ActionShares, plane?: Plane, resists?: boolean, width?: number, height?: number }>(),
+  { shares: undefined, plane: 'sagittal', resists: true, width: 14, height: 12 },
+)
 
 const action = computed(() => (props.shares ? ACTION_FACTS[mainAction(props.shares)] : null))
-const plane = computed(() => action.value?.plane ?? props.plane ?? 'sagittal')
-const resists = computed(() => action.value?.resists ?? props.resists ?? true)
-const w = computed(() => Math.max(4, props.width ?? 14))
-const h = computed(() => props.height ?? 12)
+const plane = computed(() => action.value?.plane ?? props.plane)
+const resists = computed(() => action.value?.resists ?? props.resists)
+const w = computed(() => Math.max(4, props.width))
+const h = computed(() => props.height)
 </script>
 
 <template>

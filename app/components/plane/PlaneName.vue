@@ -15,10 +15,10 @@ const TEXT: Record<Plane, string> = { sagittal: 'text-sagittal', frontal: 'text-
     :class="TEXT[plane]"
   >
     <PlaneMark :plane="plane" />
-    <span>{{ NAMES[plane].charAt(0) }}<template v-if="!short"> {{ NAMES[plane] }}</template></span>
     <span
-      v-if="short"
-      class="sr-only"
-    >{{ NAMES[plane] }}</span>
+      class="figure"
+      aria-hidden="true"
+    >{{ NAMES[plane].charAt(0) }}</span>
+    <span :class="short ? 'sr-only' : ''">{{ NAMES[plane] }}</span>
   </span>
 </template>

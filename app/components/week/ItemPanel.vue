@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { BREATH_PATTERNS, findVariation, SETTINGS } from '~~/core/catalogue'
+import { timeUnderTensionS, type Dose } from '~~/core/dose'
+import { liftFacts, SLOTS, type Alternative, type Conflict, type PlannedSession, type TrunkItem } from '~~/core/programme'
+import { breathFor, type FlagId } from '~~/core/screening'
+import DoseEditor from './DoseEditor.vue'
+import PlaneMark from '~/components/plane/PlaneMark.vue'
+
+/** What the selected drill is for, why it stands here, and what it costs to overrule it. */
+const props = defineProps<{
+  item: TrunkItem
+  session: PlannedSession
+  sessionTitle: string
+  swaps: readonly Alternative[]
+  conflicts: readonly Conflict[]
+  flags: readonly FlagId[]
+  editable: boolean
+}>()
+const emit = defineEmits<{ dose: [dose: Dose], swap: [index: number], remove: [], nudge: [step: 1 | -1], extra: [side: 'left' | 'right' | null] }>()
+
+const variation = computed(() => findVariation(props.item.variationId))
+const breath = computed(() => (variation.value ? breathFor(variation.value.breath, props.flags) : null))
+const placeText = computed(() => {
+  const partner = props.session.lifts.find(lift => lift.id === props.item.pairedWith)
+  return partner ? `between the sets of ${liftFacts(partner.lift).name.toLowerCase()}` : SLOTS[props.item.slot]
+})
+
+function costText({ changeS, conflicts }: Alternative): string {
+  if (conflicts.length > 0) return conflicts[0]!.text
+  const seconds = Math.round(changeS)
+  return seconds === 0 ? 'same seconds' : `${seconds > 0 ? '+' : '−'}${Math.abs(seconds)} s`
+}
+</script>
+
+<template>
+  <section
+    v-if="variation"
+    class="panel border-signal grid lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)_minmax(0,1.1fr)] gap-x-6 gap-y-3"
+    :aria-label="variation.name"
+  >
+    <div>
+      <h2 class="flex items-center gap-2">
+        <PlaneMark
+          :shares="variation.shares"
+          :width="22"
+          :height="16"
+        />
+        {{ variation.name }}
+      </h2>
+      <p class="mb-2">
+        {{ variation.purpose }}
+      </p>
+      <DoseEditor
+        v-if="editable"
+        :key="item.id"
+        :dose="item.dose"
+        :sides="variation.sides"
+        @dose="emit('dose', $event)"
+      />
+      <p class="text-quiet mt-1.5 text-[0.92em]">
+        <span class="figure">{{ Math.round(timeUnderTensionS(item.dose, variation.sides, item.extraSetSide)) }} s</span>
+        under tension<template v-if="variation.sides === 'each'">
+          , extra set:
+          <button
+            v-for="side in ([null, 'left', 'right'] as const)"
+            :key="String(side)"
+            type="button"
+            class="underline-offset-2 mr-1.5"
+            :class="item.extraSetSide === side ? 'font-bold' : 'underline'"
+            :aria-pressed="item.extraSetSide === side"
+            :disabled="!editable"
+            @click="emit('extra', side)"
+          >{{ side ?? 'none' }}</button>
+        </template>
+      </p>
+      <p
+        v-if="variation.settings.length > 0"
+        class="text-quiet text-[0.92em]"
+      >
+        Written down with each set: {{ variation.settings.map(s => SETTINGS[s].label.toLowerCase()).join(', ') }}
+      </p>
+    </div>
+    <div>
+      <h2>Why here</h2>
+      <p><b>{{ sessionTitle }}</b>, {{ placeText }}.</p>
+      <p class="my-1">
+        {{ item.why }}
+      </p>
+      <p
+        v-for="conflict in conflicts"
+        :key="conflict.rule"
+        class="caution my-1"
+      >
+        {{ conflict.text }}
+      </p>
+      <p class="text-[0.92em]">
+        <b>Ends when:</b> {{ variation.stopSign }} <b>Breath:</b> {{ breath ? BREATH_PATTERNS[breath.pattern] : '' }}.
+        <span
+          v-if="breath?.why"
+          class="text-signal-ink"
+        >{{ breath.why }}</span>
+      </p>
+      <p class="text-[0.92em]">
+        <b>Cue:</b> {{ variation.cues.outside }}
+      </p>
+    </div>
+    <div>
+      <h2>If you overrule</h2>
+      <ol>
+        <li
+          v-for="(swap, index) in swaps"
+          :key="swap.variation.id"
+        >
+          <button
+            type="button"
+            class="grid grid-cols-[1.4rem_1.1rem_minmax(0,1fr)_auto] gap-1.5 items-center w-full text-left hover:bg-chalk px-1 py-0.5 rounded"
+            :disabled="!editable"
+            @click="emit('swap', index)"
+          >
+            <kbd aria-hidden="true">{{ index + 1 }}</kbd>
+            <PlaneMark :shares="swap.variation.shares" />
+            <span class="truncate"><span class="sr-only">Swap for </span>{{ swap.variation.name }}</span>
+            <span
+              class="figure text-[0.85em]"
+              :class="swap.conflicts.length > 0 ? 'text-signal-ink' : 'text-quiet'"
+            >{{ costText(swap) }}</span>
+          </button>
+        </li>
+      </ol>
+      <p
+        v-if="swaps.length === 0"
+        class="text-quiet"
+      >
+        Nothing else is admissible here.
+      </p>
+      <p
+        v-if="editable"
+        class="mt-2 flex flex-wrap gap-2 items-center"
+      >
+        <button
+          type="button"
+          class="btn"
+          @click="emit('nudge', -1)"
+        >
+          ← earlier
+        </button>
+        <button
+          type="button"
+          class="btn"
+          @click="emit('nudge', 1)"
+        >
+          later →
+        </button>
+        <button
+          type="button"
+          class="btn"
+          @click="emit('remove')"
+        >
+          Leave it out
+        </button>
+      </p>
+    </div>
+  </section>
+</template>

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { bracedRepS } from '~~/core/dose'
+import { LIFT_IDS, liftDurationS, liftFacts, LIFTS, type LiftId, type PlannedLift } from '~~/core/programme'
+import FormField from '~/components/common/FormField.vue'
+
+/** One lift of a session: what, how much, how heavy; says at once how long a rep is braced. */
+const props = defineProps<{ lift: PlannedLift, isNew: boolean }>()
+const emit = defineEmits<{ put: [lift: PlannedLift], remove: [] }>()
+
+const typed = reactive({
+  lift: props.lift.lift as LiftId,
+  sets: String(props.lift.sets),
+  reps: String(props.lift.reps),
+  percent1Rm: String(props.lift.percent1Rm),
+})
+const asked = ref(false)
+
+const value = computed((): PlannedLift => {
+  const number = (text: string): number => (text.trim() === '' ? NaN : Number(text.replace(',', '.')))
+  return { id: props.lift.id, lift: typed.lift, sets: number(typed.sets), reps: number(typed.reps), percent1Rm: number(typed.percent1Rm) }
+})
+const problems = computed(() => {
+  const found: Record<string, string> = {}
+  const { sets, reps, percent1Rm } = value.value
+  if (!(Number.isInteger(sets) && sets >= 1 && sets <= 12)) found.sets = 'Sets go from 1 to 12.'
+  if (!(Number.isInteger(reps) && reps >= 1 && reps <= 30)) found.reps = 'Reps go from 1 to 30.'
+  if (!(percent1Rm >= 20 && percent1Rm <= 100)) found.percent1Rm = 'Load goes from 20 to 100 % of 1RM.'
+  return found
+})
+const good = computed(() => Object.keys(problems.value).length === 0)
+const repS = computed(() => (good.value ? bracedRepS(liftFacts(typed.lift).rep, value.value.percent1Rm) : null))
+
+function submit(): void {
+  asked.value = true
+  if (good.value) emit('put', value.value)
+}
+</script>
+
+<template>
+  <form
+    class="flex flex-col gap-3"
+    novalidate
+    @submit.prevent="submit"
+  >
+    <FormField
+      v-slot="{ id }"
+      label="Lift"
+      name="lift"
+    >
+      <select
+        :id="id"
+        v-model="typed.lift"
+        class="field"
+      >
+        <option
+          v-for="key in LIFT_IDS"
+          :key="key"
+          :value="key"
+        >
+          {{ LIFTS[key].name }}
+        </option>
+      </select>
+    </FormField>
+    <div class="grid grid-cols-3 gap-3">
+      <FormField
+        v-for="field in ([['sets', 'Sets'], ['reps', 'Reps'], ['percent1Rm', '% of 1RM']] as const)"
+        :key="field[0]"
+        v-slot="{ id, invalid, describedBy }"
+        :label="field[1]"
+        :name="`lift-${field[0]}`"
+        :problem="asked ? problems[field[0]] : undefined"
+      >
+        <input
+          :id="id"
+          v-model="typed[field[0]]"
+          class="field figure"
+          inputmode="numeric"
+          :aria-invalid="invalid"
+          :aria-describedby="describedBy"
+        >
+      </FormField>
+    </div>
+    <p
+      v-if="repS !== null"
+      class="text-quiet"
+    >
+      One rep is braced for <b class="figure text-ink">{{ repS.toFixed(1) }} s</b>; the lift takes about
+      <b class="figure text-ink">{{ Math.round(liftDurationS(value) / 60) }} min</b> with warm-up sets and rests.
+    </p>
+    <div class="flex gap-2">
+      <button
+        type="submit"
+        class="btn btn-main"
+      >
+        {{ isNew ? 'Add lift' : 'Change lift' }}
+      </button>
+      <button
+        v-if="!isNew"
+        type="button"
+        class="btn"
+        @click="emit('remove')"
+      >
+        Take it out
+      </button>
+    </div>
+  </form>
+</template>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { DAY_NAMES_LONG } from '~/composables/useWords'
+import FormField from '~/components/common/FormField.vue'
+
+/** Day and minutes of a session. */
+const props = defineProps<{ day: number, minutes: number, isNew: boolean }>()
+const emit = defineEmits<{ put: [day: number, minutes: number], remove: [] }>()
+
+const day = ref(props.day)
+const minutes = ref(String(props.minutes))
+const asked = ref(false)
+const problem = computed(() => {
+  const value = Number(minutes.value)
+  return Number.isInteger(value) && value >= 5 && value <= 240 ? undefined : 'Minutes go from 5 to 240.'
+})
+
+function submit(): void {
+  asked.value = true
+  if (!problem.value) emit('put', day.value, Number(minutes.value))
+}
+</script>
+
+<template>
+  <form
+    class="flex flex-col gap-3"
+    novalidate
+    @submit.prevent="submit"
+  >
+    <FormField
+      v-slot="{ id }"
+      label="Day"
+      name="session-day"
+    >
+      <select
+        :id="id"
+        v-model="day"
+        class="field"
+      >
+        <option
+          v-for="(name, index) in DAY_NAMES_LONG"
+          :key="name"
+          :value="index"
+        >
+          {{ name }}
+        </option>
+      </select>
+    </FormField>
+    <FormField
+      v-slot="{ id, invalid, describedBy }"
+      label="Minutes there are"
+      name="session-minutes"
+      :problem="asked ? problem : undefined"
+    >
+      <input
+        :id="id"
+        v-model="minutes"
+        class="field figure"
+        inputmode="numeric"
+        :aria-invalid="invalid"
+        :aria-describedby="describedBy"
+      >
+    </FormField>
+    <div class="flex gap-2">
+      <button
+        type="submit"
+        class="btn btn-main"
+      >
+        {{ isNew ? 'Add session' : 'Change session' }}
+      </button>
+      <button
+        v-if="!isNew"
+        type="button"
+        class="btn"
+        @click="emit('remove')"
+      >
+        Take it out
+      </button>
+    </div>
+  </form>
+</template>

@@ -1,0 +1,200 @@
+<script setup lang="ts">
+import { findVariation } from '~~/core/catalogue'
+import { bracedRepS } from '~~/core/dose'
+import { liftFacts, type Conflict, type PlannedLift, type PlannedSession } from '~~/core/programme'
+import { stripLayout } from '~/composables/stripLayout'
+import PlaneMark from '~/components/plane/PlaneMark.vue'
+
+/** One session as a line of minutes: lifts stand on it, trunk work hangs under it. */
+const props = defineProps<{
+  session: PlannedSession
+  title: string
+  kind: string
+  width: number
+  pxPerMinute: number
+  selectedId: string | null
+  conflicts: readonly Conflict[]
+  dropHere: boolean
+  editable: boolean
+}>()
+const emit = defineEmits<{ select: [itemId: string], lift: [lift: PlannedLift], addLift: [], addDrill: [], options: [] }>()
+
+const ROW_PX = 37
+const LINE_PX = 42
+
+const layout = computed(() => stripLayout(props.session, props.pxPerMinute, props.width))
+const height = computed(() => LINE_PX + 22 + Math.max(1, layout.value.rows) * ROW_PX + 14)
+const endX = computed(() => props.session.minutes * props.pxPerMinute)
+const ticks = computed(() => Array.from({ length: Math.floor(props.session.minutes / 15) }, (_, i) => (i + 1) * 15))
+const broken = computed(() => new Map(props.conflicts.filter(c => c.itemId).map(c => [c.itemId, c])))
+const sessionConflicts = computed(() => props.conflicts.filter(c => c.itemId === null))
+
+function shares(variationId: string) {
+  return findVariation(variationId)?.shares ?? {}
+}
+
+const repText = (lift: PlannedLift): string => `${bracedRepS(liftFacts(lift.lift).rep, lift.percent1Rm).toFixed(1)} s`
+/** Sets, reps, load and, where there is room, the seconds one rep is braced for. */
+function liftText(lift: PlannedLift, width: number): string {
+  const dose = `${lift.sets}×${lift.reps} · ${lift.percent1Rm} %`
+  return width >= 128 ? `${dose} · ${repText(lift)}` : dose
+}
+</script>
+
+<template>
+  <section
+    class="grid grid-cols-[104px_minmax(0,1fr)] border-b border-line/60 py-1"
+    :aria-label="title"
+  >
+    <div class="pr-2 pt-4">
+      <h2 class="text-[1.05rem]">
+        {{ title }}
+      </h2>
+      <p
+        v-if="kind"
+        class="text-[0.88em] text-signal-ink font-semibold"
+      >
+        {{ kind }}
+      </p>
+      <p class="text-[0.88em] text-quiet">
+        <button
+          v-if="editable"
+          type="button"
+          class="underline underline-offset-2"
+          @click="emit('options')"
+        >
+          {{ session.minutes }} min<span class="sr-only">, change day and minutes of {{ title }}</span>
+        </button>
+        <template v-else>
+          {{ session.minutes }} min
+        </template>
+      </p>
+      <p
+        v-if="editable"
+        class="no-print text-[0.88em] flex gap-2"
+      >
+        <button
+          type="button"
+          class="underline underline-offset-2"
+          @click="emit('addLift')"
+        >
+          + lift<span class="sr-only"> on {{ title }}</span>
+        </button>
+        <button
+          type="button"
+          class="underline underline-offset-2"
+          @click="emit('addDrill')"
+        >
+          + drill<span class="sr-only"> on {{ title }}</span>
+        </button>
+      </p>
+    </div>
+    <div
+      class="relative"
+      :class="dropHere ? 'bg-signal-soft' : ''"
+      :style="{ height: `${height}px` }"
+      :data-strip="session.id"
+    >
+      <div
+        class="absolute h-[3px] bg-ink rounded"
+        :style="{ top: `${LINE_PX - 1}px`, width: `${Math.min(endX, width)}px` }"
+        aria-hidden="true"
+      />
+      <span
+        v-for="tick in ticks"
+        :key="tick"
+        class="absolute figure text-[0.8em] text-quiet"
+        :style="{ left: `${tick * pxPerMinute - 8}px`, top: `${height - 16}px` }"
+        aria-hidden="true"
+      >{{ tick }}</span>
+      <span
+        v-for="tick in ticks"
+        :key="`t${tick}`"
+        class="absolute w-px h-2 bg-quiet"
+        :style="{ left: `${tick * pxPerMinute}px`, top: `${LINE_PX}px` }"
+        aria-hidden="true"
+      />
+      <component
+        :is="editable ? 'button' : 'div'"
+        v-for="(block, index) in layout.lifts"
+        :key="block.id"
+        :type="editable ? 'button' : undefined"
+        class="absolute top-0 bg-block text-paper text-left px-1.5 rounded-t overflow-hidden leading-tight"
+        :style="{ left: `${block.x}px`, width: `${block.width - 2}px`, height: `${LINE_PX - 3}px` }"
+        :title="`${liftFacts(session.lifts[index]!.lift).name}, ${liftText(session.lifts[index]!, 0)}; one rep is braced for ${repText(session.lifts[index]!)}`"
+        @click="editable && emit('lift', session.lifts[index]!)"
+      >
+        <span class="block font-semibold whitespace-nowrap">{{ liftFacts(session.lifts[index]!.lift).name }}</span>
+        <span class="block figure text-[0.82em] tracking-tight whitespace-nowrap">{{ liftText(session.lifts[index]!, block.width) }}</span>
+      </component>
+      <template
+        v-for="place in layout.items"
+        :key="place.item.id"
+      >
+        <div
+          class="absolute touch-none"
+          :class="editable ? 'cursor-grab' : ''"
+          :style="{ left: `${place.barX}px`, top: `${LINE_PX + 2}px` }"
+          :data-item="editable ? place.item.id : undefined"
+          aria-hidden="true"
+          @click="emit('select', place.item.id)"
+        >
+          <PlaneMark
+            :shares="shares(place.item.variationId)"
+            :width="place.barWidth"
+            :height="13"
+          />
+        </div>
+        <svg
+          class="absolute overflow-visible pointer-events-none"
+          width="1"
+          height="1"
+          :style="{ left: `${place.barX + 2}px`, top: `${LINE_PX + 15}px` }"
+          aria-hidden="true"
+        ><path
+          :d="`M0 0v3h${place.labelX - place.barX + 2}v${4 + place.row * ROW_PX}`"
+          fill="none"
+          stroke="var(--color-quiet)"
+          stroke-width="0.8"
+        /></svg>
+        <button
+          type="button"
+          class="absolute text-left leading-[1.2] px-1 rounded-sm touch-none bg-chalk"
+          :class="[
+            place.item.id === selectedId ? 'outline-2 outline-signal bg-paper z-[1]' : 'hover:bg-paper',
+            editable ? 'cursor-grab' : '',
+          ]"
+          :style="{ left: `${place.labelX}px`, top: `${LINE_PX + 22 + place.row * ROW_PX}px`, maxWidth: `${place.labelWidth}px` }"
+          :aria-pressed="place.item.id === selectedId"
+          :title="`${place.name}, ${place.dose}`"
+          :data-item="editable ? place.item.id : undefined"
+          @click="emit('select', place.item.id)"
+        >
+          <span class="block font-semibold truncate">
+            <span
+              v-if="broken.has(place.item.id)"
+              class="inline-block bg-signal text-paper rounded-full size-4 text-center text-[0.8em] leading-4"
+              :title="broken.get(place.item.id)!.text"
+            >!<span class="sr-only"> {{ broken.get(place.item.id)!.text }}</span></span>
+            {{ place.name }}
+          </span>
+          <span class="block figure text-[0.88em] text-quiet whitespace-nowrap">{{ place.dose }}<template v-if="place.item.extraSetSide"> · {{ place.item.extraSetSide === 'left' ? 'L' : 'R' }} +1</template></span>
+        </button>
+      </template>
+      <p
+        v-if="session.lifts.length + session.items.length === 0"
+        class="absolute text-quiet"
+        :style="{ top: `${LINE_PX + 12}px` }"
+      >
+        Nothing planned.
+      </p>
+      <p
+        v-for="conflict in sessionConflicts"
+        :key="conflict.rule"
+        class="absolute right-0 top-2 caution py-0.5 text-[0.9em]"
+      >
+        {{ conflict.text }}
+      </p>
+    </div>
+  </section>
+</template>

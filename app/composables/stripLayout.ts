@@ -1,0 +1,72 @@
+import { findVariation } from '~~/core/catalogue'
+import { formatDose } from '~~/core/dose'
+import { layOutSession, type PlannedSession, type Place, type TrunkItem } from '~~/core/programme'
+
+/** Where one drill's bar and words stand on a strip, in pixels. */
+export interface StripItem {
+  readonly item: TrunkItem
+  readonly name: string
+  readonly dose: string
+  readonly barX: number
+  readonly barWidth: number
+  readonly labelX: number
+  readonly labelWidth: number
+  readonly row: number
+}
+
+export interface StripLift {
+  readonly id: string
+  readonly x: number
+  readonly width: number
+}
+
+/** Widths of a letter of the name and of the figures under it, at the strip's type sizes. */
+const NAME_PX = 7.1
+const FIGURE_PX = 7.3
+const MOST_LABEL_PX = 225
+const GAP_PX = 14
+/** Words may stand this far right of their bar before they go to a row of their own. */
+const MOST_SHIFT_PX = 190
+
+/**
+ * Places bars by their minutes and words in rows beneath, so that no two words overlap
+ * and none runs past the end of the strip.
+ */
+export function stripLayout(session: PlannedSession, pxPerMinute: number, widthPx: number) {
+  const layout = layOutSession(session)
+  const x = (seconds: number): number => (seconds / 60) * pxPerMinute
+  const lifts: StripLift[] = layout.blocks.filter(b => b.kind === 'lift')
+    .map(b => ({ id: b.id, x: x(b.startS), width: Math.max(20, x(b.durationS)) }))
+  const rowEnds: number[] = []
+  const items = layout.blocks.filter(b => b.kind === 'item').map((block): StripItem => {
+    const item = session.items.find(i => i.id === block.id)!
+    const variation = findVariation(item.variationId)
+    const name = variation?.name ?? 'Unknown drill'
+    const dose = formatDose(item.dose, variation?.sides ?? 'both')
+    const labelWidth = Math.min(MOST_LABEL_PX, Math.max(name.length * NAME_PX, dose.length * FIGURE_PX) + 6)
+    const barX = x(block.startS)
+    const nearest = Math.max(0, Math.min(barX, widthPx - labelWidth))
+    const fits = (end: number): boolean => {
+      const at = Math.max(nearest, end + GAP_PX)
+      return at - nearest <= MOST_SHIFT_PX && at + labelWidth <= widthPx
+    }
+    let row = rowEnds.findIndex(fits)
+    if (row < 0) row = rowEnds.length
+    const labelX = row < rowEnds.length ? Math.max(nearest, rowEnds[row]! + GAP_PX) : nearest
+    rowEnds[row] = labelX + labelWidth
+    return { item, name, dose, barX, barWidth: Math.max(6, x(block.durationS)), labelX, labelWidth, row }
+  })
+  return { lifts, items, rows: rowEnds.length, totalS: layout.totalS, trunkS: layout.trunkS }
+}
+
+/** The place a drill dropped at a minute belongs to: before, beside or after the lifts. */
+export function placeAt(session: PlannedSession, minute: number): Place {
+  const layout = layOutSession(session)
+  const lifts = layout.blocks.filter(block => block.kind === 'lift')
+  const second = minute * 60
+  const under = lifts.find(block => second >= block.startS && second < block.startS + block.durationS)
+  if (under) return { slot: 'paired', pairedWith: under.id }
+  if (lifts.length === 0) return { slot: second < 60 ? 'activation' : second > layout.totalS + 120 ? 'finisher' : 'after', pairedWith: null }
+  if (second < lifts[0]!.startS) return { slot: 'activation', pairedWith: null }
+  return { slot: second > layout.totalS + 120 ? 'finisher' : 'after', pairedWith: null }
+}

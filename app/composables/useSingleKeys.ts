@@ -1,0 +1,36 @@
+import { onMounted, ref } from 'vue'
+import { useEventListener, useStorage } from '@vueuse/core'
+
+/** A key with what it does, as the help shows it. */
+export interface KeyAction {
+  readonly keys: readonly string[]
+  readonly text: string
+  readonly run: () => void
+}
+
+const TYPING = 'input, textarea, select, [contenteditable], [role="dialog"] *, [role="combobox"]'
+
+/** "ctrl+z", "shift+ArrowUp", "p": how a key event is written in a list of actions. */
+function nameOf(event: KeyboardEvent): string {
+  const key = event.key.length === 1 ? event.key.toLowerCase() : event.key
+  const shift = event.shiftKey && (event.key.length > 1 || /[a-z]/i.test(event.key)) ? 'shift+' : ''
+  return `${event.ctrlKey || event.metaKey ? 'ctrl+' : ''}${shift}${key}`
+}
+
+/** A layer of single keys over a page; off while typing, and switched off for good by whoever wants it so. */
+export function useSingleKeys(actions: readonly KeyAction[]) {
+  const on = useStorage('keen-anchor-keys', true)
+  const ready = ref(false)
+  onMounted(() => { ready.value = true })
+
+  useEventListener('keydown', (event) => {
+    const typing = (event.target as HTMLElement | null)?.closest?.(TYPING)
+    if (!ready.value || typing || event.altKey || (!on.value && !event.ctrlKey && !event.metaKey)) return
+    const action = actions.find(({ keys }) => keys.includes(nameOf(event)))
+    if (!action) return
+    event.preventDefault()
+    action.run()
+  })
+
+  return { on }
+}

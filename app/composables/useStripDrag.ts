@@ -1,0 +1,55 @@
+import { onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
+import { liftFacts, SLOTS, type Place, type WeekPlan } from '~~/core/programme'
+import { placeAt } from './stripLayout'
+
+/** What a drag would do if it ended here. */
+export interface DragPreview {
+  readonly itemId: string
+  readonly sessionId: string
+  readonly place: Place
+  readonly text: string
+  readonly x: number
+  readonly y: number
+}
+
+/** Dragging drills (elements with data-item) along and between strips (elements with data-strip) inside `area`. */
+export function useStripDrag(
+  area: Ref<HTMLElement | null>, plan: () => WeekPlan, pxPerMinute: () => number,
+  drop: (itemId: string, sessionId: string, place: Place) => void,
+) {
+  const preview = ref<DragPreview | null>(null)
+  let unset: (() => void) | null = null
+
+  function targetAt(itemId: string, x: number, y: number): DragPreview | null {
+    const strip = document.elementsFromPoint(x, y).map(e => e.closest<HTMLElement>('[data-strip]')).find(Boolean)
+    const session = plan().sessions.find(s => s.id === strip?.dataset.strip)
+    if (!strip || !session) return null
+    const minute = (x - strip.getBoundingClientRect().left) / pxPerMinute()
+    const place = placeAt(session, minute)
+    const lift = session.lifts.find(l => l.id === place.pairedWith)
+    const text = lift ? `between sets of ${liftFacts(lift.lift).name.toLowerCase()}` : SLOTS[place.slot]
+    return { itemId, sessionId: session.id, place, text, x, y }
+  }
+
+  onMounted(async () => {
+    const { default: interact } = await import('interactjs')
+    if (!area.value) return
+    const draggables = interact('[data-item]', { context: area.value }).draggable({
+      autoScroll: true,
+      listeners: {
+        move(event: { target: HTMLElement, clientX: number, clientY: number }) {
+          preview.value = targetAt(event.target.dataset.item!, event.clientX, event.clientY)
+        },
+        end(event: { target: HTMLElement, clientX: number, clientY: number }) {
+          const at = targetAt(event.target.dataset.item!, event.clientX, event.clientY)
+          preview.value = null
+          if (at) drop(at.itemId, at.sessionId, at.place)
+        },
+      },
+    })
+    unset = () => draggables.unset()
+  })
+  onBeforeUnmount(() => unset?.())
+
+  return { preview }
+}

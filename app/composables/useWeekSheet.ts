@@ -1,0 +1,81 @@
+import { computed, ref, type ComputedRef } from 'vue'
+import { v7 as newKey } from 'uuid'
+import {
+  addItem, alternatives, changeItem, findItem, liftsOnly, moveItem, moveToNeighbour, nudgeItem, proposeWeek, removeItem,
+  stepDose, stepSets, weekConflicts, weekLedger, weeklyTargets, type Place, type TrunkItem, type WeekPlan,
+} from '~~/core/programme'
+import type { Dose } from '~~/core/dose'
+import type { Variation } from '~~/core/catalogue'
+import { planningContext } from '~~/shared/planningContext'
+import type { WeekSheet } from '~~/shared/types'
+import type { useWeekStore } from '~/stores/week'
+
+/** The week sheet of (stored week): everything computed from the plan, and every edit a coach can make to it. */
+export function useWeekSheet(store: ReturnType<typeof useWeekStore>, sheet: ComputedRef<WeekSheet>) {
+  const selectedId = ref<string | null>(null)
+  const notes = ref<readonly string[]>([])
+
+  const context = computed(() =>
+    planningContext(sheet.value.athlete, sheet.value.week.startsOn, sheet.value.competitions))
+  const targets = computed(() => weeklyTargets({ ...context.value, sessions: store.plan.sessions.length }))
+  const ledger = computed(() => weekLedger(store.plan, targets.value))
+  const conflicts = computed(() => weekConflicts(store.plan, context.value))
+  const selected = computed(() => (selectedId.value ? findItem(store.plan, selectedId.value) : null))
+  const swaps = computed(() => (selected.value
+    ? alternatives(selected.value.item, selected.value.session, context.value).slice(0, 5)
+    : []))
+  /** Items in the order of the sheet, for stepping through them. */
+  const order = computed(() => store.plan.sessions.flatMap(session => session.items.map(item => item.id)))
+
+  function propose(): void {
+    const proposal = proposeWeek({ context: context.value, sessions: store.plan.sessions })
+    notes.value = proposal.notes
+    store.change(proposal.plan)
+    selectedId.value = order.value[0] ?? null
+  }
+
+  function select(step: 1 | -1): void {
+    const at = selectedId.value ? order.value.indexOf(selectedId.value) : step === 1 ? -1 : 0
+    selectedId.value = order.value[(at + step + order.value.length) % Math.max(1, order.value.length)] ?? null
+  }
+
+  const onSelected = (edit: (plan: WeekPlan, itemId: string) => WeekPlan) => (): void => {
+    if (selectedId.value) store.change(edit(store.plan, selectedId.value))
+  }
+  const setDose = (itemId: string, dose: Dose): void => store.change(changeItem(store.plan, itemId, i => ({ ...i, dose })))
+  const change = (itemId: string, edit: (item: TrunkItem) => TrunkItem): void => store.change(changeItem(store.plan, itemId, edit))
+
+  function remove(): void {
+    const at = order.value.indexOf(selectedId.value ?? '')
+    onSelected(removeItem)()
+    selectedId.value = order.value[Math.min(at, order.value.length - 1)] ?? null
+  }
+
+  function swap(index: number): void {
+    const choice = swaps.value[index]
+    if (choice && selectedId.value) change(selectedId.value, item => ({ ...choice.item, id: item.id }))
+  }
+
+  function add(sessionId: string, variation: Variation, dose: Dose): void {
+    const item: TrunkItem = {
+      id: newKey(), variationId: variation.id, dose, slot: 'after', pairedWith: null, extraSetSide: null, setting: {},
+      why: 'Chosen by the coach.',
+    }
+    store.change(addItem(store.plan, sessionId, item))
+    selectedId.value = item.id
+  }
+
+  function copyLifts(): void {
+    if (sheet.value.previousPlan) store.change(liftsOnly(sheet.value.previousPlan))
+  }
+
+  return {
+    selectedId, notes, context, targets, ledger, conflicts, selected, swaps, propose, select, setDose, change, remove, swap, add,
+    copyLifts,
+    nudge: (step: 1 | -1) => onSelected((plan, id) => nudgeItem(plan, id, step))(),
+    toNeighbour: (step: 1 | -1) => onSelected((plan, id) => moveToNeighbour(plan, id, step))(),
+    moveTo: (itemId: string, sessionId: string, place: Place) => store.change(moveItem(store.plan, itemId, sessionId, place)),
+    doseStep: (step: 1 | -1) => onSelected((plan, id) => changeItem(plan, id, i => ({ ...i, dose: stepDose(i.dose, step) })))(),
+    setsStep: (step: 1 | -1) => onSelected((plan, id) => changeItem(plan, id, i => ({ ...i, dose: stepSets(i.dose, step) })))(),
+  }
+}

@@ -1,0 +1,204 @@
+<script setup lang="ts">
+import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
+import { ACTION_FACTS } from '~~/core/catalogue'
+import { SPORT_PROFILES } from '~~/core/programme'
+import { redFlags } from '~~/core/screening'
+import StatePanel from '~/components/common/StatePanel.vue'
+import WeekSheetView from '~/components/week/WeekSheetView.vue'
+import { inDays, weekSpan } from '~/composables/useWords'
+import { useRosterStore } from '~/stores/roster'
+import { useSessionStore } from '~/stores/session'
+import { useWeekStore } from '~/stores/week'
+
+const route = useRoute()
+const session = useSessionStore()
+const roster = useRosterStore()
+const store = useWeekStore()
+const view = ref<InstanceType<typeof WeekSheetView> | null>(null)
+const assigned = ref(false)
+
+const athleteId = computed(() => String(route.params.id))
+const startsOn = computed(() => {
+  const asked = String(route.query.start ?? '')
+  return /^\d{4}-\d{2}-\d{2}$/.test(asked) && !Number.isNaN(Date.parse(asked)) ? mondayOf(asked) : mondayOf(session.me!.today)
+})
+const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const athlete = computed(() => store.sheet?.athlete ?? null)
+const next = computed(() => store.sheet?.competitions[0] ?? null)
+const red = computed(() => (athlete.value ? redFlags(athlete.value.flags) : []))
+
+const SAVING = { waiting: 'Not stored yet', saving: 'Storing …', noConnection: 'No connection: will be stored when it is back', refused: 'Not stored' } as const
+const savingText = computed(() => {
+  if (store.saving !== 'stored') return SAVING[store.saving]
+  return store.storedAt
+    ? `Stored ${store.storedAt.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
+    : store.week?.version === 0 ? 'New week' : 'Stored'
+})
+const status = computed(() => {
+  if (store.week?.status !== 'assigned') return 'draft'
+  return store.week.changedSinceAssigned || store.saving !== 'stored' ? 'assigned, changed since' : 'assigned'
+})
+
+useHead({ title: () => `${athlete.value ? `${athlete.value.name}, week` : 'Week'} · Keen Anchor` })
+watch([athleteId, startsOn], () => {
+  roster.lastAthleteId = athleteId.value
+  assigned.value = false
+  void store.load(athleteId.value, startsOn.value)
+}, { immediate: import.meta.client })
+onBeforeRouteLeave(() => store.flush())
+
+const leaving = (event: BeforeUnloadEvent): void => {
+  if (store.saving === 'waiting' || store.saving === 'saving' || store.saving === 'noConnection') {
+    void store.flush()
+    event.preventDefault()
+  }
+}
+onMounted(() => window.addEventListener('beforeunload', leaving))
+onBeforeUnmount(() => window.removeEventListener('beforeunload', leaving))
+
+const goTo = (day: string) => navigateTo({ path: route.path, query: { start: day } })
+
+async function assign(): Promise<void> {
+  assigned.value = await store.assign()
+}
+</script>
+
+<template>
+  <div v-if="session.me">
+    <StatePanel
+      v-if="store.loading === 'idle' || store.loading === 'loading'"
+      state="loading"
+    />
+    <StatePanel
+      v-else-if="store.loading === 'failed'"
+      state="failed"
+      :text="store.problem"
+      @retry="store.load(athleteId, startsOn)"
+    />
+    <template v-else-if="store.sheet && athlete">
+      <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-1">
+        <h1>{{ athlete.name }}</h1>
+        <p class="text-quiet">
+          {{ SPORT_PROFILES[athlete.sport].name }}<template v-if="athlete.position">, {{ athlete.position }}</template>
+          · brace step <b class="text-ink">{{ athlete.braceStep }} of 7</b>
+          <template v-if="athlete.weakLink">
+            · weak link <b class="text-ink">{{ ACTION_FACTS[athlete.weakLink].label }}<template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template></b>
+          </template>
+          <template v-if="next">
+            · {{ next.name }} {{ next.importance }} <b class="text-ink">{{ inDays(daysBetween(session.me.today, next.day)) }}</b>
+          </template>
+        </p>
+      </header>
+      <div class="flex flex-wrap items-center gap-2 mb-1 no-print">
+        <button
+          type="button"
+          class="btn btn-quiet px-2"
+          aria-label="Week before"
+          @click="goTo(addDays(startsOn, -7))"
+        >
+          ←
+        </button>
+        <span class="font-semibold figure">{{ weekSpan(startsOn) }}</span>
+        <button
+          type="button"
+          class="btn btn-quiet px-2"
+          aria-label="Week after"
+          @click="goTo(addDays(startsOn, 7))"
+        >
+          →
+        </button>
+        <template v-if="editable">
+          <button
+            type="button"
+            class="btn btn-main"
+            :disabled="red.length > 0"
+            @click="view?.propose()"
+          >
+            Propose <kbd>p</kbd>
+          </button>
+          <button
+            v-if="store.sheet.previousPlan"
+            type="button"
+            class="btn"
+            @click="view?.copyLifts()"
+          >
+            Lifts of last week
+          </button>
+          <button
+            type="button"
+            class="btn"
+            :disabled="store.past.length === 0"
+            @click="store.undo"
+          >
+            Undo
+          </button>
+          <button
+            type="button"
+            class="btn"
+            :disabled="store.future.length === 0"
+            @click="store.redo"
+          >
+            Redo
+          </button>
+        </template>
+        <button
+          type="button"
+          class="btn btn-quiet underline underline-offset-2"
+          @click="view?.showKeys()"
+        >
+          <kbd>?</kbd> keys
+        </button>
+        <span
+          class="ml-auto"
+          :class="store.saving === 'refused' || store.saving === 'noConnection' ? 'problem' : 'text-quiet'"
+          role="status"
+        >{{ savingText }} · {{ status }}</span>
+        <button
+          v-if="editable"
+          type="button"
+          class="btn btn-main"
+          :disabled="red.length > 0 || (status === 'assigned')"
+          @click="assign"
+        >
+          {{ store.week?.status === 'assigned' ? 'Assign again' : 'Assign week' }}
+        </button>
+      </div>
+      <p
+        v-if="store.saving === 'refused'"
+        class="caution my-2"
+        role="alert"
+      >
+        {{ store.problem }}
+        <button
+          type="button"
+          class="underline font-semibold"
+          @click="store.load(athleteId, startsOn)"
+        >
+          Load the stored week
+        </button>
+      </p>
+      <p
+        v-if="red.length > 0"
+        class="caution my-2"
+        role="alert"
+      >
+        A red flag is open: refer to a clinician. No programme is given until it is cleared.
+      </p>
+      <p
+        v-if="assigned && status === 'assigned'"
+        class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
+        role="status"
+      >
+        Assigned: {{ athlete.name }} reads it from now on.
+      </p>
+      <WeekSheetView
+        :key="`${athleteId}/${startsOn}`"
+        ref="view"
+        :store="store"
+        :sheet="store.sheet"
+        :editable="editable"
+        @assign="assign"
+      />
+    </template>
+  </div>
+</template>
