@@ -10,8 +10,10 @@ import { planningContext } from '~~/shared/planningContext'
 import type { WeekSheet } from '~~/shared/types'
 import type { useWeekStore } from '~/stores/week'
 
+export type WeekStore = ReturnType<typeof useWeekStore>
+
 /** The week sheet of (stored week): everything computed from the plan, and every edit a coach can make to it. */
-export function useWeekSheet(store: ReturnType<typeof useWeekStore>, sheet: ComputedRef<WeekSheet>) {
+export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>) {
   const selectedId = ref<string | null>(null)
   const notes = ref<readonly string[]>([])
 

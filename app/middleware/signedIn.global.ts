@@ -5,14 +5,15 @@ import { useSessionStore } from '~/stores/session'
 const HOME = { athlete: '/today', staff: '/roster' } as const
 const ATHLETE_PAGES = ['/today', '/run/', '/sign-in']
 
+type Ask = (path: string) => Promise<{ me?: Me | null }>
+
 /** Everybody signs in first; athletes see their own pages only. */
 export default defineNuxtRouteMiddleware(async (to) => {
   const session = useSessionStore()
   if (!session.known) {
     // On the server the visitor's cookie has to be passed on.
-    const fetcher = import.meta.server ? useRequestFetch() : $fetch
-    const answer = await fetcher<{ me?: Me | null }>('/api/session').catch(() => ({ me: null }))
-    session.remember(answer.me ?? null)
+    const ask = import.meta.server ? useRequestFetch() as unknown as Ask : $fetch as unknown as Ask
+    session.remember((await ask('/api/session').catch(() => ({ me: null }))).me ?? null)
   }
   const { me } = session
   if (!me) return to.path === '/sign-in' ? undefined : navigateTo({ path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } })

@@ -6,3 +6,4 @@ export {
 export { LOAD_VELOCITY, velocityMS, type LoadVelocityRelation } from './loadVelocity'
 export { ONE_REP_MAX_FORMULAS, oneRepMaxKg, type OneRepMaxFormula } from './oneRepMax'
 export { bracedRepS, RAISE_WITHOUT_RELATION_S, type RepProfile } from './braceTime'
+export { expandSets, type SetSlot } from './expandSets'

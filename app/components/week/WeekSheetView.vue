@@ -9,7 +9,7 @@ import {
 import type { WeekSheet } from '~~/shared/types'
 import { useSingleKeys, type KeyAction } from '~/composables/useSingleKeys'
 import { useStripDrag } from '~/composables/useStripDrag'
-import { useWeekSheet } from '~/composables/useWeekSheet'
+import { useWeekSheet, type WeekStore } from '~/composables/useWeekSheet'
 import { shortDay } from '~/composables/useWords'
 import ModalDialog from '~/components/common/ModalDialog.vue'
 import DrillFinder from './DrillFinder.vue'
@@ -19,10 +19,9 @@ import LiftForm from './LiftForm.vue'
 import PlaneLedger from './PlaneLedger.vue'
 import SessionForm from './SessionForm.vue'
 import SessionStrip from './SessionStrip.vue'
-import type { useWeekStore } from '~/stores/week'
 
 /** The strips, the ledger beside them and the answers beneath. */
-const props = defineProps<{ store: ReturnType<typeof useWeekStore>, sheet: WeekSheet, editable: boolean }>()
+const props = defineProps<{ store: WeekStore, sheet: WeekSheet, editable: boolean }>()
 const emit = defineEmits<{ assign: [] }>()
 
 const week = useWeekSheet(props.store, computed(() => props.sheet))

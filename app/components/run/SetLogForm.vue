@@ -1,0 +1,265 @@
+<script setup lang="ts">
+import { BODY_PLACES, BREAK_POINTS, type BodyPlace, type BreakPoint } from '~~/core/assessment'
+import { SETTINGS, type SettingValues } from '~~/core/catalogue'
+import type { Units } from '~~/shared/types'
+import type { SetOutcome, Step } from '~/composables/useRunner'
+import { measures } from '~/composables/useWords'
+
+/** What happened in a set: how much in form, what ended it, with which setting, where it was felt, how hard. */
+const props = defineProps<{ step: Step, amount: number, setting: SettingValues, units: Units }>()
+const emit = defineEmits<{ log: [outcome: SetOutcome], back: [] }>()
+
+const unit = measures(props.units)
+const target = props.step.item.dose.amount
+const amount = ref(String(props.amount))
+const breakPoint = ref<BreakPoint | null>(props.amount >= target ? 'none' : null)
+const painAt = ref<BodyPlace | null>(null)
+const feltAt = ref<BodyPlace[]>([])
+const effort = ref<number | null>(null)
+const note = ref('')
+const asked = ref(false)
+
+type NumberSetting = Exclude<keyof SettingValues, 'stance'>
+const toShown = (key: NumberSetting, value: number): number =>
+  (key === 'loadKg' ? unit.showMass(value) : key === 'bandN' ? value : unit.showLength(value))
+const toStored = (key: NumberSetting, value: number): number =>
+  (key === 'loadKg' ? unit.readMass(value) : key === 'bandN' ? value : unit.readLength(value))
+const unitOf = (key: keyof SettingValues): string =>
+  (key === 'loadKg' ? unit.mass : key === 'bandN' || key === 'stance' ? SETTINGS[key].unit : unit.length)
+const typed = reactive<Record<string, string>>(Object.fromEntries(props.step.item.settingsAsked.map((key) => {
+  const value = props.setting[key]
+  return [key, value === undefined ? '' : typeof value === 'string' ? value : String(toShown(key as NumberSetting, value))]
+})))
+
+const UNIT = { seconds: 'seconds in form', reps: 'reps in form', breaths: 'breaths in form', metres: 'metres in form', letters: 'letters in form' } as const
+const LIMIT: Record<NumberSetting, number> = { loadKg: 500, bandN: 2000, distanceCm: 10_000, heightCm: 300 }
+
+const number = (text: string): number => (text.trim() === '' ? NaN : Number(text.replace(',', '.')))
+const problems = computed(() => {
+  const found: Record<string, string> = {}
+  const value = number(amount.value)
+  if (!(value >= 0 && value <= 3600)) found.amount = 'A number from 0 to 3600.'
+  if (!breakPoint.value) found.breakPoint = 'Say what ended the set.'
+  if (breakPoint.value === 'pain' && !painAt.value) found.painAt = 'Say where it hurt.'
+  for (const key of props.step.item.settingsAsked) {
+    if (key === 'stance' || typed[key]!.trim() === '') continue
+    const stored = toStored(key, number(typed[key]!))
+    if (!(stored >= 0 && stored <= LIMIT[key])) found[key] = `A number from 0 to ${toShown(key, LIMIT[key])}.`
+  }
+  return found
+})
+
+function settings(): SettingValues {
+  const setting: SettingValues = {}
+  for (const key of props.step.item.settingsAsked) {
+    const text = typed[key]!.trim()
+    if (text === '') continue
+    if (key === 'stance') setting.stance = text
+    else setting[key] = toStored(key, number(text))
+  }
+  return setting
+}
+
+function toggleFelt(place: BodyPlace): void {
+  feltAt.value = feltAt.value.includes(place) ? feltAt.value.filter(p => p !== place) : [...feltAt.value, place]
+}
+
+function submit(): void {
+  asked.value = true
+  if (Object.keys(problems.value).length > 0 || !breakPoint.value) return
+  emit('log', {
+    amount: number(amount.value),
+    breakPoint: breakPoint.value,
+    setting: settings(),
+    feltAt: feltAt.value,
+    effort: effort.value,
+    painAt: breakPoint.value === 'pain' ? painAt.value : null,
+    note: note.value,
+  })
+}
+</script>
+
+<template>
+  <form
+    class="flex flex-col gap-4"
+    novalidate
+    @submit.prevent="submit"
+  >
+    <div>
+      <label
+        for="amount"
+        class="font-semibold"
+      >{{ UNIT[step.item.dose.unit] }} <span class="text-quiet">(target {{ target }})</span></label>
+      <div class="flex gap-2 mt-1">
+        <button
+          type="button"
+          class="btn chip-floor"
+          aria-label="One less"
+          @click="amount = String(Math.max(0, (number(amount) || 0) - 1))"
+        >
+          −
+        </button>
+        <input
+          id="amount"
+          v-model="amount"
+          class="field figure text-center text-[1.4rem]"
+          inputmode="decimal"
+          :aria-invalid="asked && problems.amount ? true : undefined"
+        >
+        <button
+          type="button"
+          class="btn chip-floor"
+          aria-label="One more"
+          @click="amount = String((number(amount) || 0) + 1)"
+        >
+          +
+        </button>
+      </div>
+      <p
+        v-if="asked && problems.amount"
+        class="problem"
+        role="alert"
+      >
+        {{ problems.amount }}
+      </p>
+    </div>
+    <fieldset>
+      <legend class="font-semibold mb-1">
+        What ended it?
+      </legend>
+      <div class="flex flex-wrap gap-2">
+        <button
+          v-for="(label, key) in BREAK_POINTS"
+          :key="key"
+          type="button"
+          class="chip chip-floor"
+          :class="key === 'pain' ? 'border-signal border-2' : ''"
+          :aria-pressed="breakPoint === key"
+          @click="breakPoint = key"
+        >
+          {{ label }}
+        </button>
+      </div>
+      <p
+        v-if="asked && problems.breakPoint"
+        class="problem"
+        role="alert"
+      >
+        {{ problems.breakPoint }}
+      </p>
+    </fieldset>
+    <fieldset v-if="breakPoint === 'pain'">
+      <legend class="font-semibold mb-1">
+        Where does it hurt?
+      </legend>
+      <div class="flex flex-wrap gap-2">
+        <button
+          v-for="(label, key) in BODY_PLACES"
+          :key="key"
+          type="button"
+          class="chip chip-floor"
+          :aria-pressed="painAt === key"
+          @click="painAt = key"
+        >
+          {{ label }}
+        </button>
+      </div>
+      <p
+        v-if="asked && problems.painAt"
+        class="problem"
+        role="alert"
+      >
+        {{ problems.painAt }}
+      </p>
+    </fieldset>
+    <div
+      v-if="step.item.settingsAsked.length > 0"
+      class="grid grid-cols-2 gap-3"
+    >
+      <div
+        v-for="key in step.item.settingsAsked"
+        :key="key"
+      >
+        <label
+          :for="`setting-${key}`"
+          class="font-semibold"
+        >{{ SETTINGS[key].label }}<template v-if="unitOf(key)">, {{ unitOf(key) }}</template></label>
+        <input
+          :id="`setting-${key}`"
+          v-model="typed[key]"
+          class="field min-h-12"
+          :inputmode="key === 'stance' ? 'text' : 'decimal'"
+          :aria-invalid="asked && problems[key] ? true : undefined"
+        >
+        <p
+          v-if="asked && problems[key]"
+          class="problem"
+          role="alert"
+        >
+          {{ problems[key] }}
+        </p>
+      </div>
+    </div>
+    <fieldset>
+      <legend class="font-semibold mb-1">
+        Where was it felt?
+      </legend>
+      <div class="flex flex-wrap gap-2">
+        <button
+          v-for="(label, key) in BODY_PLACES"
+          :key="key"
+          type="button"
+          class="chip chip-floor"
+          :aria-pressed="feltAt.includes(key)"
+          @click="toggleFelt(key)"
+        >
+          {{ label }}
+        </button>
+      </div>
+    </fieldset>
+    <fieldset>
+      <legend class="font-semibold mb-1">
+        Effort, 0 nothing to 10 all there is
+      </legend>
+      <div class="grid grid-cols-6 gap-1.5">
+        <button
+          v-for="n in 11"
+          :key="n"
+          type="button"
+          class="chip chip-floor justify-center px-0 figure"
+          :aria-pressed="effort === n - 1"
+          @click="effort = effort === n - 1 ? null : n - 1"
+        >
+          {{ n - 1 }}
+        </button>
+      </div>
+    </fieldset>
+    <div>
+      <label
+        for="note"
+        class="font-semibold"
+      >Note</label>
+      <textarea
+        id="note"
+        v-model="note"
+        class="field"
+        maxlength="500"
+      />
+    </div>
+    <div class="sticky bottom-0 bg-chalk py-2 grid grid-cols-[auto_1fr] gap-2">
+      <button
+        type="button"
+        class="btn btn-floor"
+        @click="emit('back')"
+      >
+        Back
+      </button>
+      <button
+        type="submit"
+        class="btn btn-main btn-floor"
+      >
+        Log set
+      </button>
+    </div>
+  </form>
+</template>

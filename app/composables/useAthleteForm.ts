@@ -1,0 +1,68 @@
+import { computed, reactive, ref } from 'vue'
+import { LADDERS } from '~~/core/catalogue'
+import type { AthleteInput, Availability, Units } from '~~/shared/types'
+import { measures } from './useWords'
+
+/** An athlete as nobody has described them yet. */
+export function blankAthlete(equipment: AthleteInput['equipment']): AthleteInput {
+  return {
+    name: '', goal: '', goalVariationId: null, goalLift: null, sport: 'general', position: '', sex: 'female',
+    heightCm: NaN, massKg: NaN, birthYear: NaN, trainingAgeYears: NaN, equipment,
+    available: [0, 2, 4].map(day => ({ day, minutes: 60 })), flags: [], braceStep: 1, rungs: {}, weakLink: null,
+    weakSide: null, groupIds: [],
+  }
+}
+
+const text = (value: number): string => (Number.isNaN(value) ? '' : String(value))
+const number = (typed: string): number => (typed.trim() === '' ? NaN : Number(typed.trim().replace(',', '.')))
+
+/** The athlete form over (what it starts from, the coach's units): typed words in, a checked athlete out. */
+export function useAthleteForm(start: AthleteInput, units: Units) {
+  const unit = measures(units)
+  const words = reactive({ ...start })
+  const typed = reactive({
+    height: text(unit.showLength(start.heightCm)),
+    mass: text(unit.showMass(start.massKg)),
+    birthYear: text(start.birthYear),
+    trainingAge: text(start.trainingAgeYears),
+    minutes: Array.from({ length: 7 }, (_, day) => text(start.available.find(a => a.day === day)?.minutes ?? NaN)),
+  })
+  const problems = ref<Readonly<Record<string, string>>>({})
+
+  const value = computed((): AthleteInput => ({
+    ...words,
+    name: words.name.trim(),
+    heightCm: unit.readLength(number(typed.height)),
+    massKg: unit.readMass(number(typed.mass)),
+    birthYear: number(typed.birthYear),
+    trainingAgeYears: number(typed.trainingAge),
+    available: typed.minutes.flatMap((minutes, day): Availability[] =>
+      (minutes.trim() === '' ? [] : [{ day, minutes: number(minutes) }])),
+    rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, words.rungs[ladder.id] ?? 1])),
+    weakSide: words.weakLink ? words.weakSide : null,
+  }))
+
+  /** Checks everything once, with the schema the server uses; loaded only where a form is. */
+  async function check(): Promise<boolean> {
+    const { athleteSchema, fieldMessages } = await import('~~/shared/schemas')
+    problems.value = byField(fieldMessages(athleteSchema, value.value) ?? {})
+    return Object.keys(problems.value).length === 0
+  }
+
+  /** Messages about a day of the list belong beside that day. */
+  function byField(messages: Readonly<Record<string, string>>): Record<string, string> {
+    const found: Record<string, string> = {}
+    for (const [path, message] of Object.entries(messages)) {
+      const [field, index] = path.split('.')
+      if (field === 'available' && index !== undefined) found[`available.${value.value.available[Number(index)]!.day}`] = message
+      else found[field!] ??= message
+    }
+    return found
+  }
+
+  function showServer(fields: Readonly<Record<string, string>>): void {
+    problems.value = byField(Object.fromEntries(Object.entries(fields).map(([k, v]) => [k.replace(/^athlete\./, ''), v])))
+  }
+
+  return { words, typed, value, problems, unit, check, showServer }
+}

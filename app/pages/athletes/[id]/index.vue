@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { addDays, mondayOf } from '~~/core/calendar'
+import { ACTION_FACTS, EQUIPMENT, findVariation } from '~~/core/catalogue'
+import { LIFTS, SPORT_PROFILES } from '~~/core/programme'
+import { AppError } from '~~/shared/errors'
+import { screenOf } from '~~/shared/planningContext'
+import type { SignInInput } from '~~/shared/types'
+import { messageOf } from '~/api/call'
+import AccountForm from '~/components/athlete/AccountForm.vue'
+import FlagConsequences from '~/components/athlete/FlagConsequences.vue'
+import LadderStanding from '~/components/athlete/LadderStanding.vue'
+import ReviewPanel from '~/components/athlete/ReviewPanel.vue'
+import StatePanel from '~/components/common/StatePanel.vue'
+import { DAY_NAMES, measures } from '~/composables/useWords'
+import { useAthleteStore } from '~/stores/athlete'
+import { useRosterStore } from '~/stores/roster'
+import { useSessionStore } from '~/stores/session'
+
+const route = useRoute()
+const session = useSessionStore()
+const roster = useRosterStore()
+const store = useAthleteStore()
+const problem = ref('')
+
+const id = computed(() => String(route.params.id))
+const athlete = computed(() => store.athlete)
+const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const screen = computed(() => (athlete.value ? screenOf(athlete.value, session.me!.today) : null))
+const unit = computed(() => measures(session.me!.units))
+useHead({ title: () => `${athlete.value?.name ?? 'Athlete'} · Keen Anchor` })
+
+const load = (): Promise<void> => store.loadPage(id.value, addDays(mondayOf(session.me!.today), -28))
+watch(id, () => {
+  roster.lastAthleteId = id.value
+  void load()
+}, { immediate: import.meta.client })
+
+async function archive(archived: boolean): Promise<void> {
+  problem.value = ''
+  try {
+    store.athlete = await roster.archive(athlete.value!, archived)
+  }
+  catch (error) {
+    problem.value = messageOf(error)
+  }
+}
+
+const giving = reactive({ busy: false, problem: '', fields: {} as Readonly<Record<string, string>> })
+
+async function giveAccount(account: SignInInput): Promise<void> {
+  Object.assign(giving, { busy: true, problem: '', fields: {} })
+  try {
+    store.athlete = await roster.giveAccount(id.value, account)
+  }
+  catch (error) {
+    giving.fields = error instanceof AppError ? error.fields ?? {} : {}
+    if (Object.keys(giving.fields).length === 0) giving.problem = messageOf(error)
+  }
+  finally {
+    giving.busy = false
+  }
+}
+
+const goal = computed(() => {
+  const a = athlete.value!
+  const drill = a.goalVariationId ? findVariation(a.goalVariationId)?.name : null
+  return [a.goal, drill ? `drill: ${drill}` : '', a.goalLift ? `lift: ${LIFTS[a.goalLift].name}` : ''].filter(Boolean).join(' · ')
+})
+</script>
+
+<template>
+  <div v-if="session.me">
+    <StatePanel
+      v-if="store.state === 'idle' || store.state === 'loading'"
+      state="loading"
+    />
+    <StatePanel
+      v-else-if="store.state === 'failed' || !athlete || !screen"
+      state="failed"
+      :text="store.problem"
+      @retry="load"
+    />
+    <template v-else>
+      <header class="flex flex-wrap items-baseline gap-x-4 gap-y-2 mb-3">
+        <h1>{{ athlete.name }}</h1>
+        <p class="text-quiet mr-auto">
+          {{ SPORT_PROFILES[athlete.sport].name }}<template v-if="athlete.position">, {{ athlete.position }}</template>
+          <b
+            v-if="athlete.archived"
+            class="text-signal-ink"
+          > · archived</b>
+        </p>
+        <NuxtLink
+          v-if="store.today?.session"
+          class="btn"
+          :to="`/run/${store.today.session.id}`"
+        >Run today's session</NuxtLink>
+        <NuxtLink
+          class="btn btn-main"
+          :to="`/week/${athlete.id}?start=${mondayOf(session.me.today)}`"
+        >Week sheet</NuxtLink>
+        <template v-if="editable">
+          <NuxtLink
+            class="btn"
+            :to="`/athletes/${athlete.id}/edit`"
+          >Edit</NuxtLink>
+          <button
+            type="button"
+            class="btn"
+            @click="archive(!athlete.archived)"
+          >
+            {{ athlete.archived ? 'Bring back' : 'Archive' }}
+          </button>
+        </template>
+      </header>
+      <p
+        v-if="problem"
+        class="caution mb-3"
+        role="alert"
+      >
+        {{ problem }}
+      </p>
+      <div class="grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-4">
+        <div class="flex flex-col gap-4">
+          <section class="panel">
+            <h2 class="mb-1">
+              Profile
+            </h2>
+            <dl class="grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-1">
+              <dt class="text-quiet">
+                Goal
+              </dt><dd>{{ goal || 'none written down' }}</dd>
+              <dt class="text-quiet">
+                Body
+              </dt><dd class="figure">
+                {{ unit.showLength(athlete.heightCm) }} {{ unit.length }}, {{ unit.showMass(athlete.massKg) }} {{ unit.mass }}, {{ athlete.sex }}, born {{ athlete.birthYear }}
+              </dd>
+              <dt class="text-quiet">
+                Training age
+              </dt><dd>{{ athlete.trainingAgeYears }} years</dd>
+              <dt class="text-quiet">
+                Brace step
+              </dt><dd>{{ athlete.braceStep }} of 7</dd>
+              <dt class="text-quiet">
+                Weak link
+              </dt><dd>
+                {{ athlete.weakLink ? ACTION_FACTS[athlete.weakLink].label : 'none known' }}<template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template>
+              </dd>
+              <dt class="text-quiet">
+                Minutes
+              </dt><dd class="figure">
+                {{ athlete.available.map(a => `${DAY_NAMES[a.day]} ${a.minutes}`).join(', ') || 'none entered' }}
+              </dd>
+              <dt class="text-quiet">
+                Equipment
+              </dt><dd>{{ athlete.equipment.length === Object.keys(EQUIPMENT).length ? 'everything in the catalogue' : athlete.equipment.map(e => EQUIPMENT[e]).join(', ') || 'the bare floor' }}</dd>
+            </dl>
+          </section>
+          <FlagConsequences
+            class="panel"
+            :flags="athlete.flags"
+            :screen="screen"
+          />
+          <section
+            v-if="editable"
+            class="panel"
+          >
+            <h2>Sign-in for the athlete's phone</h2>
+            <p v-if="athlete.accountEmail">
+              {{ athlete.accountEmail }}
+            </p>
+            <AccountForm
+              v-else
+              :busy="giving.busy"
+              :problem="giving.problem"
+              :fields="giving.fields"
+              @give="giveAccount"
+            />
+          </section>
+          <LadderStanding
+            class="panel"
+            :screen="screen"
+          />
+        </div>
+        <ReviewPanel
+          v-if="store.history"
+          class="panel self-start"
+          :history="store.history"
+        />
+      </div>
+    </template>
+  </div>
+</template>

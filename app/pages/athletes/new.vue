@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { v7 as newKey } from 'uuid'
+import type { Equipment } from '~~/core/catalogue'
+import { AppError } from '~~/shared/errors'
+import type { AthleteInput } from '~~/shared/types'
+import { messageOf } from '~/api/call'
+import AthleteForm from '~/components/athlete/AthleteForm.vue'
+import StatePanel from '~/components/common/StatePanel.vue'
+import { blankAthlete } from '~/composables/useAthleteForm'
+import { useFacilityStore } from '~/stores/facility'
+import { useRosterStore } from '~/stores/roster'
+import { useSessionStore } from '~/stores/session'
+
+useHead({ title: 'New athlete · Keen Anchor' })
+
+const session = useSessionStore()
+const roster = useRosterStore()
+const facility = useFacilityStore()
+// One key for the whole form: sending it twice adds one athlete.
+const id = newKey()
+const busy = ref(false)
+const problem = ref('')
+const fields = ref<Readonly<Record<string, string>>>({})
+const start = computed(() => blankAthlete(Object.keys(facility.counts) as Equipment[]))
+
+onMounted(() => Promise.all([roster.load(), facility.load()]))
+
+async function save(athlete: AthleteInput): Promise<void> {
+  busy.value = true
+  problem.value = ''
+  try {
+    await roster.add(id, athlete)
+    await navigateTo(`/athletes/${id}`)
+  }
+  catch (error) {
+    problem.value = messageOf(error)
+    if (error instanceof AppError && error.fields) fields.value = error.fields
+  }
+  finally {
+    busy.value = false
+  }
+}
+
+async function addGroup(name: string): Promise<void> {
+  problem.value = ''
+  try {
+    await roster.addGroup({ id: newKey(), name })
+  }
+  catch (error) {
+    problem.value = messageOf(error)
+  }
+}
+</script>
+
+<template>
+  <div v-if="session.me">
+    <h1 class="mb-3">
+      New athlete
+    </h1>
+    <StatePanel
+      v-if="facility.state === 'idle' || facility.state === 'loading'"
+      state="loading"
+    />
+    <template v-else>
+      <p
+        v-if="problem"
+        class="caution mb-3"
+        role="alert"
+      >
+        {{ problem }}
+      </p>
+      <AthleteForm
+        :start="start"
+        :groups="roster.groups"
+        :units="session.me.units"
+        :busy="busy"
+        :server-fields="fields"
+        submit-text="Add athlete"
+        @save="save"
+        @add-group="addGroup"
+        @cancel="navigateTo('/roster')"
+      />
+    </template>
+  </div>
+</template>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { EQUIPMENT, VARIATIONS } from '~~/core/catalogue'
+import { messageOf } from '~/api/call'
+import StatePanel from '~/components/common/StatePanel.vue'
+import { useFacilityStore } from '~/stores/facility'
+import { useSessionStore } from '~/stores/session'
+
+useHead({ title: 'Facility · Keen Anchor' })
+
+const session = useSessionStore()
+const facility = useFacilityStore()
+const typed = ref<Record<string, string>>({})
+const problems = ref<Record<string, string>>({})
+const said = ref('')
+const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+
+onMounted(facility.load)
+
+const shown = (key: string): string => typed.value[key] ?? String(facility.counts[key] ?? 0)
+const have = computed(() => new Set(Object.keys(EQUIPMENT).filter(key => Number(shown(key)) > 0)))
+/** Drills that need this equipment and nothing that is missing: what it is good for. */
+const drillsWith = (key: string): number => VARIATIONS.filter(v => v.equipment.some(need => (need as readonly string[]).includes(key))).length
+const possible = computed(() => VARIATIONS.filter(v => v.equipment.every(need => need.some(item => have.value.has(item)))).length)
+
+async function save(): Promise<void> {
+  problems.value = {}
+  const counts: Record<string, number> = {}
+  for (const key of Object.keys(EQUIPMENT)) {
+    const count = Number(shown(key))
+    if (Number.isInteger(count) && count >= 0 && count <= 500 && shown(key).trim() !== '') counts[key] = count
+    else problems.value[key] = 'A whole number from 0 to 500.'
+  }
+  if (Object.keys(problems.value).length > 0) return
+  try {
+    await facility.save(counts)
+    typed.value = {}
+    said.value = 'Stored.'
+  }
+  catch (error) {
+    said.value = messageOf(error)
+  }
+}
+</script>
+
+<template>
+  <div>
+    <h1>Facility</h1>
+    <p class="text-quiet mb-3">
+      What stands in the gym. <b class="text-ink">{{ possible }} of {{ VARIATIONS.length }}</b> drills of the catalogue can be done with it.
+    </p>
+    <StatePanel
+      v-if="facility.state === 'idle' || facility.state === 'loading'"
+      state="loading"
+    />
+    <StatePanel
+      v-else-if="facility.state === 'failed'"
+      state="failed"
+      :text="facility.problem"
+      @retry="facility.load"
+    />
+    <form
+      v-else
+      novalidate
+      @submit.prevent="save"
+    >
+      <ul class="panel grid md:grid-cols-2 xl:grid-cols-3 gap-x-8">
+        <li
+          v-for="(label, key) in EQUIPMENT"
+          :key="key"
+          class="grid grid-cols-[minmax(0,1fr)_4.5rem] items-center gap-2 py-1.5 border-b border-line/60"
+        >
+          <label :for="`count-${key}`">{{ label }} <span class="text-quiet text-[0.9em]">· in {{ drillsWith(key) }} drills</span></label>
+          <input
+            :id="`count-${key}`"
+            class="field figure"
+            inputmode="numeric"
+            :value="shown(key)"
+            :disabled="!editable"
+            :aria-invalid="problems[key] ? true : undefined"
+            @input="typed = { ...typed, [key]: ($event.target as HTMLInputElement).value }; said = ''"
+          >
+          <p
+            v-if="problems[key]"
+            class="problem col-span-2"
+            role="alert"
+          >
+            {{ problems[key] }}
+          </p>
+        </li>
+      </ul>
+      <p
+        v-if="editable"
+        class="mt-3 flex items-center gap-3"
+      >
+        <button
+          type="submit"
+          class="btn btn-main"
+        >
+          Store counts
+        </button>
+        <span role="status">{{ said }}</span>
+      </p>
+    </form>
+  </div>
+</template>

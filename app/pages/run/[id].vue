@@ -1,0 +1,209 @@
+<script setup lang="ts">
+import { storeToRefs } from 'pinia'
+import { BREATH_PATTERNS } from '~~/core/catalogue'
+import { formatDose } from '~~/core/dose'
+import { PAIN_CAUTION } from '~~/core/screening'
+import StatePanel from '~/components/common/StatePanel.vue'
+import PlaneMark from '~/components/plane/PlaneMark.vue'
+import RestTimer from '~/components/run/RestTimer.vue'
+import SetLogForm from '~/components/run/SetLogForm.vue'
+import SetTimer from '~/components/run/SetTimer.vue'
+import { sharesOf } from '~/composables/drillFacts'
+import { useBeep } from '~/composables/useBeep'
+import { useRunner, type SetOutcome } from '~/composables/useRunner'
+import { longDay } from '~/composables/useWords'
+import { useOutboxStore } from '~/stores/outbox'
+import { useRunStore } from '~/stores/run'
+import { useSessionStore } from '~/stores/session'
+import type { Today } from '~~/shared/types'
+
+definePageMeta({ layout: 'plain' })
+useHead({ title: 'Session · Keen Anchor' })
+
+const EMPTY: Today = { athleteId: '', athleteName: '', day: '', session: null, logs: [], nextDays: [], nextCompetition: null }
+
+const route = useRoute()
+const session = useSessionStore()
+const store = useRunStore()
+const outbox = useOutboxStore()
+outbox.keepSending()
+const { waiting } = storeToRefs(outbox)
+const runner = useRunner(computed(() => store.run ?? EMPTY), waiting, outbox.add)
+const { current, steps, done, stopped, restS } = runner
+const { on: sound } = useBeep()
+
+const ended = ref<number | null>(null)
+const painShown = ref(false)
+const id = computed(() => String(route.params.id))
+const home = computed(() => (session.me?.role === 'athlete' ? '/today' : `/athletes/${store.run?.athleteId ?? ''}`))
+const drills = computed(() => store.run?.session?.items ?? [])
+const place = computed(() => drills.value.findIndex(item => item.id === current.value?.item.id) + 1)
+const sideText = computed(() => (current.value?.side ? `${current.value.side} side` : ''))
+
+onMounted(() => store.load(id.value))
+
+function log(outcome: SetOutcome): void {
+  runner.log(outcome)
+  ended.value = null
+  painShown.value = outcome.breakPoint === 'pain'
+}
+
+function skip(): void {
+  runner.skipDrill()
+  ended.value = null
+}
+</script>
+
+<template>
+  <div class="max-w-md mx-auto p-4 text-[1.05rem]">
+    <header class="flex items-center gap-3 mb-3">
+      <NuxtLink
+        :to="home"
+        class="btn min-h-12"
+        aria-label="Leave the session"
+      >✕</NuxtLink>
+      <p class="mr-auto leading-tight">
+        <b>{{ store.run?.athleteName }}</b><br>
+        <span class="text-quiet">{{ store.run?.session ? longDay(store.run.session.day) : '' }}</span>
+      </p>
+      <button
+        type="button"
+        class="btn min-h-12"
+        :aria-pressed="sound"
+        @click="sound = !sound"
+      >
+        Sound {{ sound ? 'on' : 'off' }}
+      </button>
+    </header>
+    <p
+      v-if="outbox.count > 0"
+      class="caution mb-3"
+      role="status"
+    >
+      {{ outbox.count }} {{ outbox.count === 1 ? 'set waits' : 'sets wait' }} to be sent. {{ outbox.refused }}
+    </p>
+    <StatePanel
+      v-if="store.state === 'idle' || store.state === 'loading'"
+      state="loading"
+    />
+    <StatePanel
+      v-else-if="store.state === 'failed'"
+      state="failed"
+      :text="store.problem"
+      @retry="store.load(id)"
+    />
+    <section
+      v-else-if="painShown"
+      class="caution text-[1.15rem]"
+      role="alert"
+    >
+      <h1 class="mb-2">
+        Pain: this drill is over
+      </h1>
+      <p class="mb-4">
+        {{ PAIN_CAUTION }}
+      </p>
+      <button
+        type="button"
+        class="btn btn-floor"
+        @click="painShown = false"
+      >
+        Go on without it
+      </button>
+    </section>
+    <section v-else-if="!current">
+      <h1 class="mb-2">
+        Session done
+      </h1>
+      <p class="mb-1">
+        <b class="figure">{{ done.size }}</b> of <b class="figure">{{ steps.length }}</b> sets are logged.
+      </p>
+      <p
+        v-if="stopped.size > 0"
+        class="caution mb-2"
+      >
+        A drill was stopped for pain. Tell your coach today.
+      </p>
+      <NuxtLink
+        :to="home"
+        class="btn btn-main btn-floor mt-4"
+      >Finish</NuxtLink>
+    </section>
+    <RestTimer
+      v-else-if="restS > 0"
+      :seconds="restS"
+      :next="`${current.item.name}${sideText ? `, ${sideText}` : ''}`"
+      @over="restS = 0"
+    />
+    <section v-else>
+      <p class="text-quiet">
+        Drill {{ place }} of {{ drills.length }} · set {{ current.setNumber }}<template v-if="current.setNumber <= current.item.dose.sets"> of {{ current.item.dose.sets }}</template><template v-else>, extra</template>
+      </p>
+      <h1 class="flex gap-2 items-center">
+        <PlaneMark
+          :shares="sharesOf(current.item.variationId)"
+          :width="24"
+          :height="18"
+        />
+        {{ current.item.name }}
+      </h1>
+      <p class="text-[1.15rem] mb-2">
+        <b
+          v-if="sideText"
+          class="bg-ink text-paper px-2 py-0.5 rounded mr-1"
+        >{{ sideText }}</b>
+        <span class="figure">{{ formatDose(current.item.dose, current.item.sides) }}</span>
+      </p>
+      <template v-if="ended === null">
+        <ul class="mb-3 flex flex-col gap-1">
+          <li><b>Cue:</b> {{ current.item.cues.outside }}</li>
+          <li><b>Stop when:</b> {{ current.item.stopSign }}</li>
+          <li>
+            <b>Breath:</b> {{ BREATH_PATTERNS[current.item.breath] }}.<template v-if="current.item.breathWhy">
+              {{ current.item.breathWhy }}
+            </template>
+          </li>
+        </ul>
+        <SetTimer
+          :key="current.key"
+          :step="current"
+          @ended="ended = $event"
+        />
+        <details class="mt-3">
+          <summary class="min-h-12 flex items-center underline underline-offset-2">
+            Set-up, faults and why
+          </summary>
+          <p><b>Set-up:</b> {{ current.item.setUp }}</p>
+          <p
+            v-for="fault in current.item.faults"
+            :key="fault.see"
+          >
+            <b>{{ fault.see }}:</b> {{ fault.fix }}
+          </p>
+          <p><b>Inside:</b> {{ current.item.cues.inside }}</p>
+          <p><b>Why:</b> {{ current.item.purpose }} {{ current.item.why }}</p>
+          <p class="text-quiet">
+            Own range, own rung. Not medical advice.
+          </p>
+        </details>
+        <button
+          type="button"
+          class="btn btn-quiet underline underline-offset-2 min-h-12"
+          @click="skip"
+        >
+          Skip this drill
+        </button>
+      </template>
+      <SetLogForm
+        v-else
+        :key="current.key"
+        :step="current"
+        :amount="ended"
+        :setting="runner.lastSetting.value"
+        :units="session.me!.units"
+        @log="log"
+        @back="ended = null"
+      />
+    </section>
+  </div>
+</template>

@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { daysBetween } from '~~/core/calendar'
+import { formatDose, setCount } from '~~/core/dose'
+import { liftFacts, SLOTS } from '~~/core/programme'
+import StatePanel from '~/components/common/StatePanel.vue'
+import PlaneMark from '~/components/plane/PlaneMark.vue'
+import { sharesOf } from '~/composables/drillFacts'
+import { inDays, longDay } from '~/composables/useWords'
+import { useAthleteStore } from '~/stores/athlete'
+import { useOutboxStore } from '~/stores/outbox'
+import { useSessionStore } from '~/stores/session'
+import type { PrescribedItem } from '~~/shared/types'
+
+definePageMeta({ layout: 'plain' })
+useHead({ title: 'Today · Keen Anchor' })
+
+const session = useSessionStore()
+const store = useAthleteStore()
+const outbox = useOutboxStore()
+outbox.keepSending()
+
+const load = (): Promise<void> => store.loadToday(session.me!.athleteId!)
+onMounted(async () => {
+  await outbox.send()
+  if (session.me?.athleteId) await load()
+})
+
+const today = computed(() => store.today)
+const doneOf = (item: PrescribedItem): number => today.value!.logs.filter(log => log.prescribedItemId === item.id).length
+const allOf = (item: PrescribedItem): number => setCount(item.dose, item.sides, item.extraSetSide)
+const started = computed(() => today.value?.session?.items.some(item => doneOf(item) > 0) ?? false)
+const finished = computed(() => today.value?.session?.items.every(item => doneOf(item) >= allOf(item)) ?? false)
+
+function whereText(item: PrescribedItem): string {
+  return item.pairedWithLift ? `between sets of ${item.pairedWithLift.toLowerCase()}` : SLOTS[item.slot]
+}
+
+async function signOut(): Promise<void> {
+  await session.signOut()
+  await navigateTo('/sign-in')
+}
+</script>
+
+<template>
+  <div class="max-w-md mx-auto p-4 text-[1.05rem]">
+    <header class="flex items-center gap-3 mb-3">
+      <p class="mr-auto leading-tight">
+        <b class="font-[family-name:var(--font-head)] text-[1.15rem]">Keen Anchor</b><br>
+        <span class="text-quiet">{{ session.me?.name }}</span>
+      </p>
+      <button
+        type="button"
+        class="btn min-h-12"
+        @click="signOut"
+      >
+        Sign out
+      </button>
+    </header>
+    <p
+      v-if="outbox.count > 0"
+      class="caution mb-3"
+      role="status"
+    >
+      {{ outbox.count }} {{ outbox.count === 1 ? 'set waits' : 'sets wait' }} to be sent. {{ outbox.refused }}
+    </p>
+    <StatePanel
+      v-if="store.state === 'idle' || store.state === 'loading'"
+      state="loading"
+    />
+    <StatePanel
+      v-else-if="store.state === 'failed' || !today"
+      state="failed"
+      :text="store.problem"
+      @retry="load"
+    />
+    <template v-else>
+      <h1>{{ longDay(today.day) }}</h1>
+      <p
+        v-if="today.nextCompetition"
+        class="mb-3"
+      >
+        {{ today.nextCompetition.name }} <b>{{ inDays(daysBetween(today.day, today.nextCompetition.day)) }}</b>
+      </p>
+      <template v-if="today.session && today.session.items.length > 0">
+        <NuxtLink
+          :to="`/run/${today.session.id}`"
+          class="btn btn-main btn-floor mb-4"
+        >{{ finished ? 'Look at the session' : started ? 'Go on with the session' : 'Start the session' }}</NuxtLink>
+        <p
+          v-if="today.session.lifts.length > 0"
+          class="mb-2"
+        >
+          <span class="text-quiet">Lifts: </span>{{ today.session.lifts.map(l => `${liftFacts(l.lift).name} ${l.sets}×${l.reps} at ${l.percent1Rm} %`).join(', ') }}
+        </p>
+        <ol class="flex flex-col gap-3">
+          <li
+            v-for="item in today.session.items"
+            :key="item.id"
+            class="panel"
+          >
+            <p class="text-quiet text-[0.9em]">
+              {{ whereText(item) }}
+            </p>
+            <h2 class="flex items-center gap-2 text-[1.25rem]">
+              <PlaneMark
+                :shares="sharesOf(item.variationId)"
+                :width="20"
+                :height="16"
+              />
+              {{ item.name }}
+            </h2>
+            <p class="figure">
+              {{ formatDose(item.dose, item.sides) }}<template v-if="item.extraSetSide">
+                , one more {{ item.extraSetSide }}
+              </template>
+            </p>
+            <p>{{ item.purpose }}</p>
+            <p class="text-quiet text-[0.92em]">
+              {{ item.why }}
+            </p>
+            <p class="figure text-[0.92em]">
+              {{ doneOf(item) }} of {{ allOf(item) }} sets logged
+            </p>
+          </li>
+        </ol>
+      </template>
+      <StatePanel
+        v-else
+        state="empty"
+        text="Nothing is planned for today."
+      />
+      <section
+        v-if="today.nextDays.length > 0"
+        class="mt-5"
+      >
+        <h2>Coming up</h2>
+        <ul>
+          <li
+            v-for="next in today.nextDays"
+            :key="next.sessionId"
+          >
+            {{ longDay(next.day) }}: {{ next.drills }} {{ next.drills === 1 ? 'drill' : 'drills' }}
+          </li>
+        </ul>
+      </section>
+      <p class="text-quiet text-[0.88em] mt-6">
+        Own range, own rung. Pain ends a drill. Not medical advice: your clinician goes first.
+      </p>
+    </template>
+  </div>
+</template>

@@ -1,0 +1,43 @@
+import { defineStore } from 'pinia'
+import { ref, shallowRef } from 'vue'
+import type { Athlete, History, Today } from '~~/shared/types'
+import * as athletes from '~/api/athletes'
+import { messageOf } from '~/api/call'
+
+/** One athlete with what was planned and done. */
+export const useAthleteStore = defineStore('athlete', () => {
+  const athlete = shallowRef<Athlete | null>(null)
+  const history = shallowRef<History | null>(null)
+  const today = shallowRef<Today | null>(null)
+  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
+  const problem = ref('')
+
+  async function attempt(work: () => Promise<void>): Promise<void> {
+    state.value = 'loading'
+    try {
+      await work()
+      state.value = 'ready'
+    }
+    catch (error) {
+      problem.value = messageOf(error)
+      state.value = 'failed'
+    }
+  }
+
+  const load = (id: string): Promise<void> => attempt(async () => {
+    athlete.value = await athletes.fetchAthlete(id)
+  })
+
+  /** The athlete's page: profile, planned against done since a day, and today's session. */
+  const loadPage = (id: string, from: string): Promise<void> => attempt(async () => {
+    ;[athlete.value, history.value, today.value] = await Promise.all([
+      athletes.fetchAthlete(id), athletes.fetchHistory(id, from), athletes.fetchToday(id),
+    ])
+  })
+
+  const loadToday = (id: string): Promise<void> => attempt(async () => {
+    today.value = await athletes.fetchToday(id)
+  })
+
+  return { athlete, history, today, state, problem, load, loadPage, loadToday }
+})
