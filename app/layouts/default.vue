@@ -30,7 +30,7 @@ async function switchUnits(): Promise<void> {
     <RoomRail
       v-if="session.me"
       :me="session.me"
-      :athlete-id="roster.lastAthleteId"
+      :athlete-id="roster.lastAthleteId ?? roster.rows[0]?.athlete.id ?? null"
       :week="mondayOf(session.me.today)"
       @sign-out="signOut"
       @units="switchUnits"

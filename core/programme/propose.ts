@@ -1,4 +1,4 @@
-import { ACTION_FACTS, mainAction, planesOf, TRUNK_ACTIONS, type Plane } from '../catalogue'
+import { ACTION_FACTS, mainAction, planesOf, TRUNK_ACTIONS, type PerAction, type Plane } from '../catalogue'
 import { redFlags, flagFacts } from '../screening'
 import { candidates, optionsFor, type Candidate, type Option } from './candidates'
 import type { PlanningContext } from './context'
@@ -32,11 +32,15 @@ export type Proposer = (request: ProposalRequest) => WeekProposal
 export const TRUNK_CAP_S = 20 * 60
 /** How much a plane not yet trained this week is worth, in seconds of shortfall. */
 const PLANE_WORTH_S = 120
+/** Share of a drill's work that must meet something still short. */
+const LEAST_SERVED = 0.25
 /** Work past the band counts against a drill this much. */
 const EXCESS_WEIGHT = 0.5
 /** Each second of session time costs this much. */
 const TIME_WEIGHT = 0.05
 const WEAK_LINK_WEIGHT = 1.5
+/** Of two drills that serve alike the higher rung asks more. */
+const RUNG_WORTH_S = 5
 /** Spreading work over the week: worth of the first drill of a session and cost of each one already there. */
 const EMPTY_SESSION_WORTH_S = 40
 const CROWDING_COST_S = 8
@@ -90,6 +94,10 @@ function fill(
   }
 }
 
+function sumOf(seconds: PerAction): number {
+  return TRUNK_ACTIONS.reduce((sum, action) => sum + seconds[action], 0)
+}
+
 /** Whether the session keeps its minutes with the candidate in it. */
 function fits({ session, item }: Candidate): boolean {
   const trial = layOutSession({ ...session, items: [...session.items, item] })
@@ -101,6 +109,7 @@ function worthOf(
   { session, item, option: { variation, gain, durationS } }: Candidate, ledger: Ledger, context: PlanningContext,
 ): number {
   let worth = 0
+  let metS = 0
   let making = ledger.makingS
   let resisting = ledger.resistingS
   for (const line of ledger.lines) {
@@ -108,15 +117,19 @@ function worthOf(
     if (ACTION_FACTS[line.action].resists) resisting += gainS
     else making += gainS
     const weight = line.action === context.weakLink ? WEAK_LINK_WEIGHT : 1
+    metS += Math.min(gainS, line.shortS)
     worth += weight * Math.min(gainS, line.shortS)
     const doneS = line.liftsS + line.drillsS
     worth -= EXCESS_WEIGHT * Math.max(0, doneS + gainS - Math.max(doneS, line.band.highS))
   }
   if (making >= resisting) return 0
-  worth += PLANE_WORTH_S * planesOf(variation.shares).filter(plane => ledger.planes[plane] === 0).length
+  const newPlanes = planesOf(variation.shares).filter(plane => ledger.planes[plane] === 0).length
+  // A drill earns its place by what is missing, by a plane that is missing, or by opening a session.
+  if (metS < LEAST_SERVED * sumOf(gain) && newPlanes === 0 && session.items.length > 0) return 0
+  worth += PLANE_WORTH_S * newPlanes
   // The present rung is the work; the rungs below it are for warming up.
   const present = context.screen.rungs[variation.ladder] ?? 1
-  worth += item.slot === 'activation' ? 0 : 10 - 12 * (present - variation.rung)
+  worth += item.slot === 'activation' ? 0 : RUNG_WORTH_S * variation.rung - 12 * (present - variation.rung)
   if (session.items.length === 0) worth += EMPTY_SESSION_WORTH_S
   if (item.slot === 'activation' && session.lifts.length > 0 && !session.items.some(i => i.slot === 'activation')) {
     worth += ACTIVATION_WORTH_S
@@ -140,6 +153,8 @@ function inOrder(session: PlannedSession, context: PlanningContext): PlannedSess
   return { ...session, items }
 }
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
 function notesOn(ledger: Ledger, plan: WeekPlan, context: PlanningContext): string[] {
   const red = redFlags(context.screen.flags)
   if (red.length > 0) {
@@ -147,7 +162,7 @@ function notesOn(ledger: Ledger, plan: WeekPlan, context: PlanningContext): stri
   }
   const notes = ledger.lines
     .filter(line => line.shortS >= 5)
-    .map(line => `${ACTION_FACTS[line.action].label}: ${Math.round(line.shortS)} s short of the target.`)
+    .map(line => `${capital(ACTION_FACTS[line.action].label)} is ${Math.round(line.shortS)} s short.`)
   const missing = (['sagittal', 'frontal', 'transverse'] as Plane[]).filter(plane => ledger.planes[plane] === 0)
   for (const plane of missing) notes.push(`No drill in the ${plane} plane fits this week.`)
   for (const session of plan.sessions) {

@@ -1,6 +1,6 @@
 import { ACTION_FACTS, mainAction, type Variation } from '../catalogue'
 import { dayKindOf, type PlanningContext } from './context'
-import { itemActionSeconds, type Ledger } from './ledger'
+import { itemActionSeconds, type Ledger, type LedgerLine } from './ledger'
 import { liftFacts } from './lifts'
 import { isHeavyAxial } from './rules'
 import type { PlannedSession, TrunkItem } from './week'
@@ -19,10 +19,13 @@ export function reasonFor(
 }
 
 function servesText(item: TrunkItem, variation: Variation, before: Ledger, context: PlanningContext): string {
-  const main = mainAction(variation.shares)
+  const gain = itemActionSeconds(item)
+  const met = ({ action, shortS }: LedgerLine): number => Math.min(gain[action], shortS)
+  const most = before.lines.reduce((best, line) => (met(line) > met(best) ? line : best))
+  const main = met(most) > 0 ? most.action : mainAction(variation.shares)
   const line = before.lines.find(l => l.action === main)!
   const { label, plane } = ACTION_FACTS[main]
-  const gainS = Math.round(itemActionSeconds(item)[main])
+  const gainS = Math.round(gain[main])
   const what = before.planes[plane] === 0
     ? `First drill in the ${plane} plane: ${label}`
     : `Serves ${label}`

@@ -3,7 +3,7 @@ import { EQUIPMENT, LADDERS, TRUNK_ACTIONS, VARIATIONS } from '~~/core/catalogue
 import { LIFT_IDS, SPORT_PROFILE_IDS } from '~~/core/programme'
 import { FLAG_IDS } from '~~/core/screening'
 import type { AthleteInput, Availability } from '../types'
-import { choice, form, id, words } from './common'
+import { choice, form, id, listOf, words } from './common'
 
 const availability = form<Availability>({
   day: Joi.number().integer().min(0).max(6).required().label('Day'),
@@ -26,11 +26,10 @@ export const athleteSchema = form<AthleteInput>({
     .messages({ 'number.min': 'Body mass must be 25 kg (55 lb) or more.', 'number.max': 'Body mass must be 220 kg (485 lb) or less.' }),
   birthYear: Joi.number().integer().min(1930).max(2020).required().label('Birth year'),
   trainingAgeYears: Joi.number().min(0).max(60).required().label('Training age'),
-  equipment: Joi.array().items(Joi.string().valid(...Object.keys(EQUIPMENT)).label('Equipment')).unique().required()
-    .label('Equipment'),
-  available: Joi.array().items(availability).unique('day').max(7).required().label('Days available')
+  equipment: listOf('Equipment', Joi.string().valid(...Object.keys(EQUIPMENT)).label('Equipment')).unique(),
+  available: listOf('Days available', availability).unique('day').max(7)
     .messages({ 'array.unique': 'The same day twice.' }),
-  flags: Joi.array().items(Joi.string().valid(...FLAG_IDS).label('Flag')).unique().required().label('Flags'),
+  flags: listOf('Flags', Joi.string().valid(...FLAG_IDS).label('Flag')).unique(),
   braceStep: Joi.number().integer().min(1).max(7).required().label('Brace step'),
   rungs: Joi.object().pattern(
     Joi.string().valid(...LADDERS.map(l => l.id)),
@@ -41,7 +40,7 @@ export const athleteSchema = form<AthleteInput>({
   }).required().label('Rungs'),
   weakLink: Joi.string().valid(...TRUNK_ACTIONS).allow(null).required().label('Weak link'),
   weakSide: Joi.string().valid('left', 'right').allow(null).required().label('Weaker side'),
-  groupIds: Joi.array().items(id('Group')).unique().max(20).required().label('Groups'),
+  groupIds: listOf('Groups', id('Group')).unique().max(20),
 })
 
 /** Saving an athlete over a version that was read. */

@@ -43,3 +43,7 @@ export const choice = (label: string, values: readonly string[]): Joi.StringSche
 /** Free words: no control characters, trimmed length within bounds, may be empty. */
 export const words = (label: string, max: number): Joi.StringSchema =>
   Joi.string().allow('').max(max).pattern(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]*$/).required().label(label)
+
+/** A list that may be empty: Joi takes a required item for "at least one". */
+export const listOf = (label: string, item: Joi.Schema): Joi.ArraySchema =>
+  Joi.array().items(item.optional()).required().label(label)

@@ -3,7 +3,7 @@ import { BODY_PLACES, BREAK_POINTS } from '~~/core/assessment'
 import { DOSE_UNITS, parseTempo, type Dose } from '~~/core/dose'
 import { LIFT_IDS, SLOTS, type PlannedLift, type PlannedSession, type TrunkItem, type WeekPlan } from '~~/core/programme'
 import type { SetLogInput } from '../types'
-import { choice, form, id, isoDay, words } from './common'
+import { choice, form, id, isoDay, listOf, words } from './common'
 
 const key = (label: string): Joi.StringSchema => Joi.string().min(1).max(120).required().label(label)
 const count = (label: string, min: number, max: number): Joi.NumberSchema =>
@@ -58,12 +58,12 @@ const sessionSchema = form<PlannedSession>({
   id: key('Session'),
   day: count('Day', 0, 6),
   minutes: count('Minutes', 5, 240),
-  lifts: Joi.array().items(liftSchema).max(10).unique('id').required().label('Lifts'),
-  items: Joi.array().items(itemSchema).max(20).unique('id').required().label('Drills'),
+  lifts: listOf('Lifts', liftSchema).max(10).unique('id'),
+  items: listOf('Drills', itemSchema).max(20).unique('id'),
 })
 
 export const planSchema = form<WeekPlan>({
-  sessions: Joi.array().items(sessionSchema).max(14).unique('id').required().label('Sessions'),
+  sessions: listOf('Sessions', sessionSchema).max(14).unique('id'),
 })
 
 export const saveWeekSchema = form<{ version: number, plan: WeekPlan }>({
@@ -75,9 +75,9 @@ export const assignSchema = form<{ version: number }>({ version: count('Version'
 
 /** Lift days typed once for several athletes. */
 export const bulkProposeSchema = form<{ athleteIds: string[], startsOn: string, sessions: PlannedSession[], replace: boolean }>({
-  athleteIds: Joi.array().items(id('Athlete')).min(1).max(200).unique().required().label('Athletes'),
+  athleteIds: listOf('Athletes', id('Athlete')).min(1).max(200).unique(),
   startsOn: isoDay('Week'),
-  sessions: Joi.array().items(sessionSchema).max(14).required().label('Sessions'),
+  sessions: listOf('Sessions', sessionSchema).max(14),
   replace: Joi.boolean().required().label('Replace'),
 })
 
@@ -91,15 +91,14 @@ export const setLogSchema = form<SetLogInput>({
   amount: Joi.number().min(0).max(3600).required().label('Amount'),
   breakPoint: choice('What ended it', Object.keys(BREAK_POINTS)),
   setting: settingSchema,
-  feltAt: Joi.array().items(Joi.string().valid(...Object.keys(BODY_PLACES)).label('Place')).unique().max(10).required()
-    .label('Where it was felt'),
+  feltAt: listOf('Where it was felt', Joi.string().valid(...Object.keys(BODY_PLACES)).label('Place')).unique().max(10),
   effort: Joi.number().min(0).max(10).allow(null).required().label('Effort'),
   painAt: Joi.string().valid(...Object.keys(BODY_PLACES)).allow(null).required().label('Where it hurt'),
   note: words('Note', 500),
 })
 
 export const setLogsSchema = form<{ logs: SetLogInput[] }>({
-  logs: Joi.array().items(setLogSchema).min(1).max(100).required().label('Sets'),
+  logs: listOf('Sets', setLogSchema).min(1).max(100),
 })
 
 export const facilitySchema = form<{ counts: Record<string, number> }>({

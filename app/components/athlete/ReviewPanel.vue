@@ -41,8 +41,7 @@ const nameOf = (variationId: string): string => findVariation(variationId)?.name
     <template v-else>
       <p class="mb-2">
         <b class="figure">{{ total.doneSets }}</b> sets done of <b class="figure">{{ total.plannedSets }}</b> planned<template v-if="total.adherence !== null">
-          : <b class="figure">{{ Math.round(total.adherence * 100) }} %</b> of the plan
-        </template>.
+          : <b class="figure">{{ Math.round(total.adherence * 100) }} %</b> of the plan</template>.
         <span class="text-quiet">Planned includes what is still ahead this week.</span>
       </p>
       <ul class="flex flex-wrap gap-x-5 gap-y-1 mb-3">
@@ -112,7 +111,7 @@ const nameOf = (variationId: string): string => findVariation(variationId)?.name
               class="py-0.5"
             >
               <b :class="point.breakPoint === 'pain' ? 'problem' : ''">{{ BREAK_POINTS[point.breakPoint] }}</b>
-              <span class="figure"> {{ point.count }}×</span>
+              <span class="figure ml-1.5">{{ point.count }}×</span>
               <span class="text-quiet">, last {{ shortDay(point.lastDay) }} in {{ nameOf(point.lastVariationId).toLowerCase() }}</span>
             </li>
           </ul>

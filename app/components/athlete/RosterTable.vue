@@ -110,7 +110,7 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
           <td class="p-1.5">
             <NuxtLink
               :to="`/week/${row.athlete.id}?start=${week}`"
-              class="underline underline-offset-2"
+              class="underline underline-offset-2 whitespace-nowrap"
               :class="row.thisWeek === 'none' ? 'text-signal-ink font-semibold' : ''"
             >{{ WEEK_TEXT[row.thisWeek] }}<span class="sr-only">, week sheet of {{ row.athlete.name }}</span></NuxtLink>
           </td>
@@ -124,7 +124,7 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
                   class="block h-full bg-block"
                   :style="{ width: `${Math.round(row.adherence * 100)}%` }"
                 /></span>
-                <span class="figure">{{ Math.round(row.adherence * 100) }} %</span>
+                <span class="figure whitespace-nowrap">{{ Math.round(row.adherence * 100) }} %</span>
               </span>
             </template>
             <span

@@ -39,24 +39,20 @@ const OUTCOME = { refused: 'refer first', kept: 'kept as it was', proposed: 'pro
       <li
         v-for="result in sorted"
         :key="result.athleteId"
-        class="grid grid-cols-[11rem_8rem_9rem_minmax(0,1fr)] gap-2 py-1 border-b border-line/60 items-start"
+        class="grid grid-cols-[10rem_6rem_8.5rem_minmax(0,1fr)] gap-2 py-1 border-b border-line/60 items-start"
       >
         <NuxtLink
           class="font-semibold underline underline-offset-2"
           :to="`/week/${result.athleteId}?start=${startsOn}`"
         >{{ result.athleteName }}</NuxtLink>
         <span :class="result.outcome === 'refused' ? 'problem' : ''">{{ result.assigned ? 'assigned' : OUTCOME[result.outcome] }}</span>
-        <span class="figure">{{ result.drills }} drills, {{ result.trunkMinutes }} min</span>
+        <span class="figure whitespace-nowrap">{{ result.drills }} drills, {{ result.trunkMinutes }} min</span>
         <span class="text-[0.92em]">
           <span
             v-if="result.problem"
             class="problem block"
           >{{ result.problem }}</span>
-          <span
-            v-for="note in result.notes"
-            :key="note"
-            class="block"
-          >{{ note }}</span>
+          {{ result.notes.join(' ') }}
         </span>
       </li>
     </ul>

@@ -4,7 +4,7 @@ import type { Ledger, LedgerLine } from '~~/core/programme'
 import PlaneName from '~/components/plane/PlaneName.vue'
 
 /** The plane ledger: per action, lifts and drills against a bracket, and what is short, in seconds of work. */
-const props = defineProps<{ ledger: Ledger }>()
+const props = defineProps<{ ledger: Ledger, trunkMinutes: number }>()
 
 const scaleS = computed(() =>
   Math.max(60, ...props.ledger.lines.map(line => Math.max(line.band.highS, line.liftsS + line.drillsS))) * 1.04)
@@ -46,7 +46,7 @@ function spoken(line: LedgerLine): string {
         <li
           v-for="line in linesOf(plane)"
           :key="line.action"
-          class="grid grid-cols-[98px_minmax(0,1fr)_62px] items-center gap-1.5 py-[3px]"
+          class="grid grid-cols-[98px_minmax(0,1fr)_68px] items-center gap-1.5 py-[3px]"
         >
           <span aria-hidden="true">{{ ACTION_FACTS[line.action].label }}</span>
           <span class="sr-only">{{ spoken(line) }}</span>
@@ -96,7 +96,7 @@ function spoken(line: LedgerLine): string {
             /></svg>
           </svg>
           <span
-            class="figure text-right text-[0.88em]"
+            class="figure text-right text-[0.88em] whitespace-nowrap"
             :class="verdict(line) ? 'text-signal-ink font-bold' : 'text-quiet'"
             aria-hidden="true"
           >{{ verdict(line) || `${done(line)} s` }}</span>
@@ -116,6 +116,10 @@ function spoken(line: LedgerLine): string {
       <li><span class="figure">[ ]</span> target</li>
     </ul>
     <dl class="grid grid-cols-2 gap-x-3 mt-2 text-[0.92em]">
+      <dt>Trunk work</dt>
+      <dd class="figure text-right">
+        {{ trunkMinutes }} min
+      </dd>
       <dt>Resisting : making</dt>
       <dd class="figure text-right">
         {{ Math.round(ledger.resistingS) }} : {{ Math.round(ledger.makingS) }} s

@@ -37,6 +37,7 @@ const { width } = useElementSize(area)
 const stripWidth = computed(() => Math.max(240, width.value - 112))
 const longestMinutes = computed(() =>
   Math.max(30, ...plan.value.sessions.map(s => Math.max(s.minutes, layOutSession(s).totalS / 60))))
+const trunkMinutes = computed(() => Math.round(plan.value.sessions.reduce((sum, s) => sum + layOutSession(s).trunkS, 0) / 60))
 const pxPerMinute = computed(() => stripWidth.value / longestMinutes.value)
 const { preview } = useStripDrag(area, () => plan.value, () => pxPerMinute.value, week.moveTo)
 
@@ -145,7 +146,10 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
         </li>
       </ul>
     </div>
-    <PlaneLedger :ledger="ledger" />
+    <PlaneLedger
+      :ledger="ledger"
+      :trunk-minutes="trunkMinutes"
+    />
     <ItemPanel
       v-if="selected"
       class="lg:col-span-2 sticky bottom-0 z-10 max-h-[46vh] overflow-y-auto"

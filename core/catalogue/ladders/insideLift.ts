@@ -1,4 +1,4 @@
-import { holds, reps } from '../doses'
+import { reps } from '../doses'
 import { defineLadder } from '../ladder'
 
 /** Trunk work inside the lift: hold, then move. All doses and gates: common practice, no source. */

@@ -137,7 +137,7 @@ const goal = computed(() => {
               </dd>
               <dt class="text-quiet">
                 Training age
-              </dt><dd>{{ athlete.trainingAgeYears }} years</dd>
+              </dt><dd>{{ athlete.trainingAgeYears }} {{ athlete.trainingAgeYears === 1 ? 'year' : 'years' }}</dd>
               <dt class="text-quiet">
                 Brace step
               </dt><dd>{{ athlete.braceStep }} of 7</dd>

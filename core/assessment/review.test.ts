@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest'
+import { breakPointsOf, compareSides, review, type Prescribed, type SetLog } from '.'
+
+const planned: Prescribed = {
+  itemId: 'a', variationId: 'side-plank.feet', day: '2026-03-02', dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 },
+  extraSetSide: null,
+}
+const log = (over: Partial<SetLog>): SetLog => ({
+  prescribedItemId: 'a', variationId: 'side-plank.feet', day: '2026-03-02', setNumber: 1, side: 'left', amount: 10, unit: 'seconds',
+  tempo: null, breakPoint: 'none', setting: {}, feltAt: [], effort: null, painAt: null, ...over,
+})
+
+describe('planned against done', () => {
+  // By hand: 3 sets a side planned = 6 sets, 60 s against side bend; two done, 10 + 6 s.
+  it('counts sets and seconds by action', () => {
+    const result = review([planned], [log({}), log({ side: 'right', amount: 6, breakPoint: 'trunk' })])
+    expect(result).toMatchObject({ plannedSets: 6, doneSets: 2 })
+    expect(result.adherence).toBeCloseTo(2 / 6)
+    expect(result.plannedS.antiLateralFlexion).toBe(60)
+    expect(result.doneS.antiLateralFlexion).toBe(16)
+    expect(result.doneS.antiRotation).toBe(0)
+  })
+
+  it('does not count extra sets as adherence', () => {
+    const many = Array.from({ length: 9 }, (_, i) => log({ setNumber: i + 1 }))
+    expect(review([planned], many).adherence).toBe(1)
+  })
+
+  it('has no adherence without a plan', () => {
+    expect(review([], [log({})]).adherence).toBeNull()
+  })
+})
+
+describe('left against right', () => {
+  it('compares the mean of the last sets a side', () => {
+    const logs = [log({ amount: 30, day: '2026-02-01' }), log({ amount: 20 }), log({ side: 'right', amount: 25 })]
+    expect(compareSides(logs, 1)).toEqual([
+      { variationId: 'side-plank.feet', unit: 'seconds', left: 20, right: 25, difference: 0.2, weaker: 'left' },
+    ])
+  })
+
+  it('says nothing about a drill done on one side only', () => {
+    expect(compareSides([log({})], 3)).toEqual([])
+  })
+})
+
+describe('break points', () => {
+  it('lists them latest first with their count', () => {
+    const logs = [log({ breakPoint: 'trunk', day: '2026-03-01' }), log({ breakPoint: 'grip', day: '2026-03-03' }),
+      log({ breakPoint: 'trunk', day: '2026-03-02' }), log({})]
+    expect(breakPointsOf(logs).map(b => [b.breakPoint, b.count, b.lastDay]))
+      .toEqual([['grip', 1, '2026-03-03'], ['trunk', 2, '2026-03-02']])
+  })
+})

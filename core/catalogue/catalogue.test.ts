@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest'
+import {
+  ACTION_FACTS, checkVariation, findVariation, LADDERS, mainAction, MODES, PLANES, planesOf, TRUNK_ACTIONS, VARIATIONS,
+} from '.'
+
+describe('the catalogue', () => {
+  it('holds at least 40 variations, each one whole', () => {
+    expect(VARIATIONS.length).toBeGreaterThanOrEqual(40)
+    VARIATIONS.forEach(checkVariation)
+  })
+
+  it('covers every action, plane and mode', () => {
+    for (const action of TRUNK_ACTIONS) expect(VARIATIONS.some(v => mainAction(v.shares) === action), action).toBe(true)
+    for (const plane of PLANES) expect(VARIATIONS.some(v => planesOf(v.shares).includes(plane)), plane).toBe(true)
+    for (const mode of Object.keys(MODES)) expect(VARIATIONS.some(v => v.mode === mode), mode).toBe(true)
+    expect(VARIATIONS.some(v => v.insideLift)).toBe(true)
+  })
+
+  it('has at least four ladders of four rungs or more, numbered from the ground', () => {
+    expect(LADDERS.filter(ladder => ladder.rungs.length >= 4).length).toBeGreaterThanOrEqual(4)
+    for (const { id, rungs } of LADDERS) {
+      expect(rungs.map(rung => rung.rung)).toEqual(rungs.map((_, i) => i + 1))
+      expect(rungs.every(rung => rung.ladder === id)).toBe(true)
+    }
+  })
+
+  it('names every variation and gives it an id once', () => {
+    expect(new Set(VARIATIONS.map(v => v.id)).size).toBe(VARIATIONS.length)
+    expect(new Set(VARIATIONS.map(v => v.name)).size).toBe(VARIATIONS.length)
+  })
+
+  it('names only prerequisites that it holds', () => {
+    for (const id of VARIATIONS.flatMap(v => v.prerequisites ?? [])) expect(findVariation(id), id).toBeDefined()
+  })
+
+  it('holds more drills that resist than drills that make movement', () => {
+    const resisting = VARIATIONS.filter(v => ACTION_FACTS[mainAction(v.shares)].resists).length
+    expect(resisting).toBeGreaterThan(VARIATIONS.length / 2)
+  })
+
+  it('leaves a drill for every resisting action on a bare floor with a wall', () => {
+    const floor = VARIATIONS.filter(v => v.equipment.every(need => need.includes('wall')))
+    for (const action of TRUNK_ACTIONS.filter(a => ACTION_FACTS[a].resists)) {
+      expect(floor.some(v => (v.shares[action] ?? 0) >= 0.4), action).toBe(true)
+    }
+  })
+
+  const good = VARIATIONS[0]!
+  it.each([
+    ['shares', { ...good, shares: { antiExtension: 0.5 } }],
+    ['shares', { ...good, shares: { antiExtension: 1.5, rotation: -0.5 } }],
+    ['id', { ...good, id: 'No Id' }],
+    ['name', { ...good, name: '' }],
+    ['faults', { ...good, faults: [] }],
+    ['equipment', { ...good, equipment: [[]] }],
+    ['braceStep', { ...good, braceStep: 8 }],
+    ['doses', { ...good, doses: [] }],
+    ['doses', { ...good, doses: [{ sets: 1, amount: 5, unit: 'reps' as const, restS: 0 }, good.doses[0]!] }],
+    ['gate', { ...good, gate: { ...good.gate, sets: 0 } }],
+  ])('refuses a variation whose %s is wrong', (field, variation) => {
+    expect(() => checkVariation(variation)).toThrow(expect.objectContaining({ field }))
+  })
+})

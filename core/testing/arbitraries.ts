@@ -1,0 +1,37 @@
+import fc from 'fast-check'
+import { EQUIPMENT, LADDERS, TRUNK_ACTIONS, type Equipment } from '../catalogue'
+import { LIFT_IDS, SPORT_PROFILE_IDS, type PlannedSession, type PlanningContext } from '../programme'
+import { FLAG_IDS, type Screen } from '../screening'
+
+/** Random athletes as screening sees them. */
+export const anyScreen: fc.Arbitrary<Screen> = fc.record({
+  flags: fc.uniqueArray(fc.constantFrom(...FLAG_IDS), { maxLength: 3 }),
+  equipment: fc.subarray(Object.keys(EQUIPMENT) as Equipment[]),
+  braceStep: fc.integer({ min: 1, max: 7 }),
+  rungs: fc.record(Object.fromEntries(LADDERS.map(l => [l.id, fc.integer({ min: 1, max: l.rungs.length })])), { requiredKeys: [] }),
+  ageYears: fc.option(fc.integer({ min: 12, max: 60 })),
+})
+
+const anyLift = fc.record({
+  lift: fc.constantFrom(...LIFT_IDS), sets: fc.integer({ min: 1, max: 6 }), reps: fc.integer({ min: 1, max: 12 }),
+  percent1Rm: fc.integer({ min: 40, max: 95 }),
+})
+
+/** Random weeks of lifts, one session a day. */
+export const anySessions: fc.Arbitrary<PlannedSession[]> = fc.uniqueArray(fc.integer({ min: 0, max: 6 }), { maxLength: 5 })
+  .chain(days => fc.tuple(...days.sort((a, b) => a - b).map(day => fc.record({
+    minutes: fc.integer({ min: 10, max: 100 }), lifts: fc.array(anyLift, { maxLength: 3 }),
+  }).map(({ minutes, lifts }): PlannedSession => ({
+    id: `d${day}`, day, minutes, items: [], lifts: lifts.map((lift, i) => ({ ...lift, id: `d${day}l${i}` })),
+  })))))
+
+/** Random planning contexts. */
+export const anyContext: fc.Arbitrary<PlanningContext> = fc.record({
+  screen: anyScreen,
+  sport: fc.constantFrom(...SPORT_PROFILE_IDS),
+  trainingAgeYears: fc.integer({ min: 0, max: 15 }),
+  weakLink: fc.option(fc.constantFrom(...TRUNK_ACTIONS)),
+  weakSide: fc.option(fc.constantFrom('left' as const, 'right' as const)),
+  available: fc.constant([]),
+  competitionDays: fc.uniqueArray(fc.integer({ min: -1, max: 8 }), { maxLength: 2 }),
+})

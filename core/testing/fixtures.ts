@@ -1,0 +1,34 @@
+import { EQUIPMENT, findVariation, LADDERS, type Equipment } from '../catalogue'
+import { weekLedger, weeklyTargets, type PlannedLift, type PlannedSession, type PlanningContext, type TrunkItem } from '../programme'
+
+/** An experienced athlete with everything at hand and nothing in the way, for tests and examples. */
+export const context: PlanningContext = {
+  screen: {
+    flags: [],
+    equipment: Object.keys(EQUIPMENT) as Equipment[],
+    braceStep: 7,
+    rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, 3])),
+    ageYears: 24,
+  },
+  sport: 'general',
+  trainingAgeYears: 3,
+  weakLink: null,
+  weakSide: null,
+  available: [{ day: 0, minutes: 60 }, { day: 2, minutes: 60 }, { day: 4, minutes: 60 }],
+  competitionDays: [],
+}
+
+export const lift: PlannedLift = { id: 'squat', lift: 'backSquat', sets: 4, reps: 4, percent1Rm: 82 }
+
+/** A heavy squat day with nothing in it yet. */
+export const session: PlannedSession = { id: 's', day: 0, minutes: 60, lifts: [lift], items: [] }
+
+export const variation = findVariation('side-plank.feet')!
+
+export const item: TrunkItem = {
+  id: 'i', variationId: variation.id, dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 }, slot: 'after', pairedWith: null,
+  extraSetSide: null, setting: {}, why: '',
+}
+
+export const ledger = weekLedger(
+  { sessions: [session] }, weeklyTargets({ sport: 'general', sessions: 3, trainingAgeYears: 3, weakLink: null }))

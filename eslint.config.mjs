@@ -1,0 +1,84 @@
+import boundaries from 'eslint-plugin-boundaries'
+import vue from 'eslint-plugin-vue'
+import tseslint from 'typescript-eslint'
+
+const kinds = {
+  core: ['core/**'], shared: ['shared/**'], demo: ['demo/**'], bench: ['bench/**'], e2e: ['e2e/**'],
+  api: ['app/api/**'], stores: ['app/stores/**'], composables: ['app/composables/**'], components: ['app/components/**'],
+  layouts: ['app/layouts/**'], pages: ['app/pages/**'], middleware: ['app/middleware/**', 'app/plugins/**'],
+  repositories: ['server/repositories/**'], database: ['server/database/**'], services: ['server/services/**'],
+  utils: ['server/utils/**', 'server/plugins/**', 'server/middleware/**'], routes: ['server/api/**'],
+}
+
+/** Which kind of file may import which; whatever is not here is refused. */
+const allowed = {
+  core: ['core'],
+  shared: ['shared', 'core'],
+  demo: ['demo', 'shared', 'core'],
+  api: ['api', 'shared', 'core'],
+  stores: ['api', 'shared', 'core'],
+  composables: ['composables', 'stores', 'shared', 'core'],
+  components: ['components', 'composables', 'shared', 'core'],
+  layouts: ['components', 'composables', 'stores', 'shared', 'core'],
+  pages: ['components', 'composables', 'stores', 'api', 'shared', 'core'],
+  middleware: ['stores', 'shared'],
+  repositories: ['repositories', 'shared', 'core'],
+  database: ['database'],
+  services: ['services', 'repositories', 'database', 'shared', 'core', 'demo'],
+  utils: ['utils', 'services', 'database', 'shared', 'core'],
+  routes: ['utils', 'services', 'shared'],
+  bench: ['bench', 'core', 'shared', 'demo', 'services', 'database', 'repositories', 'utils'],
+  e2e: ['e2e'],
+}
+
+export default tseslint.config(
+  { ignores: ['node_modules', '.nuxt', '.output', '.data', 'test-results', 'playwright-report'] },
+  ...tseslint.configs.strict,
+  ...vue.configs['flat/recommended'],
+  {
+    files: ['**/*.{ts,vue}'],
+    languageOptions: { parserOptions: { parser: tseslint.parser, extraFileExtensions: ['.vue'] } },
+    rules: {
+      '@typescript-eslint/no-non-null-assertion': 'off',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      'max-lines': ['error', { max: 320, skipBlankLines: true, skipComments: true }],
+      'vue/multi-word-component-names': 'off',
+      'vue/require-default-prop': 'off',
+      'vue/singleline-html-element-content-newline': 'off',
+      'vue/multiline-html-element-content-newline': 'off',
+      'vue/no-unused-refs': 'error',
+    },
+  },
+  { files: ['app/components/athlete/AthleteForm.vue'], rules: { 'max-lines': 'off' } },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['core/**/*.test.ts'],
+    rules: {
+      'no-restricted-properties': ['error',
+        { object: 'Date', property: 'now', message: 'Time is an argument.' },
+        { object: 'Math', property: 'random', message: 'Chance is an argument.' }],
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'setTimeout', 'setInterval', 'performance'],
+      'no-restricted-syntax': ['error', { selector: 'NewExpression[callee.name="Date"][arguments.length=0]', message: 'Time is an argument.' }],
+    },
+  },
+  {
+    files: ['{core,shared,demo,app,server,bench,e2e}/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts', 'app/testSetup.ts', 'server/database/testTemplate.ts'],
+    plugins: { boundaries },
+    settings: {
+      'import/resolver': { typescript: { project: '.nuxt/tsconfig.app.json' } },
+      'boundaries/include': ['{core,shared,demo,app,server,bench,e2e}/**/*'],
+      'boundaries/elements': Object.entries(kinds).flatMap(([type, patterns]) => patterns.map(pattern => ({ type, pattern, partialMatch: false }))),
+    },
+    rules: {
+      'boundaries/dependencies': ['error', {
+        default: 'disallow',
+        policies: Object.entries(allowed).map(([from, to]) => ({
+          from: { element: { type: from } },
+          allow: to.map(type => ({ to: { element: { type } } })),
+        })),
+      }],
+    },
+  },
+)

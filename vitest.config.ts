@@ -1,0 +1,29 @@
+import { fileURLToPath } from 'node:url'
+import vue from '@vitejs/plugin-vue'
+import { defineConfig } from 'vitest/config'
+
+const alias = {
+  '~~': fileURLToPath(new URL('.', import.meta.url)).replace(/\/$/, ''),
+  '~': fileURLToPath(new URL('./app', import.meta.url)),
+}
+
+export default defineConfig({
+  resolve: { alias },
+  test: {
+    projects: [
+      { resolve: { alias }, test: { name: 'core', include: ['{core,shared,demo,scripts}/**/*.test.ts', 'server/utils/**/*.test.ts'] } },
+      {
+        resolve: { alias },
+        plugins: [vue()],
+        test: { name: 'components', include: ['app/**/*.test.ts'], environment: 'happy-dom', setupFiles: ['app/testSetup.ts'] },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'database', include: ['server/{services,repositories,database}/**/*.test.ts'], pool: 'forks', testTimeout: 30_000,
+          hookTimeout: 60_000, globalSetup: ['server/database/testTemplate.ts'],
+        },
+      },
+    ],
+  },
+})
