@@ -27,7 +27,7 @@ export function facility(context: Context): Promise<Record<string, number>> {
   return transaction(context, trx => equipmentCounts(trx, context.actor.organisationId))
 }
 
-export function saveFacility(context: Context, counts: Readonly<Record<string, number>>): Promise<Record<string, number>> {
+export async function saveFacility(context: Context, counts: Readonly<Record<string, number>>): Promise<Record<string, number>> {
   const unknown = Object.keys(counts).find(key => !(key in EQUIPMENT))
   if (unknown) throw new AppError('badInput', 'This equipment is not known here.', { [`counts.${unknown}`]: 'This equipment is not known here.' })
   return transaction(context, async (trx) => {

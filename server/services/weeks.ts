@@ -20,7 +20,7 @@ function competitionsAround(trx: Trx, organisationId: string, athlete: Athlete, 
 }
 
 /** The week sheet of one athlete; an unwritten week comes with sessions on the days there is time. */
-export function weekSheet(context: Context, athleteId: string, startsOn: string): Promise<WeekSheet> {
+export async function weekSheet(context: Context, athleteId: string, startsOn: string): Promise<WeekSheet> {
   checkMonday(startsOn)
   const { organisationId } = context.actor
   return transaction(context, async (trx) => {
@@ -59,7 +59,7 @@ export function refuseForbidden(plan: WeekPlan, context: PlanningContext): void 
 }
 
 /** Saves a week over the version that was read. */
-export function storeWeek(
+export async function storeWeek(
   context: Context, athleteId: string, startsOn: string, version: number, plan: WeekPlan,
 ): Promise<TrainingWeek> {
   checkMonday(startsOn)
@@ -77,7 +77,7 @@ export function storeWeek(
 }
 
 /** Proposes and stores a week for several athletes; weeks that already hold drills are kept unless told otherwise. */
-export function proposeForMany(
+export async function proposeForMany(
   context: Context,
   request: { athleteIds: readonly string[], startsOn: string, sessions: readonly PlannedSession[], replace: boolean },
 ): Promise<BulkProposal[]> {

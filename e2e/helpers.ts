@@ -1,0 +1,48 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test as base, type Page } from '@playwright/test'
+
+const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
+
+/** Every test fails on a console error or an uncaught exception, unless it says that it expects one. */
+export const test = base.extend<{ expectedErrors: RegExp[] }>({
+  expectedErrors: [[], { option: true }],
+  page: async ({ page, expectedErrors }, use) => {
+    const errors: string[] = []
+    watchConsole(page, errors)
+    await use(page)
+    expect(errors.filter(text => !expectedErrors.some(pattern => pattern.test(text)))).toEqual([])
+  },
+})
+
+/** Collects what a page complains about. */
+export function watchConsole(page: Page, errors: string[]): void {
+  page.on('console', message => message.type() === 'error' && errors.push(message.text()))
+  page.on('pageerror', error => errors.push(error.message))
+}
+
+export { expect }
+
+/** Opens an address and waits until the page answers to clicks. */
+export async function open(page: Page, path: string): Promise<void> {
+  await page.goto(path)
+  await page.locator('html[data-ready]').waitFor()
+}
+
+export async function signIn(page: Page, email: string, password = 'anchor-demo'): Promise<void> {
+  await open(page, '/sign-in')
+  await page.getByLabel('E-mail').fill(email)
+  await page.getByLabel('Password').fill(password)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await page.waitForURL(/\/(roster|today)/)
+}
+
+/** No violation of the WCAG 2.2 AA rules that axe knows, on the page as it stands. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(RULES).analyze()
+  expect(violations.map(v => `${v.id}: ${v.nodes.slice(0, 4).map(n => `${n.target.join(' ')} ${n.failureSummary}`).join(' | ')}`)).toEqual([])
+}
+
+/** Whether the page is wider than its window. */
+export async function expectNoSideScroll(page: Page): Promise<void> {
+  expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true)
+}

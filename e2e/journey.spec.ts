@@ -1,0 +1,185 @@
+import type { Page } from '@playwright/test'
+import { expect, expectAccessible, expectNoSideScroll, open, signIn, test, watchConsole } from './helpers'
+
+const unique = Date.now().toString(36)
+const NAME = `Nerys Pell ${unique}`
+const EMAIL = `nerys-${unique}@test.example`
+
+async function stored(page: Page): Promise<void> {
+  await expect(page.getByRole('status').filter({ hasText: /^Stored/ })).toBeVisible()
+}
+
+test('from an empty athlete to a logged session that the coach sees', async ({ page, browser }) => {
+  await signIn(page, 'head@larkholm.example')
+  await expect(page.getByText('24 of 24 athletes')).toBeVisible()
+  await expectAccessible(page)
+
+  await test.step('add an athlete, wrong first', async () => {
+    await page.getByRole('link', { name: 'Add athlete' }).click()
+    await page.getByLabel('Name', { exact: true }).fill(NAME)
+    await page.getByLabel('Height, cm').fill('3 m')
+    await page.getByLabel('Body mass, kg').fill('8')
+    await page.getByRole('button', { name: 'Add athlete' }).click()
+    await expect(page.getByText('Height must be a number.')).toBeVisible()
+    await expect(page.getByText('Body mass must be 25 kg (55 lb) or more.')).toBeVisible()
+    await expect(page.getByText('4 fields need another look.')).toBeVisible()
+    await expect(page.getByLabel('Name', { exact: true })).toHaveValue(NAME)
+    await expectAccessible(page)
+    await page.getByLabel('Height, cm').fill('172')
+    await page.getByLabel('Body mass, kg').fill('66,5')
+    await page.getByLabel('Birth year').fill('2001')
+    await page.getByLabel('Training age, years').fill('3')
+    await page.getByRole('button', { name: 'Fencing' }).click()
+    for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']) await page.getByLabel(day, { exact: true }).fill('60')
+    await page.getByLabel('Brace step reached').selectOption('7')
+    await page.getByLabel('Weak link').selectOption('antiRotation')
+    await page.getByLabel('Weaker side').selectOption('left')
+    await page.getByLabel('Side plank', { exact: true }).selectOption('2')
+    await page.getByRole('button', { name: 'Add athlete' }).dblclick()
+    await expect(page.getByRole('heading', { name: NAME })).toBeVisible()
+    await expect(page.getByText('172 cm, 66.5 kg')).toBeVisible()
+    await expectAccessible(page)
+  })
+
+  await test.step('give a sign-in', async () => {
+    await page.getByLabel('E-mail').fill('head@larkholm.example')
+    await page.getByLabel('First password').fill('short')
+    await page.getByRole('button', { name: 'Give sign-in' }).click()
+    await expect(page.getByText('Use at least 10 characters.')).toBeVisible()
+    await page.getByLabel('E-mail').fill(EMAIL)
+    await page.getByLabel('First password').fill('strand and keel')
+    await page.getByRole('button', { name: 'Give sign-in' }).click()
+    await expect(page.getByText(EMAIL)).toBeVisible()
+  })
+
+  await test.step('enter a lift, propose with one key, and see the ledger change', async () => {
+    await page.getByRole('link', { name: 'Week sheet' }).click()
+    await page.getByRole('button', { name: '+ lift' }).first().click()
+    await page.getByLabel('% of 1RM').fill('150')
+    await page.getByRole('button', { name: 'Add lift' }).click()
+    await expect(page.getByText('Load goes from 20 to 100 % of 1RM.')).toBeVisible()
+    await expectAccessible(page)
+    await page.getByLabel('% of 1RM').fill('82')
+    await page.getByRole('button', { name: 'Add lift' }).click()
+    await expect(page.getByRole('button', { name: /Back squat/ })).toBeVisible()
+    await page.keyboard.press('p')
+    await stored(page)
+    const drills = page.locator('[data-strip] button[data-item]')
+    expect(await drills.count()).toBeGreaterThan(5)
+    await expect(page.getByRole('heading', { name: 'Why here' })).toBeVisible()
+    await expectAccessible(page)
+  })
+
+  const strips = page.locator('[data-strip]')
+  const namesIn = (index: number) => strips.nth(index).locator('button[data-item]').allTextContents()
+
+  await test.step('move with the keys, undo, redo, and find it after a reload', async () => {
+    const first = await namesIn(0)
+    await strips.nth(0).locator('button[data-item]').first().click()
+    await page.keyboard.press('Shift+ArrowDown')
+    expect((await namesIn(0)).length).toBe(first.length - 1)
+    await page.keyboard.press('z')
+    expect(await namesIn(0)).toEqual(first)
+    await page.keyboard.press('Control+Shift+z')
+    expect((await namesIn(0)).length).toBe(first.length - 1)
+    await page.keyboard.press('Control+z')
+    await page.getByRole('button', { name: 'Leave it out' }).click()
+    await stored(page)
+    const left = await namesIn(0)
+    await open(page, page.url())
+    await expect(strips.nth(0)).toBeVisible()
+    expect(await namesIn(0)).toEqual(left)
+  })
+
+  await test.step('drag a drill to another day', async () => {
+    const from = strips.nth(1).locator('button[data-item]').first()
+    const count = (await namesIn(2)).length
+    const start = (await from.boundingBox())!
+    const target = (await strips.nth(2).boundingBox())!
+    await page.mouse.move(start.x + 20, start.y + 8)
+    await page.mouse.down()
+    await page.mouse.move(start.x + 60, start.y + 40, { steps: 5 })
+    await page.mouse.move(target.x + 300, target.y + 50, { steps: 8 })
+    await page.mouse.up()
+    await expect.poll(async () => (await namesIn(2)).length).toBe(count + 1)
+    await stored(page)
+  })
+
+  await test.step('swap and change a dose in place', async () => {
+    await strips.nth(2).locator('button[data-item]').first().click()
+    const title = page.getByRole('region', { name: /.+/ }).getByRole('heading', { level: 2 }).first()
+    const before = await title.textContent()
+    await page.keyboard.press('1')
+    await expect(title).not.toHaveText(before!)
+    await page.getByLabel('Sets').fill('99')
+    await expect(page.getByText('Sets go from 1 to 10.')).toBeVisible()
+    await page.getByLabel('Sets').fill('1')
+    await expect(page.getByText('Sets go from 1 to 10.')).toBeHidden()
+    await stored(page)
+  })
+
+  await test.step('add a drill by name', async () => {
+    await page.keyboard.press('a')
+    await page.getByRole('combobox').fill('side plank on the knees')
+    await expectAccessible(page)
+    await page.getByRole('option', { name: /Side plank on the knees/ }).click()
+    await stored(page)
+  })
+
+  await test.step('assign', async () => {
+    await page.getByRole('button', { name: 'Assign week' }).click()
+    await expect(page.getByText(`Assigned: ${NAME} reads it from now on.`)).toBeVisible()
+    await expectAccessible(page)
+  })
+
+  const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' })
+  const athlete = await phone.newPage()
+  const errors: string[] = []
+  watchConsole(athlete, errors)
+
+  await test.step('the athlete reads today with why', async () => {
+    await signIn(athlete, EMAIL, 'strand and keel')
+    await expect(athlete.getByRole('link', { name: 'Start the session' })).toBeVisible()
+    await expect(athlete.getByText(/Serves|First drill|Chosen by the coach/).first()).toBeVisible()
+    await expectAccessible(athlete)
+    await expectNoSideScroll(athlete)
+  })
+
+  await test.step('the athlete runs and logs it', async () => {
+    await athlete.getByRole('link', { name: 'Start the session' }).click()
+    await athlete.getByRole('button', { name: 'Start', exact: true }).click()
+    await athlete.waitForTimeout(1200)
+    await expectAccessible(athlete)
+    await athlete.getByRole('button', { name: /^Stop/ }).click()
+    await athlete.getByRole('button', { name: 'Log set' }).click()
+    await expect(athlete.getByText('Say what ended the set.')).toBeVisible()
+    await athlete.getByRole('button', { name: 'Hips turned' }).click()
+    await athlete.getByRole('group', { name: 'Where was it felt?' }).getByRole('button', { name: 'Sides' }).click()
+    await athlete.getByRole('button', { name: '7', exact: true }).click()
+    await expectAccessible(athlete)
+    await expectNoSideScroll(athlete)
+    await athlete.getByRole('button', { name: 'Log set' }).click()
+    for (let i = 0; i < 60; i++) {
+      if (await athlete.getByRole('heading', { name: 'Session done' }).isVisible()) break
+      const rest = athlete.getByRole('button', { name: 'Go on now' })
+      if (await rest.isVisible()) await rest.click()
+      else if (await athlete.getByRole('button', { name: 'Log without the timer' }).isVisible()) {
+        await athlete.getByRole('button', { name: 'Log without the timer' }).click()
+        await athlete.getByRole('button', { name: 'Log set' }).click()
+      }
+    }
+    await expect(athlete.getByRole('heading', { name: 'Session done' })).toBeVisible()
+    await expectAccessible(athlete)
+    await athlete.getByRole('link', { name: 'Finish' }).click()
+    await expect(athlete.getByRole('link', { name: 'Look at the session' })).toBeVisible()
+    expect(errors).toEqual([])
+  })
+
+  await test.step('the coach sees what came of it', async () => {
+    await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Athlete' }).click()
+    await expect(page.getByText('Hips turned')).toBeVisible()
+    await expect(page.getByText(/sets done of/)).toContainText(/[1-9]\d* sets done/)
+    await expectAccessible(page)
+  })
+  await phone.close()
+})

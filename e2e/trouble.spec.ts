@@ -1,0 +1,81 @@
+import { expect, open, signIn, test } from './helpers'
+
+test.describe('refusals', () => {
+  test.use({ expectedErrors: [/status of 401/, /status of 409/, /status of 4\d\d/] })
+
+  test('a wrong password is told plainly and nothing typed is lost', async ({ page }) => {
+    await open(page, '/sign-in')
+    await page.getByLabel('E-mail').fill('head@larkholm.example')
+    await page.getByLabel('Password').fill('not this one')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await expect(page.getByText('E-mail or password is not right.')).toBeVisible()
+    await expect(page.getByLabel('E-mail')).toHaveValue('head@larkholm.example')
+  })
+
+  test('two tabs on one week: the later one is told and loses nothing silently', async ({ page, context }) => {
+    await signIn(page, 'head@larkholm.example')
+    await page.getByRole('link', { name: /week sheet of Maelis Quay/ }).click()
+    await expect(page.getByRole('heading', { name: 'Maelis Quay' })).toBeVisible()
+    const other = await context.newPage()
+    await open(other, page.url())
+    await other.locator('[data-strip] button[data-item]').first().click()
+    await other.keyboard.press(']')
+    await expect(other.getByRole('status').filter({ hasText: /^Stored \d/ })).toBeVisible()
+    await page.locator('[data-strip] button[data-item]').first().click()
+    await page.keyboard.press('[')
+    await expect(page.getByText('Somebody else changed this week meanwhile.')).toBeVisible()
+    await page.getByRole('button', { name: 'Load the stored week' }).click()
+    await expect(page.getByText('Somebody else changed this week meanwhile.')).toBeHidden()
+    await other.close()
+  })
+
+  test('nonsense in the address is a plain answer', async ({ page, request }) => {
+    await signIn(page, 'head@larkholm.example')
+    await open(page, '/week/not-a-key?start=tomorrow')
+    await expect(page.getByText('There is nothing at this address.')).toBeVisible()
+    for (const path of ['/api/nothing', '/api/athletes/x', '/api/athletes/00000000-0000-0000-0000-000000000000/weeks/2026-02-31']) {
+      const answer = await page.request.get(path)
+      expect(answer.status()).toBeGreaterThanOrEqual(400)
+      expect(answer.status()).toBeLessThan(500)
+      expect(await answer.json()).toMatchObject({ code: expect.any(String), message: expect.any(String) })
+    }
+    const foreign = await request.post('/api/session', { data: {}, headers: { origin: 'https://elsewhere.example' } })
+    expect(foreign.status()).toBe(403)
+    const broken = await page.request.post('/api/logs', { data: '{"logs":', headers: { 'content-type': 'application/json' } })
+    expect((await broken.json()).code).toBe('unreadable')
+  })
+})
+
+test('a session that ended leads to the sign-in page and back', async ({ page, context }) => {
+  await signIn(page, 'head@larkholm.example')
+  await context.clearCookies()
+  await open(page, '/facility')
+  await expect(page).toHaveURL(/sign-in\?to=\/facility/)
+  await page.getByLabel('E-mail').fill('head@larkholm.example')
+  await page.getByLabel('Password').fill('anchor-demo')
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await expect(page).toHaveURL(/facility/)
+})
+
+test.describe('without a connection', () => {
+  test.use({ viewport: { width: 390, height: 844 }, expectedErrors: [/ERR_INTERNET_DISCONNECTED/, /Failed to load/] })
+
+  test('a logged set waits on the phone and is sent once when the line is back', async ({ page, context }) => {
+    await signIn(page, 'head@larkholm.example')
+    const rows = await (await page.request.get('/api/athletes')).json() as { athlete: { id: string, name: string } }[]
+    const id = rows.find(row => row.athlete.name === 'Ninea Gannet')!.athlete.id
+    const { session, nextDays } = await (await page.request.get(`/api/athletes/${id}/today`)).json() as
+      { session: { id: string } | null, nextDays: { sessionId: string }[] }
+    const sessionId = session?.id ?? nextDays[0]?.sessionId
+    test.skip(!sessionId, 'this athlete has no session ahead in this week')
+    await open(page, `/run/${sessionId}`)
+    await page.getByRole('button', { name: 'Log without the timer' }).click()
+    await context.setOffline(true)
+    await page.getByRole('button', { name: 'Log set' }).click()
+    await expect(page.getByText('1 set waits to be sent.')).toBeVisible()
+    await context.setOffline(false)
+    await expect(page.getByText('1 set waits to be sent.')).toBeHidden({ timeout: 15_000 })
+    const run = await (await page.request.get(`/api/sessions/${sessionId}`)).json() as { logs: unknown[] }
+    expect(run.logs.length).toBeGreaterThanOrEqual(1)
+  })
+})

@@ -1,0 +1,20 @@
+// The built server on a fresh database of the test cluster, for the browser tests.
+import { spawn } from 'node:child_process'
+import { serverEntry } from './lib/build.mjs'
+import { ensureDatabase } from './lib/database.mjs'
+import { ensurePostgres } from './lib/postgres.mjs'
+
+const cluster = await ensurePostgres({ name: 'postgres-test', durable: false })
+const url = await ensureDatabase(cluster, 'browser_tests', { fresh: true })
+const child = spawn(process.execPath, [serverEntry], {
+  stdio: 'inherit',
+  env: {
+    ...process.env, HOST: '127.0.0.1', PORT: process.env.TEST_PORT, NODE_ENV: 'production', LOAD_DEMO: '1', LOG_LEVEL: 'error',
+    DATABASE_URL: url, DATABASE_APP_PASSWORD: cluster.appPassword, SESSION_PASSWORD: 'only-for-the-browser-tests-of-this-run',
+  },
+})
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
+child.on('exit', (code) => {
+  if (cluster.owned) cluster.stop()
+  process.exit(code ?? 0)
+})

@@ -1,0 +1,24 @@
+import type { TestProject } from 'vitest/node'
+// @ts-expect-error plain JavaScript: the start scripts run before any package is installed
+import { ensureDatabase } from '../../scripts/lib/database.mjs'
+// @ts-expect-error as above
+import { ensurePostgres } from '../../scripts/lib/postgres.mjs'
+import { migrate } from './migrate'
+
+declare module 'vitest' {
+  interface ProvidedContext {
+    cluster: { adminUrl: string, appPassword: string, template: string }
+  }
+}
+
+/** Starts the test cluster and migrates one database that every test file copies. */
+export default async function setup(project: TestProject): Promise<() => Promise<void>> {
+  const cluster = await ensurePostgres({ name: 'postgres-test', durable: false })
+  const template = 'unit_template'
+  const url = await ensureDatabase(cluster, template, { fresh: true })
+  await migrate(url, cluster.appPassword, new Date().toISOString().slice(0, 10))
+  project.provide('cluster', { adminUrl: cluster.url('postgres'), appPassword: cluster.appPassword, template })
+  return async () => {
+    if (cluster.owned) cluster.stop()
+  }
+}

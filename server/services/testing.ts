@@ -1,0 +1,60 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import { inject } from 'vitest'
+import { EQUIPMENT, LADDERS, type Equipment } from '~~/core/catalogue'
+import type { AthleteInput, Role } from '~~/shared/types'
+import { connect, inOrganisation } from '../database/connection'
+import { insertGroup } from '../repositories/groups'
+import { insertOrganisation } from '../repositories/organisations'
+import { insertPerson } from '../repositories/people'
+import type { Context } from './context'
+
+/** A copy of the migrated template, reached as the application role and as the owner. */
+export async function testDatabase(): Promise<{ db: Knex, owner: Knex, url: string, drop: () => Promise<void> }> {
+  const { adminUrl, appPassword, template } = inject('cluster')
+  const name = `unit_${randomUUID().replaceAll('-', '')}`
+  const admin = connect(adminUrl, 1)
+  await admin.raw(`create database ${name} template ${template}`)
+  const ownerUrl = new URL(adminUrl)
+  ownerUrl.pathname = `/${name}`
+  const appUrl = new URL(ownerUrl)
+  appUrl.username = 'keen_anchor_app'
+  appUrl.password = appPassword
+  const db = connect(appUrl.toString(), 5)
+  const owner = connect(ownerUrl.toString(), 2)
+  return {
+    db, owner, url: ownerUrl.toString(),
+    drop: async () => {
+      await db.destroy()
+      await owner.destroy()
+      await admin.raw(`drop database ${name} with (force)`)
+      await admin.destroy()
+    },
+  }
+}
+
+export const TODAY = '2026-03-04' // a Wednesday
+
+/** An organisation with a head coach and one group. */
+export async function makeOrganisation(db: Knex, role: Role = 'headCoach'): Promise<Context & { groupId: string, email: string }> {
+  const organisationId = randomUUID()
+  const personId = randomUUID()
+  const groupId = randomUUID()
+  const email = `coach-${personId}@test.example`
+  await inOrganisation(db, { organisationId }, async (trx) => {
+    await insertOrganisation(trx, { id: organisationId, name: 'Test centre', timeZone: 'UTC' })
+    await insertPerson(trx, { id: personId, organisationId, athleteId: null, role, name: 'Test Coach', email, passwordHash: 'none' })
+    await insertGroup(trx, organisationId, { id: groupId, name: 'Squad' })
+  })
+  return { db, today: TODAY, actor: { organisationId, personId, role, athleteId: null }, groupId, email }
+}
+
+/** An able athlete. */
+export function anAthlete(over: Partial<AthleteInput> = {}): AthleteInput {
+  return {
+    name: 'Test Athlete', goal: 'Hold still', goalVariationId: null, goalLift: null, sport: 'general', position: '', sex: 'female',
+    heightCm: 170, massKg: 64, birthYear: 2000, trainingAgeYears: 3, equipment: Object.keys(EQUIPMENT) as Equipment[],
+    available: [{ day: 0, minutes: 60 }, { day: 2, minutes: 60 }], flags: [], braceStep: 7,
+    rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, 3])), weakLink: null, weakSide: null, groupIds: [], ...over,
+  }
+}
