@@ -27,7 +27,7 @@ const allowed = {
   services: ['services', 'repositories', 'database', 'shared', 'core', 'demo'],
   utils: ['utils', 'services', 'database', 'shared', 'core'],
   routes: ['utils', 'services', 'shared'],
-  bench: ['bench', 'core', 'shared', 'demo', 'services', 'database', 'repositories', 'utils'],
+  bench: ['bench', 'core', 'shared', 'demo', 'database', 'repositories'],
   e2e: ['e2e'],
 }
 

@@ -107,7 +107,8 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
 
   await test.step('swap and change a dose in place', async () => {
     await strips.nth(2).locator('button[data-item]').first().click()
-    const title = page.getByRole('region', { name: /.+/ }).getByRole('heading', { level: 2 }).first()
+    const panel = page.getByRole('region').filter({ has: page.getByRole('heading', { name: 'Why here' }) })
+    const title = panel.getByRole('heading', { level: 2 }).first()
     const before = await title.textContent()
     await page.keyboard.press('1')
     await expect(title).not.toHaveText(before!)
@@ -115,6 +116,7 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
     await expect(page.getByText('Sets go from 1 to 10.')).toBeVisible()
     await page.getByLabel('Sets').fill('1')
     await expect(page.getByText('Sets go from 1 to 10.')).toBeHidden()
+    await page.keyboard.press('Enter')
     await stored(page)
   })
 

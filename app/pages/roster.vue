@@ -45,8 +45,8 @@ function select(ids: readonly string[], on: boolean): void {
       >Add athlete</NuxtLink>
       <NuxtLink
         v-if="mayPlan"
-        class="btn btn-main"
-        :class="selected.size === 0 ? 'opacity-60' : ''"
+        class="btn"
+        :class="selected.size === 0 ? '' : 'btn-main'"
         :to="{ path: '/squad-week', query: { ids: [...selected].join(',') } }"
       >Plan a week for {{ selected.size === 0 ? 'a selection' : selected.size }}</NuxtLink>
     </header>

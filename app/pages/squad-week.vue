@@ -162,7 +162,6 @@ const assign = () => attempt(() => store.assignAll(startsOn.value))
             <label class="flex gap-2 items-center py-0.5">
               <input
                 type="checkbox"
-                class="size-5"
                 :checked="selected.has(row.athlete.id)"
                 @change="toggle(row.athlete.id)"
               >
@@ -273,7 +272,6 @@ const assign = () => attempt(() => store.assignAll(startsOn.value))
             <input
               v-model="replace"
               type="checkbox"
-              class="size-5"
             >
             Replace weeks that already hold drills
           </label>

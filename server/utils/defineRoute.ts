@@ -69,7 +69,7 @@ export function guarded<Answer>(handle: (event: H3Event) => Promise<Answer>): Ev
 /** The JSON body; nothing, and anything that is not JSON, is told apart from a wrong value. */
 export async function readBodySafely(event: H3Event): Promise<unknown> {
   try {
-    return await readBody<unknown>(event)
+    return await readBody<unknown>(event, { strict: true })
   }
   catch {
     throw new AppError('unreadable', 'The request cannot be read.')

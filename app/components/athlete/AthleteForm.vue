@@ -349,7 +349,6 @@ async function submit(): Promise<void> {
         >
           <input
             type="checkbox"
-            class="size-5 mt-0.5 shrink-0"
             :checked="words.flags.includes(key)"
             @change="toggleFlag(key)"
           >

@@ -27,7 +27,7 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
           <th class="p-1.5 w-8">
             <input
               type="checkbox"
-              class="size-5 accent-[var(--color-ink)] align-middle"
+              class="align-middle"
               aria-label="Select all shown"
               :checked="allSelected"
               @change="emit('select', rows.map(r => r.athlete.id), ($event.target as HTMLInputElement).checked)"
@@ -65,7 +65,7 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
           <td class="p-1.5">
             <input
               type="checkbox"
-              class="size-5 accent-[var(--color-ink)] align-middle"
+              class="align-middle"
               :aria-label="`Select ${row.athlete.name}`"
               :checked="selected.has(row.athlete.id)"
               @change="emit('select', [row.athlete.id], ($event.target as HTMLInputElement).checked)"

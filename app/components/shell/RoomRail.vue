@@ -57,7 +57,7 @@ const rooms = computed(() => [
         >{{ room.name }}</span>
       </li>
     </ul>
-    <div class="md:mt-auto flex md:flex-col gap-3 md:gap-1 items-center md:items-start text-[0.85rem] ml-auto md:ml-0">
+    <div class="md:mt-auto flex md:flex-col gap-3 md:gap-0.5 items-center md:items-start text-[0.85rem] ml-auto md:ml-0">
       <span class="text-[#c3ccd0] whitespace-nowrap">{{ me.name }}</span>
       <button
         type="button"

@@ -27,7 +27,11 @@ function type(field: keyof Dose, value: string): void {
 
 <template>
   <div>
-    <div class="flex flex-wrap items-end gap-2">
+    <!-- Enter leaves the boxes, so that the single keys work again. -->
+    <div
+      class="flex flex-wrap items-end gap-2"
+      @keydown.enter="($event.target as HTMLInputElement).blur()"
+    >
       <label class="block">
         <span class="block text-[0.85em] text-quiet">Sets</span>
         <input

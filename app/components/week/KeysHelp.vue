@@ -30,7 +30,6 @@ const SHOWN: Record<string, string> = {
     <label class="flex gap-2 items-center mt-4">
       <input
         type="checkbox"
-        class="size-5"
         :checked="on"
         @change="emit('switch', ($event.target as HTMLInputElement).checked)"
       >

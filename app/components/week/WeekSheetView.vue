@@ -132,19 +132,13 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
       >
         + session
       </button>
-      <ul
+      <div
         v-if="notes.length > 0"
         class="caution my-2"
         role="status"
-        aria-label="What the proposal leaves open"
       >
-        <li
-          v-for="note in notes"
-          :key="note"
-        >
-          {{ note }}
-        </li>
-      </ul>
+        <b>What the proposal leaves open:</b> {{ notes.join(' ') }}
+      </div>
     </div>
     <PlaneLedger
       :ledger="ledger"

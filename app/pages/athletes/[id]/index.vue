@@ -48,8 +48,10 @@ async function archive(archived: boolean): Promise<void> {
 const giving = reactive({ busy: false, problem: '', fields: {} as Readonly<Record<string, string>> })
 
 async function giveAccount(account: SignInInput): Promise<void> {
-  Object.assign(giving, { busy: true, problem: '', fields: {} })
+  const { accountSchema, fieldMessages } = await import('~~/shared/schemas')
+  Object.assign(giving, { busy: true, problem: '', fields: fieldMessages(accountSchema, account) ?? {} })
   try {
+    if (Object.keys(giving.fields).length > 0) return
     store.athlete = await roster.giveAccount(id.value, account)
   }
   catch (error) {

@@ -1,0 +1,9 @@
+import { benchEdit, benchProposals } from './core'
+import { benchLogInsert } from './logInsert'
+
+const { BENCH_URL, BENCH_DATABASE_URL } = process.env
+if (!BENCH_URL || !BENCH_DATABASE_URL) throw new Error('Run this through: npm run bench')
+
+console.log(await benchEdit())
+console.log(await benchProposals())
+console.log(await benchLogInsert(BENCH_URL, BENCH_DATABASE_URL))

@@ -1,0 +1,60 @@
+import { randomUUID } from 'node:crypto'
+import { inOrganisation, connect } from '../server/database/connection'
+import { insertLogs } from '../server/repositories/setLogs'
+import type { RosterRow, SetLogInput, StoredSetLog, Today } from '~~/shared/types'
+import { sideBySide, spread } from './timing'
+
+/** A set logged through the route of the running server, against the same insert straight into PostgreSQL. */
+export async function benchLogInsert(baseUrl: string, appUrl: string): Promise<string> {
+  const cookie = await signIn(baseUrl)
+  const ask = async <T>(path: string): Promise<T> => (await fetch(baseUrl + path, { headers: { cookie } })).json() as Promise<T>
+  const rows = await ask<RosterRow[]>('/api/athletes')
+  const { today, item, athleteId } = await anItem(ask, rows)
+  const db = connect(appUrl, 2)
+  const [owner] = (await db.transaction(async (trx) => {
+    await trx.raw('select set_config(\'keen.sign_in_email\', \'head@larkholm.example\', true)')
+    return trx('person').where({ email: 'head@larkholm.example' }).select<{ id: string, organisation_id: string }[]>('id', 'organisation_id')
+  }))
+  const log = (): SetLogInput => ({
+    id: randomUUID(), prescribedItemId: item.id, day: today, performedAt: new Date().toISOString(), setNumber: 1,
+    side: item.sides === 'each' ? 'left' : null, amount: 10, breakPoint: 'none', setting: {}, feltAt: [], effort: 5, painAt: null, note: '',
+  })
+  const viaRoute = async (): Promise<void> => {
+    const answer = await fetch(`${baseUrl}/api/logs`, {
+      method: 'POST', headers: { cookie, 'content-type': 'application/json' }, body: JSON.stringify({ logs: [log()] }),
+    })
+    if (!answer.ok) throw new Error(`the route answered ${answer.status}: ${await answer.text()}`)
+  }
+  const straight = (): Promise<void> => inOrganisation(db, { organisationId: owner!.organisation_id }, trx =>
+    insertLogs(trx, owner!.organisation_id, owner!.id, [{
+      ...log(), athleteId, variationId: item.variationId, unit: item.dose.unit, tempo: item.dose.tempo ?? null,
+    } satisfies StoredSetLog]))
+  await sideBySide(20, viaRoute, straight)
+  const times = await sideBySide(300, viaRoute, straight)
+  await db.destroy()
+  const route = spread(times.a)
+  const direct = spread(times.b)
+  return `log insert: route median ${route.median.toFixed(2)} ms (p95 ${route.p95.toFixed(2)}), straight insert `
+    + `${direct.median.toFixed(2)} ms (p95 ${direct.p95.toFixed(2)}), ratio ${(route.median / direct.median).toFixed(1)}`
+}
+
+async function signIn(baseUrl: string): Promise<string> {
+  const answer = await fetch(`${baseUrl}/api/session`, {
+    method: 'POST', headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ email: 'head@larkholm.example', password: 'anchor-demo' }),
+  })
+  return answer.headers.getSetCookie().map(c => c.split(';')[0]).join('; ')
+}
+
+/** Any drill that somebody of the demo has ahead this week or did today. */
+async function anItem(ask: <T>(path: string) => Promise<T>, rows: readonly RosterRow[]) {
+  for (const { athlete } of rows) {
+    const today = await ask<Today>(`/api/athletes/${athlete.id}/today`)
+    const sessionId = today.session?.id ?? today.nextDays[0]?.sessionId
+    if (!sessionId) continue
+    const { session } = await ask<Today>(`/api/sessions/${sessionId}`)
+    const item = session?.items[0]
+    if (item) return { today: today.day, item, athleteId: athlete.id }
+  }
+  throw new Error('Nobody in the demo has a session this week.')
+}
