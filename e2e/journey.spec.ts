@@ -120,8 +120,13 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
     await stored(page)
   })
 
-  await test.step('add a drill by name', async () => {
+  await test.step('add drills by name, with the key and on the day it is', async () => {
     await page.keyboard.press('a')
+    await page.getByRole('combobox').fill('lunge turn')
+    await page.keyboard.press('Escape')
+    const { me } = await (await page.request.get('/api/session')).json() as { me: { today: string } }
+    const strip = page.getByRole('region', { name: new RegExp(`^\\w{3} ${Number(me.today.slice(8))}$`) })
+    await strip.getByRole('button', { name: /^\+ drill/ }).click()
     await page.getByRole('combobox').fill('side plank on the knees')
     await expectAccessible(page)
     await page.getByRole('option', { name: /Side plank on the knees/ }).click()

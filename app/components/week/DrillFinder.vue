@@ -6,7 +6,7 @@ import PlaneMark from '~/components/plane/PlaneMark.vue'
 
 /** Finds a drill by typing; what may not be given stays in sight with the rule that took it away. */
 const props = defineProps<{ screen: Screen }>()
-const emit = defineEmits<{ choose: [variation: Variation] }>()
+const emit = defineEmits<{ choose: [variation: Variation], close: [] }>()
 
 const text = ref('')
 const drills = computed(() => VARIATIONS.map((variation) => {
@@ -38,6 +38,7 @@ const found = computed(() => {
       placeholder="Type to filter"
       :display-value="() => text"
       @change="text = $event.target.value"
+      @keydown.esc="emit('close')"
     />
     <ComboboxOptions
       static

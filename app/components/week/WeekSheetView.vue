@@ -191,6 +191,7 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
         v-if="dialog?.kind === 'drill'"
         :screen="context.screen"
         @choose="dialog?.kind === 'drill' && chooseDrill(dialog.session, $event)"
+        @close="dialog = null"
       />
     </ModalDialog>
     <ModalDialog
