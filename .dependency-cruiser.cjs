@@ -2,7 +2,7 @@
 module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
-    { name: 'core-is-alone', severity: 'error', from: { path: '^core/', pathNot: '\\.test\\.ts$' }, to: { pathNot: '^core/' } },
+    { name: 'core-is-alone', severity: 'error', from: { path: '^core/', pathNot: '\\.test\\.ts$|^core/testing/' }, to: { pathNot: '^core/' } },
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

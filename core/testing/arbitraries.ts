@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { EQUIPMENT, LADDERS, TRUNK_ACTIONS, type Equipment } from '../catalogue'
+import { EQUIPMENT, LADDERS, TRUNK_ACTIONS, type Equipment, type Ladder } from '../catalogue'
 import { LIFT_IDS, SPORT_PROFILE_IDS, type PlannedSession, type PlanningContext } from '../programme'
 import { FLAG_IDS, type Screen } from '../screening'
 
@@ -8,7 +8,8 @@ export const anyScreen: fc.Arbitrary<Screen> = fc.record({
   flags: fc.uniqueArray(fc.constantFrom(...FLAG_IDS), { maxLength: 3 }),
   equipment: fc.subarray(Object.keys(EQUIPMENT) as Equipment[]),
   braceStep: fc.integer({ min: 1, max: 7 }),
-  rungs: fc.record(Object.fromEntries(LADDERS.map(l => [l.id, fc.integer({ min: 1, max: l.rungs.length })])), { requiredKeys: [] }),
+  rungs: fc.subarray(LADDERS as Ladder[]).chain(some =>
+    fc.record(Object.fromEntries(some.map(l => [l.id, fc.integer({ min: 1, max: l.rungs.length })])))),
   ageYears: fc.option(fc.integer({ min: 12, max: 60 })),
 })
 

@@ -1,7 +1,6 @@
 import type { TestProject } from 'vitest/node'
-// @ts-expect-error plain JavaScript: the start scripts run before any package is installed
+// Plain JavaScript: the start scripts run before any package is installed.
 import { ensureDatabase } from '../../scripts/lib/database.mjs'
-// @ts-expect-error plain JavaScript, as above
 import { ensurePostgres } from '../../scripts/lib/postgres.mjs'
 import { migrate } from './migrate'
 
