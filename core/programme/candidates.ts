@@ -85,14 +85,13 @@ export function optionsFor(context: PlanningContext): Option[] {
 }
 
 /**
- * Every (option, session, place) that breaks no rule as the week stands, in catalogue order.
+ * Every (option, session, place) with room for it as the week stands, in catalogue order;
+ * whether it keeps the rules of its place is a question of its own, asked of few.
  *
  * @example
- * candidates([], [], context).length // => 0
+ * candidates([], []).length // => 0
  */
-export function candidates(
-  options: readonly Option[], sessions: readonly PlannedSession[], context: PlanningContext,
-): Candidate[] {
+export function candidates(options: readonly Option[], sessions: readonly PlannedSession[]): Candidate[] {
   const uses = countUses(sessions)
   const found: Candidate[] = []
   const open = options.filter(({ variation }) =>
@@ -106,11 +105,23 @@ export function candidates(
         const item: TrunkItem = {
           id: `${session.id}/${variation.id}`, variationId: variation.id, dose, ...place, extraSetSide, setting: {}, why: '',
         }
-        if (placeConflicts(item, variation, session, context).length === 0) found.push({ session, option, item })
+        found.push({ session, option, item })
       }
     }
   }
   return found
+}
+
+/**
+ * Whether a candidate breaks no rule where it would stand.
+ *
+ * @example
+ * keepsRules({ session, item, option: { variation } }, context) // => true
+ */
+export function keepsRules(
+  { session, item, option }: { session: PlannedSession, item: TrunkItem, option: Pick<Option, 'variation'> }, context: PlanningContext,
+): boolean {
+  return placeConflicts(item, option.variation, session, context).length === 0
 }
 
 function ladderOf(variationId: string): string {

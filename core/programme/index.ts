@@ -10,7 +10,7 @@ export { dayKindOf, type DayKind, type PlanningContext } from './context'
 export {
   FATIGUING, HEAVY_PERCENT, isHeavyAxial, itemConflicts, placeConflicts, weekConflicts, type Conflict, type ConflictRule,
 } from './rules'
-export { candidates, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, WEEK_REPEAT_LIMIT, type Candidate, type Option } from './candidates'
+export { candidates, keepsRules, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, WEEK_REPEAT_LIMIT, type Candidate, type Option } from './candidates'
 export { proposeWeek, TRUNK_CAP_S, type Proposer, type ProposalRequest, type WeekProposal } from './propose'
 export { reasonFor } from './reason'
 export { alternatives, type Alternative } from './alternatives'

@@ -1,6 +1,6 @@
-import { ACTION_FACTS, mainAction, planesOf, TRUNK_ACTIONS, type PerAction, type Plane } from '../catalogue'
+import { ACTION_FACTS, mainAction, planesOf, TRUNK_ACTIONS, type Plane } from '../catalogue'
 import { redFlags, flagFacts } from '../screening'
-import { candidates, optionsFor, type Candidate, type Option } from './candidates'
+import { candidates, keepsRules, optionsFor, type Candidate, type Option } from './candidates'
 import type { PlanningContext } from './context'
 import { dayKindOf } from './context'
 import { reasonFor } from './reason'
@@ -83,9 +83,10 @@ function fill(
     const ledger = weekLedger({ sessions: current }, targets)
     let best: Candidate | null = null
     let bestWorth = 0
-    for (const candidate of candidates(options, current, context)) {
-      const worth = worthOf(candidate, ledger, context)
-      if (worth > bestWorth + 1e-9 && fits(candidate)) [best, bestWorth] = [candidate, worth]
+    const served = new Map(options.map(option => [option, serviceOf(option, ledger, context)]))
+    for (const candidate of candidates(options, current)) {
+      const worth = worthOf(candidate, served.get(candidate.option)!, context)
+      if (worth > bestWorth + 1e-9 && fits(candidate) && keepsRules(candidate, context)) [best, bestWorth] = [candidate, worth]
     }
     if (!best) return current
     const { session, item, option: { variation } } = best
@@ -94,39 +95,46 @@ function fill(
   }
 }
 
-function sumOf(seconds: PerAction): number {
-  return TRUNK_ACTIONS.reduce((sum, action) => sum + seconds[action], 0)
-}
-
 /** Whether the session keeps its minutes with the candidate in it. */
 function fits({ session, item }: Candidate): boolean {
   const trial = layOutSession({ ...session, items: [...session.items, item] })
   return trial.totalS <= session.minutes * 60 && trial.trunkS <= TRUNK_CAP_S
 }
 
-/** Worth of a candidate in seconds of shortfall met, less excess and time; making never overtakes resisting. */
-function worthOf(
-  { session, item, option: { variation, gain, durationS } }: Candidate, ledger: Ledger, context: PlanningContext,
-): number {
-  let worth = 0
-  let metS = 0
-  let making = ledger.makingS
-  let resisting = ledger.resistingS
+/** What an option does for the week as it stands, wherever it is put. */
+interface Service {
+  /** Missing seconds met, weighted, less excess. */
+  readonly worth: number
+  /** Share of its work that meets something missing. */
+  readonly share: number
+  readonly newPlanes: number
+  /** Movement made would overtake movement resisted. */
+  readonly overtakes: boolean
+}
+
+function serviceOf({ variation, gain }: Option, ledger: Ledger, context: PlanningContext): Service {
+  let [worth, metS, totalS, making, resisting] = [0, 0, 0, ledger.makingS, ledger.resistingS]
   for (const line of ledger.lines) {
     const gainS = gain[line.action]
+    totalS += gainS
     if (ACTION_FACTS[line.action].resists) resisting += gainS
     else making += gainS
-    const weight = line.action === context.weakLink ? WEAK_LINK_WEIGHT : 1
     metS += Math.min(gainS, line.shortS)
-    worth += weight * Math.min(gainS, line.shortS)
+    worth += (line.action === context.weakLink ? WEAK_LINK_WEIGHT : 1) * Math.min(gainS, line.shortS)
     const doneS = line.liftsS + line.drillsS
     worth -= EXCESS_WEIGHT * Math.max(0, doneS + gainS - Math.max(doneS, line.band.highS))
   }
-  if (making >= resisting) return 0
   const newPlanes = planesOf(variation.shares).filter(plane => ledger.planes[plane] === 0).length
+  return { worth, share: metS / totalS, newPlanes, overtakes: making >= resisting }
+}
+
+/** Worth of a candidate in seconds of shortfall; 0 when it has no business there. */
+function worthOf({ session, item, option }: Candidate, service: Service, context: PlanningContext): number {
+  const { variation, durationS } = option
   // A drill earns its place by what is missing, by a plane that is missing, or by opening a session.
-  if (metS < LEAST_SERVED * sumOf(gain) && newPlanes === 0 && session.items.length > 0) return 0
-  worth += PLANE_WORTH_S * newPlanes
+  const needed = service.share >= LEAST_SERVED || service.newPlanes > 0 || session.items.length === 0
+  if (service.overtakes || !needed) return 0
+  let worth = service.worth + PLANE_WORTH_S * service.newPlanes
   // The present rung is the work; the rungs below it are for warming up.
   const present = context.screen.rungs[variation.ladder] ?? 1
   worth += item.slot === 'activation' ? 0 : RUNG_WORTH_S * variation.rung - 12 * (present - variation.rung)

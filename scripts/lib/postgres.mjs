@@ -145,6 +145,7 @@ export function stopPostgres(name = 'postgres') {
   const binaries = findBinaries()
   if (!binaries || !existsSync(folder) || !livePid(folder)) return false
   const { code, error } = runAsServerUser(join(binaries, 'pg_ctl'), ['stop', '-D', folder, '-m', 'fast', '-w', '-t', '30'])
-  if (code !== 0) giveUp(`The database did not stop: ${error}`)
+  // Whoever started it may have stopped it in the same moment.
+  if (code !== 0 && livePid(folder)) giveUp(`The database did not stop: ${error}`)
   return true
 }

@@ -101,11 +101,16 @@ export async function withdrawSession(trx: Trx, organisationId: string, id: stri
   await trx('prescribed_session').where({ organisation_id: organisationId, id }).update({ withdrawn_at: trx.fn.now() })
 }
 
-export async function insertItem(
-  trx: Trx, organisationId: string, sessionId: string, planKey: string, place: number, item: PrescribedItem,
-): Promise<void> {
-  const { id, variationId, ...prescription } = item
-  await trx('prescribed_item').insert({
+/** A drill on its way into a session: the key of the plan it was made from and its place in the order. */
+export interface NewItem {
+  readonly planKey: string
+  readonly place: number
+  readonly item: PrescribedItem
+}
+
+export async function insertItems(trx: Trx, organisationId: string, sessionId: string, items: readonly NewItem[]): Promise<void> {
+  if (items.length === 0) return
+  await trx('prescribed_item').insert(items.map(({ planKey, place, item: { id, variationId, ...prescription } }) => ({
     id,
     organisation_id: organisationId,
     session_id: sessionId,
@@ -113,7 +118,7 @@ export async function insertItem(
     place,
     variation_id: variationId,
     prescription: json(prescription),
-  })
+  })))
 }
 
 export async function placeItem(trx: Trx, organisationId: string, id: string, place: number): Promise<void> {

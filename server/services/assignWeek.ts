@@ -8,7 +8,7 @@ import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, PrescribedItem, TrainingWeek } from '~~/shared/types'
 import { competitionsBetween } from '../repositories/groups'
 import {
-  insertItem, insertSession, placeItem, sessionsOfWeek, updateSession, withdrawItem, withdrawSession, type StoredSession,
+  insertItems, insertSession, placeItem, sessionsOfWeek, updateSession, withdrawItem, withdrawSession, type NewItem, type StoredSession,
 } from '../repositories/prescriptions'
 import type { Trx } from '../repositories/rows'
 import { loggedItemIds } from '../repositories/setLogs'
@@ -75,6 +75,7 @@ async function freeze(
       { id: sessionId, athleteId: week.athleteId, startsOn: week.startsOn, planKey: session.id, ...head })
   }
   const kept = new Set<string>()
+  const added: NewItem[] = []
   const logged = await loggedItemIds(trx, organisationId, old?.items.map(item => item.id) ?? [])
   for (const [place, item] of session.items.entries()) {
     const fresh = prescription(item, session, week.flags)
@@ -83,8 +84,9 @@ async function freeze(
       kept.add(same.id)
       await placeItem(trx, organisationId, same.id, place)
     }
-    else await insertItem(trx, organisationId, sessionId, item.id, place, { ...fresh, id: newKey() })
+    else added.push({ planKey: item.id, place, item: { ...fresh, id: newKey() } })
   }
+  await insertItems(trx, organisationId, sessionId, added)
   for (const item of old?.items ?? []) {
     if (!kept.has(item.id) && !logged.has(item.id)) await withdrawItem(trx, organisationId, item.id)
   }

@@ -265,5 +265,5 @@ describe('the demo', () => {
       await fresh.drop()
     }
     expect(await loadDemoIfEmpty(base.db, new Date())).toBe(false)
-  })
+  }, 120_000)
 })
