@@ -53,7 +53,7 @@ export const SQUADS: readonly Squad[] = [
   {
     name: 'Judo',
     sport: 'grappling',
-    positions: ['up to 57 kg', 'up to 70 kg', 'up to 81 kg', 'up to 90 kg'],
+    positions: ['right grip', 'left grip', 'groundwork first', 'counter-thrower'],
     goals: ['Keep posture when pulled down', 'Carry half of body weight in one hand'],
     weakLinks: ['antiFlexion', 'antiRotation', 'antiLateralFlexion'],
     body: { female: [165, 63], male: [177, 82] },

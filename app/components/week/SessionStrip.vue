@@ -159,9 +159,9 @@ function liftText(lift: PlannedLift, width: number): string {
         /></svg>
         <button
           type="button"
-          class="absolute text-left leading-[1.2] px-1 rounded-sm touch-none bg-chalk"
+          class="absolute text-left leading-[1.2] px-1 rounded-sm touch-none bg-chalk z-[1]"
           :class="[
-            place.item.id === selectedId ? 'outline-2 outline-signal bg-paper z-[1]' : 'hover:bg-paper',
+            place.item.id === selectedId ? 'outline-2 outline-signal bg-paper z-[2]' : 'hover:bg-paper',
             editable ? 'cursor-grab' : '',
           ]"
           :style="{ left: `${place.labelX}px`, top: `${LINE_PX + 22 + place.row * ROW_PX}px`, maxWidth: `${place.labelWidth}px` }"

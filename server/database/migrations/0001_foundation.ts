@@ -210,6 +210,7 @@ export async function up(knex: Knex): Promise<void> {
     create policy sign_in on person for select
       using (email = nullif(current_setting('keen.sign_in_email', true), ''));
 
+    grant usage on schema public to keen_anchor_app;
     grant select, update on installation to keen_anchor_app;
     grant select, insert, update on organisation, person, training_group, athlete, competition, training_week,
       prescribed_session, prescribed_item to keen_anchor_app;
