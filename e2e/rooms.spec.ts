@@ -32,7 +32,7 @@ test('a squad is planned and assigned in a few clicks, exceptions first', async 
   await page.getByRole('button', { name: /Copy from/ }).click()
   await expect(page.getByText('Back squat')).toBeVisible()
   await expectAccessible(page)
-  await page.getByRole('button', { name: 'Propose for 4' }).click()
+  await page.keyboard.press('p')
   const results = page.getByRole('region', { name: 'Proposals' })
   await expect(results.getByRole('listitem').first()).toContainText('Oskel Burn')
   await expect(results.getByRole('listitem').first()).toContainText('refer first')

@@ -69,7 +69,7 @@ async function save(): Promise<void> {
           :key="key"
           class="grid grid-cols-[minmax(0,1fr)_4.5rem] items-center gap-2 py-1.5 border-b border-line/60"
         >
-          <label :for="`count-${key}`">{{ label }} <span class="text-quiet text-[0.9em]">· in {{ drillsWith(key) }} drills</span></label>
+          <label :for="`count-${key}`">{{ label }} <span class="text-quiet text-[0.9em]">· in {{ drillsWith(key) }} {{ drillsWith(key) === 1 ? 'drill' : 'drills' }}</span></label>
           <input
             :id="`count-${key}`"
             class="field figure"

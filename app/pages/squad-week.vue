@@ -11,6 +11,7 @@ import BulkResults from '~/components/week/BulkResults.vue'
 import LiftForm from '~/components/week/LiftForm.vue'
 import SessionForm from '~/components/week/SessionForm.vue'
 import { useRosterFilter } from '~/composables/useRosterFilter'
+import { useSingleKeys } from '~/composables/useSingleKeys'
 import { DAY_NAMES_LONG, weekSpan } from '~/composables/useWords'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
@@ -87,6 +88,7 @@ const copyLifts = () => attempt(async () => {
 })
 const propose = () => attempt(() => store.propose([...selected.value], startsOn.value, plan.value.sessions, replace.value))
 const assign = () => attempt(() => store.assignAll(startsOn.value))
+useSingleKeys([{ keys: ['p'], text: 'Propose', run: () => { if (selected.value.size > 0) void propose() } }])
 </script>
 
 <template>
@@ -266,7 +268,7 @@ const assign = () => attempt(() => store.assignAll(startsOn.value))
             :disabled="busy || selected.size === 0"
             @click="propose"
           >
-            {{ busy ? 'Working …' : `Propose for ${selected.size}` }}
+            {{ busy ? 'Working …' : `Propose for ${selected.size}` }} <kbd>p</kbd>
           </button>
           <label class="flex gap-2 items-center">
             <input

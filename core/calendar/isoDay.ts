@@ -21,6 +21,22 @@ export function dayNumber(day: IsoDay): number {
 }
 
 /**
+ * Whether a text is a day that training can happen on: a day of the calendar from 1900 to 2199.
+ *
+ * @example
+ * isTrainingDay('2026-02-30') // => false
+ */
+export function isTrainingDay(text: string): boolean {
+  if (!(text >= '1900-01-01' && text <= '2199-12-31')) return false
+  try {
+    return Number.isFinite(dayNumber(text))
+  }
+  catch {
+    return false
+  }
+}
+
+/**
  * The day `days` after (or, negative, before) a day.
  *
  * @throws DomainError `day` when the text is not a day of the calendar.

@@ -1,5 +1,6 @@
 import { defineEventHandler, getRouterParam, readBody, setResponseHeader, setResponseStatus, type EventHandler, type H3Event } from 'h3'
 import type { ObjectSchema } from 'joi'
+import { isTrainingDay } from '~~/core/calendar'
 import { AppError, type ErrorBody } from '~~/shared/errors'
 import { checked } from '~~/shared/schemas'
 import type { Me, Role } from '~~/shared/types'
@@ -80,6 +81,6 @@ export async function readBodySafely(event: H3Event): Promise<unknown> {
 function uuidOrDayParam(event: H3Event, name: string): string {
   const value = getRouterParam(event, name) ?? ''
   if (/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(value)) return value.toLowerCase()
-  if (/^\d{4}-\d{2}-\d{2}$/.test(value) && !Number.isNaN(Date.parse(value))) return value
+  if (isTrainingDay(value)) return value
   throw new AppError('notFound', 'There is nothing at this address.')
 }

@@ -23,7 +23,7 @@ export function toHttpFailure(error: unknown): HttpFailure {
   if (error instanceof DomainError) return failure(new AppError('badInput', error.message, { [error.field]: error.message }))
   const { code, name, statusCode } = (error ?? {}) as { code?: string, name?: string, statusCode?: number }
   if (code === '23505') return failure(new AppError('alreadyExists', 'This is already there.'))
-  if (code === '22P02' || code === '22003' || code === '22021' || code === '22P05') {
+  if (code === '22P02' || code === '22003' || code === '22021' || code === '22P05' || code === '22007' || code === '22008') {
     return failure(new AppError('badInput', 'Some of this cannot be stored.'))
   }
   if ((code && NOT_NOW.has(code)) || name === 'KnexTimeoutError') {

@@ -1,4 +1,5 @@
 import Joi from 'joi'
+import { isTrainingDay } from '~~/core/calendar'
 
 /** Wording for what Joi finds, in sentences a coach understands; `{#label}` is the field's own label. */
 export const MESSAGES = {
@@ -32,10 +33,8 @@ export function form<T>(keys: Record<keyof T, Joi.Schema>): Joi.ObjectSchema<T> 
 export const id = (label: string): Joi.StringSchema => Joi.string().guid().required().label(label)
 
 export const isoDay = (label: string): Joi.StringSchema =>
-  Joi.string().required().label(label).custom((value: string, helpers) => {
-    const ms = /^\d{4}-\d{2}-\d{2}$/.test(value) ? Date.parse(`${value}T00:00:00Z`) : NaN
-    return Number.isFinite(ms) && new Date(ms).toISOString().startsWith(value) ? value : helpers.error('string.pattern.base')
-  })
+  Joi.string().required().label(label)
+    .custom((value: string, helpers) => (isTrainingDay(value) ? value : helpers.error('string.pattern.base')))
 
 export const choice = (label: string, values: readonly string[]): Joi.StringSchema =>
   Joi.string().valid(...values).required().label(label)

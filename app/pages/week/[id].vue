@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
+import { addDays, daysBetween, isTrainingDay, mondayOf } from '~~/core/calendar'
 import { ACTION_FACTS } from '~~/core/catalogue'
 import { SPORT_PROFILES } from '~~/core/programme'
 import { redFlags } from '~~/core/screening'
@@ -20,7 +20,7 @@ const assigned = ref(false)
 const athleteId = computed(() => String(route.params.id))
 const startsOn = computed(() => {
   const asked = String(route.query.start ?? '')
-  return /^\d{4}-\d{2}-\d{2}$/.test(asked) && !Number.isNaN(Date.parse(asked)) ? mondayOf(asked) : mondayOf(session.me!.today)
+  return isTrainingDay(asked) ? mondayOf(asked) : mondayOf(session.me!.today)
 })
 const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
 const athlete = computed(() => store.sheet?.athlete ?? null)
