@@ -1,6 +1,6 @@
 import { randomBytes, createHash } from 'node:crypto'
 import { chmodSync, chownSync, closeSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
-import { join } from 'node:path'
+import { dirname, join } from 'node:path'
 import { installDebian, withoutMachineCluster } from './debian.mjs'
 import { freePort, isFree } from './ports.mjs'
 import { commandOf } from './processes.mjs'
@@ -86,7 +86,9 @@ function create(binaries, folder, file, durable) {
   say('Making a private PostgreSQL cluster …')
   const password = randomBytes(24).toString('base64url')
   rmSync(folder, { recursive: true, force: true })
-  mkdirSync(folder, { recursive: true, mode: 0o700 })
+  // The server's user must be able to pass through the parent; the cluster itself is its alone.
+  mkdirSync(dirname(folder), { recursive: true, mode: 0o755 })
+  mkdirSync(folder, { mode: 0o700 })
   const secret = join(folder, '..', `.${Date.now()}.pw`)
   writeFileSync(secret, password, { mode: 0o600 })
   if (isRoot) {
