@@ -50,7 +50,6 @@ export default tseslint.config(
       'vue/no-unused-refs': 'error',
     },
   },
-  { files: ['app/components/athlete/AthleteForm.vue'], rules: { 'max-lines': 'off' } },
   {
     files: ['core/**/*.ts'],
     ignores: ['core/**/*.test.ts'],

@@ -11,9 +11,9 @@ export async function benchLogInsert(baseUrl: string, appUrl: string): Promise<s
   const rows = await ask<RosterRow[]>('/api/athletes')
   const { today, item, athleteId } = await anItem(ask, rows)
   const db = connect(appUrl, 2)
-  const [owner] = (await db.transaction(async (trx) => {
-    await trx.raw('select set_config(\'keen.sign_in_email\', \'head@larkholm.example\', true)')
-    return trx('person').where({ email: 'head@larkholm.example' }).select<{ id: string, organisation_id: string }[]>('id', 'organisation_id')
+  const [owner] = (await db.transaction(async (tx) => {
+    await tx.raw('select set_config(\'keen.sign_in_email\', \'head@larkholm.example\', true)')
+    return tx('person').where({ email: 'head@larkholm.example' }).select<{ id: string, organisation_id: string }[]>('id', 'organisation_id')
   }))
   const log = (): SetLogInput => ({
     id: randomUUID(), prescribedItemId: item.id, day: today, performedAt: new Date().toISOString(), setNumber: 1,
@@ -25,8 +25,8 @@ export async function benchLogInsert(baseUrl: string, appUrl: string): Promise<s
     })
     if (!answer.ok) throw new Error(`the route answered ${answer.status}: ${await answer.text()}`)
   }
-  const straight = (): Promise<void> => inOrganisation(db, { organisationId: owner!.organisation_id }, trx =>
-    insertLogs(trx, owner!.organisation_id, owner!.id, [{
+  const straight = (): Promise<void> => inOrganisation(db, { organisationId: owner!.organisation_id }, tx =>
+    insertLogs(tx, owner!.organisation_id, owner!.id, [{
       ...log(), athleteId, variationId: item.variationId, unit: item.dose.unit, tempo: item.dose.tempo ?? null,
     } satisfies StoredSetLog]))
   await sideBySide(20, viaRoute, straight)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { messageOf } from '~/api/call'
-import FormField from '~/components/common/FormField.vue'
+import TextField from '~/components/common/TextField.vue'
 import { useSessionStore } from '~/stores/session'
 import { AppError } from '~~/shared/errors'
 
@@ -79,38 +79,22 @@ async function submit(): Promise<void> {
       @submit.prevent="submit"
     >
       <h1>Sign in</h1>
-      <FormField
-        v-slot="{ id, invalid, describedBy }"
+      <TextField
+        v-model="email"
         label="E-mail"
         name="email"
+        type="email"
+        autocomplete="username"
         :problem="fields.email"
-      >
-        <input
-          :id="id"
-          v-model="email"
-          class="field"
-          type="email"
-          autocomplete="username"
-          :aria-invalid="invalid"
-          :aria-describedby="describedBy"
-        >
-      </FormField>
-      <FormField
-        v-slot="{ id, invalid, describedBy }"
+      />
+      <TextField
+        v-model="password"
         label="Password"
         name="password"
+        type="password"
+        autocomplete="current-password"
         :problem="fields.password"
-      >
-        <input
-          :id="id"
-          v-model="password"
-          class="field"
-          type="password"
-          autocomplete="current-password"
-          :aria-invalid="invalid"
-          :aria-describedby="describedBy"
-        >
-      </FormField>
+      />
       <p
         v-if="problem && Object.keys(fields).length === 0"
         class="problem"

@@ -23,17 +23,17 @@ export interface Tenant {
  * Runs `work` in one transaction that sees only the organisation's rows: row-level security reads
  * a setting that lives and dies with the transaction.
  */
-export function inOrganisation<T>(db: Knex, tenant: Tenant, work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {
-  return db.transaction(async (trx) => {
-    await trx.raw('select set_config(\'keen.organisation\', ?, true)', [tenant.organisationId])
-    return work(trx)
+export function inOrganisation<T>(db: Knex, tenant: Tenant, work: (tx: Knex.Transaction) => Promise<T>): Promise<T> {
+  return db.transaction(async (tx) => {
+    await tx.raw('select set_config(\'keen.organisation\', ?, true)', [tenant.organisationId])
+    return work(tx)
   })
 }
 
 /** Runs `work` in a transaction that sees only the account with this e-mail: all that signing in needs. */
-export function asVisitor<T>(db: Knex, email: string, work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {
-  return db.transaction(async (trx) => {
-    await trx.raw('select set_config(\'keen.sign_in_email\', ?, true)', [email.toLowerCase()])
-    return work(trx)
+export function asVisitor<T>(db: Knex, email: string, work: (tx: Knex.Transaction) => Promise<T>): Promise<T> {
+  return db.transaction(async (tx) => {
+    await tx.raw('select set_config(\'keen.sign_in_email\', ?, true)', [email.toLowerCase()])
+    return work(tx)
   })
 }

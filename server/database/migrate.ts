@@ -34,16 +34,16 @@ export async function migrate(ownerUrl: string, appPassword: string | null, day:
 
 /** Committed before the migrations run: they grant to it on other connections. */
 async function ensureAppRole(db: Knex, password: string): Promise<void> {
-  await db.transaction(async (trx) => {
-    await trx.raw('select pg_advisory_xact_lock(?)', [MIGRATION_LOCK])
-    const { rows } = await trx.raw<{ rows: unknown[] }>('select 1 from pg_roles where rolname = ?', [APP_ROLE])
+  await db.transaction(async (tx) => {
+    await tx.raw('select pg_advisory_xact_lock(?)', [MIGRATION_LOCK])
+    const { rows } = await tx.raw<{ rows: unknown[] }>('select 1 from pg_roles where rolname = ?', [APP_ROLE])
     const template = rows.length > 0
       ? 'alter role %I login password %L'
       : 'create role %I login nosuperuser nocreatedb nocreaterole nobypassrls password %L'
     // Role statements take no parameters: format() quotes the password inside the server.
-    const { rows: made } = await trx.raw<{ rows: { statement: string }[] }>(
+    const { rows: made } = await tx.raw<{ rows: { statement: string }[] }>(
       'select format(?::text, ?::text, ?::text) as statement', [template, APP_ROLE, password])
-    await trx.raw(made[0]!.statement.replaceAll('?', '\\?'))
+    await tx.raw(made[0]!.statement.replaceAll('?', '\\?'))
   })
 }
 

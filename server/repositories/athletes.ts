@@ -1,5 +1,5 @@
 import type { Athlete, AthleteInput } from '~~/shared/types'
-import { json, type Trx } from './rows'
+import { json, type Tx } from './rows'
 
 interface AthleteRow {
   id: string
@@ -75,64 +75,64 @@ const toColumns = (athlete: AthleteInput): Record<string, unknown> => ({
   weak_side: athlete.weakSide,
 })
 
-function select(trx: Trx, organisationId: string) {
-  return trx('athlete as a')
+function select(tx: Tx, organisationId: string) {
+  return tx('athlete as a')
     .where('a.organisation_id', organisationId)
     .select<AthleteRow[]>(
       'a.*',
-      trx.raw(`(select array_agg(m.group_id order by m.group_id) from group_member m
+      tx.raw(`(select array_agg(m.group_id order by m.group_id) from group_member m
         where m.organisation_id = a.organisation_id and m.athlete_id = a.id) as group_ids`),
-      trx.raw(`(select p.email from person p
+      tx.raw(`(select p.email from person p
         where p.organisation_id = a.organisation_id and p.athlete_id = a.id) as account_email`),
     )
 }
 
-export async function listAthletes(trx: Trx, organisationId: string): Promise<Athlete[]> {
-  const rows = await select(trx, organisationId).orderByRaw('lower(a.name), a.id')
+export async function listAthletes(tx: Tx, organisationId: string): Promise<Athlete[]> {
+  const rows = await select(tx, organisationId).orderByRaw('lower(a.name), a.id')
   return rows.map(toAthlete)
 }
 
-export async function athleteById(trx: Trx, organisationId: string, id: string): Promise<Athlete | null> {
-  const [row] = await select(trx, organisationId).where('a.id', id)
+export async function athleteById(tx: Tx, organisationId: string, id: string): Promise<Athlete | null> {
+  const [row] = await select(tx, organisationId).where('a.id', id)
   return row ? toAthlete(row) : null
 }
 
-export async function athletesByIds(trx: Trx, organisationId: string, ids: readonly string[]): Promise<Athlete[]> {
-  const rows = await select(trx, organisationId).whereIn('a.id', ids as string[]).orderByRaw('lower(a.name), a.id')
+export async function athletesByIds(tx: Tx, organisationId: string, ids: readonly string[]): Promise<Athlete[]> {
+  const rows = await select(tx, organisationId).whereIn('a.id', ids as string[]).orderByRaw('lower(a.name), a.id')
   return rows.map(toAthlete)
 }
 
 /** Adds an athlete; the key is the sender's, so a repeat changes nothing. */
-export async function insertAthlete(trx: Trx, organisationId: string, id: string, athlete: AthleteInput): Promise<boolean> {
-  const rows = await trx('athlete').insert({ id, organisation_id: organisationId, ...toColumns(athlete) })
+export async function insertAthlete(tx: Tx, organisationId: string, id: string, athlete: AthleteInput): Promise<boolean> {
+  const rows = await tx('athlete').insert({ id, organisation_id: organisationId, ...toColumns(athlete) })
     .onConflict('id').ignore().returning('id')
   if (rows.length === 0) return false
-  await setGroups(trx, organisationId, id, athlete.groupIds)
+  await setGroups(tx, organisationId, id, athlete.groupIds)
   return true
 }
 
 /** Saves over the version that was read; false when another write came first. */
 export async function updateAthlete(
-  trx: Trx, organisationId: string, id: string, version: number, athlete: AthleteInput,
+  tx: Tx, organisationId: string, id: string, version: number, athlete: AthleteInput,
 ): Promise<boolean> {
-  const changed = await trx('athlete').where({ organisation_id: organisationId, id, version })
-    .update({ ...toColumns(athlete), version: version + 1, updated_at: trx.fn.now() })
+  const changed = await tx('athlete').where({ organisation_id: organisationId, id, version })
+    .update({ ...toColumns(athlete), version: version + 1, updated_at: tx.fn.now() })
   if (changed === 0) return false
-  await setGroups(trx, organisationId, id, athlete.groupIds)
+  await setGroups(tx, organisationId, id, athlete.groupIds)
   return true
 }
 
 export async function setArchived(
-  trx: Trx, organisationId: string, id: string, version: number, archived: boolean,
+  tx: Tx, organisationId: string, id: string, version: number, archived: boolean,
 ): Promise<boolean> {
-  const changed = await trx('athlete').where({ organisation_id: organisationId, id, version })
-    .update({ archived_at: archived ? trx.fn.now() : null, version: version + 1, updated_at: trx.fn.now() })
+  const changed = await tx('athlete').where({ organisation_id: organisationId, id, version })
+    .update({ archived_at: archived ? tx.fn.now() : null, version: version + 1, updated_at: tx.fn.now() })
   return changed > 0
 }
 
-async function setGroups(trx: Trx, organisationId: string, athleteId: string, groupIds: readonly string[]): Promise<void> {
-  await trx('group_member').where({ organisation_id: organisationId, athlete_id: athleteId }).delete()
+async function setGroups(tx: Tx, organisationId: string, athleteId: string, groupIds: readonly string[]): Promise<void> {
+  await tx('group_member').where({ organisation_id: organisationId, athlete_id: athleteId }).delete()
   if (groupIds.length === 0) return
-  await trx('group_member')
+  await tx('group_member')
     .insert(groupIds.map(groupId => ({ organisation_id: organisationId, group_id: groupId, athlete_id: athleteId })))
 }

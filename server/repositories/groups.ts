@@ -1,14 +1,14 @@
 import type { Competition, Group } from '~~/shared/types'
-import type { Trx } from './rows'
+import type { Tx } from './rows'
 
-export async function listGroups(trx: Trx, organisationId: string): Promise<Group[]> {
-  return trx('training_group').where({ organisation_id: organisationId }).orderByRaw('lower(name)')
+export async function listGroups(tx: Tx, organisationId: string): Promise<Group[]> {
+  return tx('training_group').where({ organisation_id: organisationId }).orderByRaw('lower(name)')
     .select<Group[]>('id', 'name')
 }
 
 /** Adds a group; false when the key is already there. */
-export async function insertGroup(trx: Trx, organisationId: string, group: Group): Promise<boolean> {
-  const rows = await trx('training_group').insert({ ...group, name: group.name.trim(), organisation_id: organisationId })
+export async function insertGroup(tx: Tx, organisationId: string, group: Group): Promise<boolean> {
+  const rows = await tx('training_group').insert({ ...group, name: group.name.trim(), organisation_id: organisationId })
     .onConflict('id').ignore().returning('id')
   return rows.length > 0
 }
@@ -27,16 +27,16 @@ const toCompetition = (row: CompetitionRow): Competition =>
 
 /** Competitions of some groups from one day to another, earliest first. */
 export async function competitionsBetween(
-  trx: Trx, organisationId: string, groupIds: readonly string[] | null, from: string, to: string,
+  tx: Tx, organisationId: string, groupIds: readonly string[] | null, from: string, to: string,
 ): Promise<Competition[]> {
-  const query = trx<CompetitionRow>('competition').where({ organisation_id: organisationId })
+  const query = tx<CompetitionRow>('competition').where({ organisation_id: organisationId })
     .whereBetween('day', [from, to]).orderBy([{ column: 'day' }, { column: 'id' }])
   const rows = await (groupIds ? query.whereIn('group_id', groupIds as string[]) : query)
   return rows.map(toCompetition)
 }
 
-export async function insertCompetition(trx: Trx, organisationId: string, c: Competition): Promise<void> {
-  await trx('competition').insert({
+export async function insertCompetition(tx: Tx, organisationId: string, c: Competition): Promise<void> {
+  await tx('competition').insert({
     id: c.id, organisation_id: organisationId, group_id: c.groupId, name: c.name, day: c.day, importance: c.importance,
   })
 }

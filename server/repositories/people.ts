@@ -1,5 +1,5 @@
 import type { LENGTH_UNITS, MASS_UNITS, Role, Units } from '~~/shared/types'
-import type { Trx } from './rows'
+import type { Tx } from './rows'
 
 export interface Person {
   readonly id: string
@@ -39,18 +39,18 @@ const toPerson = (row: PersonRow): Person => ({
 })
 
 /** The account with this e-mail, from a visitor's transaction. */
-export async function personByEmail(trx: Trx, email: string): Promise<Person | null> {
-  const row = await trx<PersonRow>('person').where({ email: email.toLowerCase() }).first()
+export async function personByEmail(tx: Tx, email: string): Promise<Person | null> {
+  const row = await tx<PersonRow>('person').where({ email: email.toLowerCase() }).first()
   return row ? toPerson(row) : null
 }
 
-export async function personById(trx: Trx, organisationId: string, id: string): Promise<Person | null> {
-  const row = await trx<PersonRow>('person').where({ organisation_id: organisationId, id }).first()
+export async function personById(tx: Tx, organisationId: string, id: string): Promise<Person | null> {
+  const row = await tx<PersonRow>('person').where({ organisation_id: organisationId, id }).first()
   return row ? toPerson(row) : null
 }
 
-export async function insertPerson(trx: Trx, person: Omit<Person, 'sessionVersion' | 'units'>): Promise<void> {
-  await trx('person').insert({
+export async function insertPerson(tx: Tx, person: Omit<Person, 'sessionVersion' | 'units'>): Promise<void> {
+  await tx('person').insert({
     id: person.id,
     organisation_id: person.organisationId,
     athlete_id: person.athleteId,
@@ -61,7 +61,7 @@ export async function insertPerson(trx: Trx, person: Omit<Person, 'sessionVersio
   })
 }
 
-export async function updateUnits(trx: Trx, organisationId: string, id: string, units: Units): Promise<void> {
-  await trx('person').where({ organisation_id: organisationId, id })
+export async function updateUnits(tx: Tx, organisationId: string, id: string, units: Units): Promise<void> {
+  await tx('person').where({ organisation_id: organisationId, id })
     .update({ mass_unit: units.mass, length_unit: units.length })
 }

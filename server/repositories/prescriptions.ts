@@ -1,6 +1,6 @@
 import type { PlannedLift } from '~~/core/programme'
 import type { PrescribedItem, PrescribedSession } from '~~/shared/types'
-import { json, type Trx } from './rows'
+import { json, type Tx } from './rows'
 
 interface SessionRow {
   id: string
@@ -31,9 +31,9 @@ export interface StoredSession extends PrescribedSession {
   readonly itemKeys: Readonly<Record<string, string>>
 }
 
-async function withItems(trx: Trx, organisationId: string, rows: readonly SessionRow[]): Promise<StoredSession[]> {
+async function withItems(tx: Tx, organisationId: string, rows: readonly SessionRow[]): Promise<StoredSession[]> {
   if (rows.length === 0) return []
-  const items = await trx<ItemRow>('prescribed_item').where({ organisation_id: organisationId })
+  const items = await tx<ItemRow>('prescribed_item').where({ organisation_id: organisationId })
     .whereIn('session_id', rows.map(row => row.id)).whereNull('withdrawn_at').orderBy('place')
   return rows.map((row) => {
     const own = items.filter(item => item.session_id === row.id)
@@ -50,35 +50,35 @@ async function withItems(trx: Trx, organisationId: string, rows: readonly Sessio
   })
 }
 
-function current(trx: Trx, organisationId: string) {
-  return trx<SessionRow>('prescribed_session').where({ organisation_id: organisationId }).whereNull('withdrawn_at')
+function current(tx: Tx, organisationId: string) {
+  return tx<SessionRow>('prescribed_session').where({ organisation_id: organisationId }).whereNull('withdrawn_at')
 }
 
 export async function sessionsOfWeek(
-  trx: Trx, organisationId: string, athleteId: string, startsOn: string,
+  tx: Tx, organisationId: string, athleteId: string, startsOn: string,
 ): Promise<StoredSession[]> {
-  const rows = await current(trx, organisationId).where({ athlete_id: athleteId, starts_on: startsOn }).orderBy('day')
-  return withItems(trx, organisationId, rows)
+  const rows = await current(tx, organisationId).where({ athlete_id: athleteId, starts_on: startsOn }).orderBy('day')
+  return withItems(tx, organisationId, rows)
 }
 
 export async function sessionsBetween(
-  trx: Trx, organisationId: string, athleteId: string, from: string, to: string,
+  tx: Tx, organisationId: string, athleteId: string, from: string, to: string,
 ): Promise<StoredSession[]> {
-  const rows = await current(trx, organisationId).where({ athlete_id: athleteId })
+  const rows = await current(tx, organisationId).where({ athlete_id: athleteId })
     .whereBetween('day', [from, to]).orderBy([{ column: 'day' }, { column: 'plan_key' }])
-  return withItems(trx, organisationId, rows)
+  return withItems(tx, organisationId, rows)
 }
 
-export async function sessionById(trx: Trx, organisationId: string, id: string): Promise<StoredSession | null> {
-  const rows = await current(trx, organisationId).where({ id })
-  return (await withItems(trx, organisationId, rows))[0] ?? null
+export async function sessionById(tx: Tx, organisationId: string, id: string): Promise<StoredSession | null> {
+  const rows = await current(tx, organisationId).where({ id })
+  return (await withItems(tx, organisationId, rows))[0] ?? null
 }
 
 export async function insertSession(
-  trx: Trx, organisationId: string,
+  tx: Tx, organisationId: string,
   session: { id: string, athleteId: string, startsOn: string, day: string, planKey: string, minutes: number, lifts: readonly PlannedLift[] },
 ): Promise<void> {
-  await trx('prescribed_session').insert({
+  await tx('prescribed_session').insert({
     id: session.id,
     organisation_id: organisationId,
     athlete_id: session.athleteId,
@@ -91,14 +91,14 @@ export async function insertSession(
 }
 
 export async function updateSession(
-  trx: Trx, organisationId: string, id: string, session: { day: string, minutes: number, lifts: readonly PlannedLift[] },
+  tx: Tx, organisationId: string, id: string, session: { day: string, minutes: number, lifts: readonly PlannedLift[] },
 ): Promise<void> {
-  await trx('prescribed_session').where({ organisation_id: organisationId, id })
+  await tx('prescribed_session').where({ organisation_id: organisationId, id })
     .update({ day: session.day, minutes: session.minutes, lifts: json(session.lifts) })
 }
 
-export async function withdrawSession(trx: Trx, organisationId: string, id: string): Promise<void> {
-  await trx('prescribed_session').where({ organisation_id: organisationId, id }).update({ withdrawn_at: trx.fn.now() })
+export async function withdrawSession(tx: Tx, organisationId: string, id: string): Promise<void> {
+  await tx('prescribed_session').where({ organisation_id: organisationId, id }).update({ withdrawn_at: tx.fn.now() })
 }
 
 /** A drill on its way into a session: the key of the plan it was made from and its place in the order. */
@@ -108,9 +108,9 @@ export interface NewItem {
   readonly item: PrescribedItem
 }
 
-export async function insertItems(trx: Trx, organisationId: string, sessionId: string, items: readonly NewItem[]): Promise<void> {
+export async function insertItems(tx: Tx, organisationId: string, sessionId: string, items: readonly NewItem[]): Promise<void> {
   if (items.length === 0) return
-  await trx('prescribed_item').insert(items.map(({ planKey, place, item: { id, variationId, ...prescription } }) => ({
+  await tx('prescribed_item').insert(items.map(({ planKey, place, item: { id, variationId, ...prescription } }) => ({
     id,
     organisation_id: organisationId,
     session_id: sessionId,
@@ -121,19 +121,19 @@ export async function insertItems(trx: Trx, organisationId: string, sessionId: s
   })))
 }
 
-export async function placeItem(trx: Trx, organisationId: string, id: string, place: number): Promise<void> {
-  await trx('prescribed_item').where({ organisation_id: organisationId, id }).update({ place })
+export async function placeItem(tx: Tx, organisationId: string, id: string, place: number): Promise<void> {
+  await tx('prescribed_item').where({ organisation_id: organisationId, id }).update({ place })
 }
 
-export async function withdrawItem(trx: Trx, organisationId: string, id: string): Promise<void> {
-  await trx('prescribed_item').where({ organisation_id: organisationId, id }).update({ withdrawn_at: trx.fn.now() })
+export async function withdrawItem(tx: Tx, organisationId: string, id: string): Promise<void> {
+  await tx('prescribed_item').where({ organisation_id: organisationId, id }).update({ withdrawn_at: tx.fn.now() })
 }
 
 /** The drill a set is logged against, withdrawn or not: what was being done stays loggable. */
 export async function itemForLog(
-  trx: Trx, organisationId: string, id: string,
+  tx: Tx, organisationId: string, id: string,
 ): Promise<{ athleteId: string, sessionDay: string, item: PrescribedItem } | null> {
-  const row = await trx('prescribed_item as i')
+  const row = await tx('prescribed_item as i')
     .join('prescribed_session as s', function () {
       this.on('s.id', 'i.session_id').andOn('s.organisation_id', 'i.organisation_id')
     })
@@ -149,9 +149,9 @@ export async function itemForLog(
 
 /** What was planned from one day to another, for the review. */
 export async function prescribedBetween(
-  trx: Trx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
+  tx: Tx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
 ): Promise<{ itemId: string, athleteId: string, variationId: string, day: string, item: Omit<PrescribedItem, 'id' | 'variationId'> }[]> {
-  const rows = await trx('prescribed_item as i')
+  const rows = await tx('prescribed_item as i')
     .join('prescribed_session as s', function () {
       this.on('s.id', 'i.session_id').andOn('s.organisation_id', 'i.organisation_id')
     })

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex'
 
 /** A transaction that already sees one organisation only. */
-export type Trx = Knex.Transaction
+export type Tx = Knex.Transaction
 
 /** A document column takes JSON text; a plain array would be read as a PostgreSQL array. */
 export const json = (value: unknown): string => JSON.stringify(value)

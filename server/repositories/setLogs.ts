@@ -1,5 +1,5 @@
 import type { StoredSetLog } from '~~/shared/types'
-import { json, type Trx } from './rows'
+import { json, type Tx } from './rows'
 
 interface LogRow {
   id: string
@@ -44,9 +44,9 @@ const toLog = (row: LogRow): StoredSetLog => ({
 
 /** Stores sets; one that is already there under its key and day is left as it was. */
 export async function insertLogs(
-  trx: Trx, organisationId: string, loggedBy: string, logs: readonly StoredSetLog[],
+  tx: Tx, organisationId: string, loggedBy: string, logs: readonly StoredSetLog[],
 ): Promise<void> {
-  await trx('set_log').insert(logs.map(log => ({
+  await tx('set_log').insert(logs.map(log => ({
     id: log.id,
     organisation_id: organisationId,
     athlete_id: log.athleteId,
@@ -71,18 +71,18 @@ export async function insertLogs(
 
 /** Sets of some athletes from one day to another, in the order they were done. */
 export async function logsBetween(
-  trx: Trx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
+  tx: Tx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
 ): Promise<StoredSetLog[]> {
-  const rows = await trx<LogRow>('set_log').where({ organisation_id: organisationId })
+  const rows = await tx<LogRow>('set_log').where({ organisation_id: organisationId })
     .whereIn('athlete_id', athleteIds as string[]).whereBetween('day', [from, to])
     .orderBy(['day', 'performed_at', 'set_number', 'id'])
   return rows.map(toLog)
 }
 
 /** Drill keys among these that have a set logged against them. */
-export async function loggedItemIds(trx: Trx, organisationId: string, itemIds: readonly string[]): Promise<Set<string>> {
+export async function loggedItemIds(tx: Tx, organisationId: string, itemIds: readonly string[]): Promise<Set<string>> {
   if (itemIds.length === 0) return new Set()
-  const rows = await trx<LogRow>('set_log').where({ organisation_id: organisationId })
+  const rows = await tx<LogRow>('set_log').where({ organisation_id: organisationId })
     .whereIn('prescribed_item_id', itemIds as string[]).distinct('prescribed_item_id')
   return new Set(rows.map(row => row.prescribed_item_id))
 }

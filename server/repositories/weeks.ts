@@ -1,6 +1,6 @@
 import type { WeekPlan } from '~~/core/programme'
 import type { TrainingWeek } from '~~/shared/types'
-import { json, type Trx } from './rows'
+import { json, type Tx } from './rows'
 
 interface WeekRow {
   organisation_id: string
@@ -22,15 +22,15 @@ const toWeek = (row: WeekRow): TrainingWeek => ({
 })
 
 export async function weekOf(
-  trx: Trx, organisationId: string, athleteId: string, startsOn: string,
+  tx: Tx, organisationId: string, athleteId: string, startsOn: string,
 ): Promise<TrainingWeek | null> {
-  const row = await trx<WeekRow>('training_week')
+  const row = await tx<WeekRow>('training_week')
     .where({ organisation_id: organisationId, athlete_id: athleteId, starts_on: startsOn }).first()
   return row ? toWeek(row) : null
 }
 
-export async function weeksStarting(trx: Trx, organisationId: string, startsOn: string): Promise<TrainingWeek[]> {
-  const rows = await trx<WeekRow>('training_week').where({ organisation_id: organisationId, starts_on: startsOn })
+export async function weeksStarting(tx: Tx, organisationId: string, startsOn: string): Promise<TrainingWeek[]> {
+  const rows = await tx<WeekRow>('training_week').where({ organisation_id: organisationId, starts_on: startsOn })
   return rows.map(toWeek)
 }
 
@@ -39,25 +39,25 @@ export async function weeksStarting(trx: Trx, organisationId: string, startsOn: 
  * null when another write came first.
  */
 export async function saveWeek(
-  trx: Trx, organisationId: string, athleteId: string, startsOn: string, version: number, plan: WeekPlan,
+  tx: Tx, organisationId: string, athleteId: string, startsOn: string, version: number, plan: WeekPlan,
 ): Promise<number | null> {
   const key = { organisation_id: organisationId, athlete_id: athleteId, starts_on: startsOn }
   if (version === 0) {
-    const rows = await trx('training_week').insert({ ...key, plan: json(plan) })
+    const rows = await tx('training_week').insert({ ...key, plan: json(plan) })
       .onConflict(['organisation_id', 'athlete_id', 'starts_on']).ignore().returning('version')
     return rows.length > 0 ? 1 : null
   }
-  const changed = await trx('training_week').where({ ...key, version })
-    .update({ plan: json(plan), version: version + 1, updated_at: trx.fn.now() })
+  const changed = await tx('training_week').where({ ...key, version })
+    .update({ plan: json(plan), version: version + 1, updated_at: tx.fn.now() })
   return changed > 0 ? version + 1 : null
 }
 
 /** Marks the stored version as the assigned one; false when it is no longer that version. */
 export async function markAssigned(
-  trx: Trx, organisationId: string, athleteId: string, startsOn: string, version: number, personId: string,
+  tx: Tx, organisationId: string, athleteId: string, startsOn: string, version: number, personId: string,
 ): Promise<boolean> {
-  const changed = await trx('training_week')
+  const changed = await tx('training_week')
     .where({ organisation_id: organisationId, athlete_id: athleteId, starts_on: startsOn, version })
-    .update({ assigned_version: version, assigned_at: trx.fn.now(), assigned_by: personId })
+    .update({ assigned_version: version, assigned_at: tx.fn.now(), assigned_by: personId })
   return changed > 0
 }

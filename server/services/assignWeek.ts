@@ -10,7 +10,7 @@ import { competitionsBetween } from '../repositories/groups'
 import {
   insertItems, insertSession, placeItem, sessionsOfWeek, updateSession, withdrawItem, withdrawSession, type NewItem, type StoredSession,
 } from '../repositories/prescriptions'
-import type { Trx } from '../repositories/rows'
+import type { Tx } from '../repositories/rows'
 import { loggedItemIds } from '../repositories/setLogs'
 import { markAssigned, weekOf } from '../repositories/weeks'
 import { mustSeeAthlete, transaction, type Context } from './context'
@@ -22,73 +22,73 @@ import { refuseForbidden } from './weeks'
  */
 export function assignWeek(context: Context, athleteId: string, startsOn: string, version: number): Promise<TrainingWeek> {
   const { organisationId, personId } = context.actor
-  return transaction(context, async (trx) => {
-    const athlete = await mustSeeAthlete(trx, context.actor, athleteId)
-    const week = await weekOf(trx, organisationId, athleteId, startsOn)
+  return transaction(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
+    const week = await weekOf(tx, organisationId, athleteId, startsOn)
     if (!week) throw new AppError('notFound', 'There is no such week yet.')
     const competitions = await competitionsBetween(
-      trx, organisationId, athlete.groupIds, addDays(startsOn, -1), addDays(startsOn, 8))
+      tx, organisationId, athlete.groupIds, addDays(startsOn, -1), addDays(startsOn, 8))
     refuseForbidden(week.plan, planningContext(athlete, startsOn, competitions))
-    if (!await markAssigned(trx, organisationId, athleteId, startsOn, version, personId)) {
+    if (!await markAssigned(tx, organisationId, athleteId, startsOn, version, personId)) {
       throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')
     }
-    await freezeWeek(trx, organisationId, athlete, week)
-    return (await weekOf(trx, organisationId, athleteId, startsOn))!
+    await freezeWeek(tx, organisationId, athlete, week)
+    return (await weekOf(tx, organisationId, athleteId, startsOn))!
   })
 }
 
 /** Makes what the athlete reads agree with a week, touching nothing that is logged. */
 export async function freezeWeek(
-  trx: Trx, organisationId: string, athlete: Pick<Athlete, 'id' | 'flags'>, { startsOn, plan }: Pick<TrainingWeek, 'startsOn' | 'plan'>,
+  tx: Tx, organisationId: string, athlete: Pick<Athlete, 'id' | 'flags'>, { startsOn, plan }: Pick<TrainingWeek, 'startsOn' | 'plan'>,
 ): Promise<void> {
-  const before = await sessionsOfWeek(trx, organisationId, athlete.id, startsOn)
+  const before = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
   const wanted = plan.sessions.filter(session => session.items.length > 0 || session.lifts.length > 0)
   for (const old of before) {
-    if (!wanted.some(session => session.id === old.planKey)) await retire(trx, organisationId, old)
+    if (!wanted.some(session => session.id === old.planKey)) await retire(tx, organisationId, old)
   }
   for (const session of wanted) {
-    await freeze(trx, organisationId, { athleteId: athlete.id, startsOn, flags: athlete.flags }, session,
+    await freeze(tx, organisationId, { athleteId: athlete.id, startsOn, flags: athlete.flags }, session,
       before.find(old => old.planKey === session.id))
   }
 }
 
 /** Takes back a session that is no longer planned, unless sets were already logged in it. */
-async function retire(trx: Trx, organisationId: string, old: StoredSession): Promise<void> {
-  const logged = await loggedItemIds(trx, organisationId, old.items.map(item => item.id))
+async function retire(tx: Tx, organisationId: string, old: StoredSession): Promise<void> {
+  const logged = await loggedItemIds(tx, organisationId, old.items.map(item => item.id))
   for (const item of old.items) {
-    if (!logged.has(item.id)) await withdrawItem(trx, organisationId, item.id)
+    if (!logged.has(item.id)) await withdrawItem(tx, organisationId, item.id)
   }
-  if (logged.size === 0) await withdrawSession(trx, organisationId, old.id)
+  if (logged.size === 0) await withdrawSession(tx, organisationId, old.id)
 }
 
 async function freeze(
-  trx: Trx, organisationId: string,
+  tx: Tx, organisationId: string,
   week: { athleteId: string, startsOn: string, flags: readonly FlagId[] },
   session: PlannedSession, old: StoredSession | undefined,
 ): Promise<void> {
   const day = addDays(week.startsOn, session.day)
   const sessionId = old?.id ?? newKey()
   const head = { day, minutes: session.minutes, lifts: session.lifts }
-  if (old) await updateSession(trx, organisationId, old.id, head)
+  if (old) await updateSession(tx, organisationId, old.id, head)
   else {
-    await insertSession(trx, organisationId,
+    await insertSession(tx, organisationId,
       { id: sessionId, athleteId: week.athleteId, startsOn: week.startsOn, planKey: session.id, ...head })
   }
   const kept = new Set<string>()
   const added: NewItem[] = []
-  const logged = await loggedItemIds(trx, organisationId, old?.items.map(item => item.id) ?? [])
+  const logged = await loggedItemIds(tx, organisationId, old?.items.map(item => item.id) ?? [])
   for (const [place, item] of session.items.entries()) {
     const fresh = prescription(item, session, week.flags)
     const same = old?.items.find(o => !kept.has(o.id) && old.itemKeys[o.id] === item.id && isSame(o, fresh))
     if (same) {
       kept.add(same.id)
-      await placeItem(trx, organisationId, same.id, place)
+      await placeItem(tx, organisationId, same.id, place)
     }
     else added.push({ planKey: item.id, place, item: { ...fresh, id: newKey() } })
   }
-  await insertItems(trx, organisationId, sessionId, added)
+  await insertItems(tx, organisationId, sessionId, added)
   for (const item of old?.items ?? []) {
-    if (!kept.has(item.id) && !logged.has(item.id)) await withdrawItem(trx, organisationId, item.id)
+    if (!kept.has(item.id) && !logged.has(item.id)) await withdrawItem(tx, organisationId, item.id)
   }
 }
 

@@ -7,7 +7,7 @@ import { athleteById, insertAthlete, listAthletes, setArchived, updateAthlete } 
 import { competitionsBetween, listGroups } from '../repositories/groups'
 import { insertPerson, personByEmail } from '../repositories/people'
 import { prescribedBetween } from '../repositories/prescriptions'
-import type { Trx } from '../repositories/rows'
+import type { Tx } from '../repositories/rows'
 import { logsBetween } from '../repositories/setLogs'
 import { weeksStarting } from '../repositories/weeks'
 import { asVisitor } from '../database/connection'
@@ -24,14 +24,14 @@ const COMPETITION_DAYS = 365
 export function roster(context: Context): Promise<RosterRow[]> {
   const { organisationId } = context.actor
   const { today } = context
-  return transaction(context, async (trx) => {
-    const athletes = await listAthletes(trx, organisationId)
+  return transaction(context, async (tx) => {
+    const athletes = await listAthletes(tx, organisationId)
     const ids = athletes.map(athlete => athlete.id)
     const from = addDays(today, -ADHERENCE_DAYS)
-    const competitions = await competitionsBetween(trx, organisationId, null, today, addDays(today, COMPETITION_DAYS))
-    const prescribed = await prescribedBetween(trx, organisationId, ids, from, today)
-    const logs = await logsBetween(trx, organisationId, ids, from, today)
-    const weeks = new Map((await weeksStarting(trx, organisationId, mondayOf(today))).map(week => [week.athleteId, week]))
+    const competitions = await competitionsBetween(tx, organisationId, null, today, addDays(today, COMPETITION_DAYS))
+    const prescribed = await prescribedBetween(tx, organisationId, ids, from, today)
+    const logs = await logsBetween(tx, organisationId, ids, from, today)
+    const weeks = new Map((await weeksStarting(tx, organisationId, mondayOf(today))).map(week => [week.athleteId, week]))
     return athletes.map((athlete): RosterRow => {
       const own = logs.filter(log => log.athleteId === athlete.id)
       const planned = prescribed.filter(p => p.athleteId === athlete.id).map(toPrescribed)
@@ -56,15 +56,15 @@ function hadPain(logs: readonly StoredSetLog[], since: string): boolean {
 }
 
 export function getAthlete(context: Context, id: string): Promise<Athlete> {
-  return transaction(context, trx => mustSeeAthlete(trx, context.actor, id))
+  return transaction(context, tx => mustSeeAthlete(tx, context.actor, id))
 }
 
 /** Adds an athlete under the sender's key; a repeat answers with the one already there. */
 export function addAthlete(context: Context, id: string, input: AthleteInput): Promise<Athlete> {
-  return transaction(context, async (trx) => {
-    await checkGroups(trx, context, input)
-    await insertAthlete(trx, context.actor.organisationId, id, input)
-    const stored = await athleteById(trx, context.actor.organisationId, id)
+  return transaction(context, async (tx) => {
+    await checkGroups(tx, context, input)
+    await insertAthlete(tx, context.actor.organisationId, id, input)
+    const stored = await athleteById(tx, context.actor.organisationId, id)
     if (!stored) throw new AppError('alreadyExists', 'This key is in use. Load the page again and try once more.')
     return stored
   })
@@ -72,27 +72,27 @@ export function addAthlete(context: Context, id: string, input: AthleteInput): P
 
 export function saveAthlete(context: Context, id: string, version: number, input: AthleteInput): Promise<Athlete> {
   const { organisationId } = context.actor
-  return transaction(context, async (trx) => {
-    await mustSeeAthlete(trx, context.actor, id)
-    await checkGroups(trx, context, input)
-    if (!await updateAthlete(trx, organisationId, id, version, input)) throw changedElsewhere()
-    return mustSeeAthlete(trx, context.actor, id)
+  return transaction(context, async (tx) => {
+    await mustSeeAthlete(tx, context.actor, id)
+    await checkGroups(tx, context, input)
+    if (!await updateAthlete(tx, organisationId, id, version, input)) throw changedElsewhere()
+    return mustSeeAthlete(tx, context.actor, id)
   })
 }
 
 export function archiveAthlete(context: Context, id: string, version: number, archived: boolean): Promise<Athlete> {
-  return transaction(context, async (trx) => {
-    await mustSeeAthlete(trx, context.actor, id)
-    if (!await setArchived(trx, context.actor.organisationId, id, version, archived)) throw changedElsewhere()
-    return mustSeeAthlete(trx, context.actor, id)
+  return transaction(context, async (tx) => {
+    await mustSeeAthlete(tx, context.actor, id)
+    if (!await setArchived(tx, context.actor.organisationId, id, version, archived)) throw changedElsewhere()
+    return mustSeeAthlete(tx, context.actor, id)
   })
 }
 
 const changedElsewhere = (): AppError =>
   new AppError('changedElsewhere', 'Somebody else changed this athlete meanwhile. Load the page again to see it; your words are still here.')
 
-async function checkGroups(trx: Trx, context: Context, input: AthleteInput): Promise<void> {
-  const known = new Set((await listGroups(trx, context.actor.organisationId)).map(group => group.id))
+async function checkGroups(tx: Tx, context: Context, input: AthleteInput): Promise<void> {
+  const known = new Set((await listGroups(tx, context.actor.organisationId)).map(group => group.id))
   if (!input.groupIds.every(id => known.has(id))) {
     throw new AppError('badInput', 'A group is not known here.', { groupIds: 'A group is not known here.' })
   }
@@ -101,16 +101,16 @@ async function checkGroups(trx: Trx, context: Context, input: AthleteInput): Pro
 /** Gives an athlete a sign-in of their own. */
 export async function giveAccount(context: Context, athleteId: string, { email, password }: SignInInput): Promise<Athlete> {
   const passwordHash = await hashPassword(password)
-  const taken = await asVisitor(context.db, email, trx => personByEmail(trx, email))
+  const taken = await asVisitor(context.db, email, tx => personByEmail(tx, email))
   if (taken) throw inUse()
-  return transaction(context, async (trx) => {
-    const athlete = await mustSeeAthlete(trx, context.actor, athleteId)
+  return transaction(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
     if (athlete.accountEmail) throw new AppError('alreadyExists', `${athlete.name} already has a sign-in.`)
-    await insertPerson(trx, {
+    await insertPerson(tx, {
       id: newKey(), organisationId: context.actor.organisationId, athleteId, role: 'athlete', name: athlete.name, email,
       passwordHash,
     })
-    return mustSeeAthlete(trx, context.actor, athleteId)
+    return mustSeeAthlete(tx, context.actor, athleteId)
   })
 }
 
@@ -120,10 +120,10 @@ const inUse = (): AppError =>
 /** What was planned and done from one day to another. */
 export function history(context: Context, athleteId: string, from: string, to: string): Promise<History> {
   const { organisationId } = context.actor
-  return transaction(context, async (trx) => {
-    await mustSeeAthlete(trx, context.actor, athleteId)
-    const prescribed = await prescribedBetween(trx, organisationId, [athleteId], from, to)
-    const logs = await logsBetween(trx, organisationId, [athleteId], from, to)
+  return transaction(context, async (tx) => {
+    await mustSeeAthlete(tx, context.actor, athleteId)
+    const prescribed = await prescribedBetween(tx, organisationId, [athleteId], from, to)
+    const logs = await logsBetween(tx, organisationId, [athleteId], from, to)
     return {
       from, to, logs,
       prescribed: prescribed.map(toPrescribed),

@@ -3,7 +3,7 @@ import type { Role } from '~~/shared/types'
 import { AppError } from '~~/shared/errors'
 import { athleteById } from '../repositories/athletes'
 import { inOrganisation } from '../database/connection'
-import type { Trx } from '../repositories/rows'
+import type { Tx } from '../repositories/rows'
 
 /** Who acts, in which organisation. */
 export interface Actor {
@@ -21,7 +21,7 @@ export interface Context {
 }
 
 /** One transaction in the actor's organisation. */
-export function transaction<T>(context: Context, work: (trx: Trx) => Promise<T>): Promise<T> {
+export function transaction<T>(context: Context, work: (tx: Tx) => Promise<T>): Promise<T> {
   return inOrganisation(context.db, context.actor, work)
 }
 
@@ -31,10 +31,10 @@ export function dayIn(timeZone: string, now: Date): string {
 }
 
 /** An athlete sees only the own pages; to everybody else of the organisation the athlete must exist. */
-export async function mustSeeAthlete(trx: Trx, actor: Actor, athleteId: string) {
+export async function mustSeeAthlete(tx: Tx, actor: Actor, athleteId: string) {
   const athlete = actor.role === 'athlete' && actor.athleteId !== athleteId
     ? null
-    : await athleteById(trx, actor.organisationId, athleteId)
+    : await athleteById(tx, actor.organisationId, athleteId)
   if (!athlete) throw new AppError('notFound', 'There is no such athlete here.')
   return athlete
 }

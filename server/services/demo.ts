@@ -10,7 +10,7 @@ import { insertCompetition, insertGroup } from '../repositories/groups'
 import { insertOrganisation, isEmptyInstallation } from '../repositories/organisations'
 import { insertPerson } from '../repositories/people'
 import { sessionsOfWeek } from '../repositories/prescriptions'
-import type { Trx } from '../repositories/rows'
+import type { Tx } from '../repositories/rows'
 import { insertLogs } from '../repositories/setLogs'
 import { markAssigned, saveWeek } from '../repositories/weeks'
 import { freezeWeek } from './assignWeek'
@@ -27,35 +27,35 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
   const passwordHash = await hashPassword(DEMO_PASSWORD)
   const luck = chance(HISTORY_SEED)
   const organisationId = luck.key()
-  return inOrganisation(db, { organisationId }, async (trx) => {
+  return inOrganisation(db, { organisationId }, async (tx) => {
     // The first of several servers to get here loads it; the others wait and find it done.
-    await trx.raw('select pg_advisory_xact_lock(7204117)')
-    if (!await isEmptyInstallation(trx)) return false
-    await insertOrganisation(trx, { id: organisationId, name: centre.name, timeZone: centre.timeZone })
-    for (const group of centre.groups) await insertGroup(trx, organisationId, group)
-    for (const competition of centre.competitions) await insertCompetition(trx, organisationId, competition)
-    await setEquipmentCounts(trx, organisationId, centre.equipment as Record<string, number>)
-    for (const athlete of centre.athletes) await insertAthlete(trx, organisationId, athlete.id, athlete.input)
-    const coachId = await addPeople(trx, organisationId, centre, passwordHash, luck)
+    await tx.raw('select pg_advisory_xact_lock(7204117)')
+    if (!await isEmptyInstallation(tx)) return false
+    await insertOrganisation(tx, { id: organisationId, name: centre.name, timeZone: centre.timeZone })
+    for (const group of centre.groups) await insertGroup(tx, organisationId, group)
+    for (const competition of centre.competitions) await insertCompetition(tx, organisationId, competition)
+    await setEquipmentCounts(tx, organisationId, centre.equipment as Record<string, number>)
+    for (const athlete of centre.athletes) await insertAthlete(tx, organisationId, athlete.id, athlete.input)
+    const coachId = await addPeople(tx, organisationId, centre, passwordHash, luck)
     const day = dayIn(centre.timeZone, now)
     for (const [index, athlete] of centre.athletes.entries()) {
-      await addHistory(trx, organisationId, coachId, centre, athlete, day, luck, index)
+      await addHistory(tx, organisationId, coachId, centre, athlete, day, luck, index)
     }
     return true
   })
 }
 
 async function addPeople(
-  trx: Trx, organisationId: string, centre: DemoCentre, passwordHash: string, luck: Chance,
+  tx: Tx, organisationId: string, centre: DemoCentre, passwordHash: string, luck: Chance,
 ): Promise<string> {
   const people = centre.people.map(person => ({ ...person, id: luck.key(), organisationId, passwordHash }))
-  for (const person of people) await insertPerson(trx, person)
+  for (const person of people) await insertPerson(tx, person)
   return people[0]!.id
 }
 
 /** Four assigned weeks with sets, and the present week: assigned for most, still to be planned for some. */
 async function addHistory(
-  trx: Trx, organisationId: string, coachId: string, centre: DemoCentre, athlete: DemoAthlete, today: string, luck: Chance,
+  tx: Tx, organisationId: string, coachId: string, centre: DemoCentre, athlete: DemoAthlete, today: string, luck: Chance,
   index: number,
 ): Promise<void> {
   const thisMonday = mondayOf(today)
@@ -66,11 +66,11 @@ async function addHistory(
     const context = planningContext(athlete.input, startsOn, own)
     const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions })
     if (refused) continue
-    await saveWeek(trx, organisationId, athlete.id, startsOn, 0, plan)
-    await markAssigned(trx, organisationId, athlete.id, startsOn, 1, coachId)
-    await freezeWeek(trx, organisationId, { id: athlete.id, flags: athlete.input.flags }, { startsOn, plan })
-    const sessions = await sessionsOfWeek(trx, organisationId, athlete.id, startsOn)
+    await saveWeek(tx, organisationId, athlete.id, startsOn, 0, plan)
+    await markAssigned(tx, organisationId, athlete.id, startsOn, 1, coachId)
+    await freezeWeek(tx, organisationId, { id: athlete.id, flags: athlete.input.flags }, { startsOn, plan })
+    const sessions = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
     const logs = sessions.filter(session => session.day < today).flatMap(session => simulateSets(luck, athlete, session))
-    if (logs.length > 0) await insertLogs(trx, organisationId, coachId, logs)
+    if (logs.length > 0) await insertLogs(tx, organisationId, coachId, logs)
   }
 }

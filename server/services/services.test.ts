@@ -216,7 +216,7 @@ describe('logging', () => {
     const { logs } = await athleteToday(coach, id)
     expect(logs).toHaveLength(2)
     expect(logs.find(l => l.id === log.id)).toMatchObject({ ...log, variationId: 'side-plank.feet', unit: 'seconds' })
-    const rows = await inOrganisation(base.db, stranger.actor, trx => logsBetween(trx, stranger.actor.organisationId, [id], TODAY, TODAY))
+    const rows = await inOrganisation(base.db, stranger.actor, tx => logsBetween(tx, stranger.actor.organisationId, [id], TODAY, TODAY))
     expect(rows).toEqual([])
   })
 

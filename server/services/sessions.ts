@@ -11,18 +11,18 @@ const AHEAD_DAYS = 7
 
 /** The athlete's day: the session, what is logged of it, and what is next. */
 export function athleteToday(context: Context, athleteId: string): Promise<Today> {
-  return transaction(context, async (trx) => {
+  return transaction(context, async (tx) => {
     const { organisationId } = context.actor
     const { today: day } = context
-    const athlete = await mustSeeAthlete(trx, context.actor, athleteId)
-    const sessions = await sessionsBetween(trx, organisationId, athleteId, day, addDays(day, AHEAD_DAYS))
-    const competitions = await competitionsBetween(trx, organisationId, athlete.groupIds, day, addDays(day, 365))
+    const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
+    const sessions = await sessionsBetween(tx, organisationId, athleteId, day, addDays(day, AHEAD_DAYS))
+    const competitions = await competitionsBetween(tx, organisationId, athlete.groupIds, day, addDays(day, 365))
     return {
       athleteId,
       athleteName: athlete.name,
       day,
       session: sessions.find(session => session.day === day) ?? null,
-      logs: await logsBetween(trx, organisationId, [athleteId], day, day),
+      logs: await logsBetween(tx, organisationId, [athleteId], day, day),
       nextDays: sessions.filter(session => session.day > day)
         .map(session => ({ day: session.day, sessionId: session.id, drills: session.items.length })),
       nextCompetition: competitions[0] ?? null,
@@ -32,13 +32,13 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
 
 /** One frozen session with what is logged of it. */
 export function runSession(context: Context, sessionId: string): Promise<Today> {
-  return transaction(context, async (trx) => {
+  return transaction(context, async (tx) => {
     const { organisationId } = context.actor
-    const session = await sessionById(trx, organisationId, sessionId)
+    const session = await sessionById(tx, organisationId, sessionId)
     if (!session) throw new AppError('notFound', 'There is no such session here.')
-    const athlete = await mustSeeAthlete(trx, context.actor, session.athleteId)
+    const athlete = await mustSeeAthlete(tx, context.actor, session.athleteId)
     const ids = new Set(session.items.map(item => item.id))
-    const logs = await logsBetween(trx, organisationId, [athlete.id], addDays(session.day, -1), addDays(session.day, 7))
+    const logs = await logsBetween(tx, organisationId, [athlete.id], addDays(session.day, -1), addDays(session.day, 7))
     return {
       athleteId: athlete.id,
       athleteName: athlete.name,
@@ -53,13 +53,13 @@ export function runSession(context: Context, sessionId: string): Promise<Today> 
 
 /** Stores sets from the floor. Sending one twice changes nothing. */
 export function logSets(context: Context, logs: readonly SetLogInput[]): Promise<{ stored: string[] }> {
-  return transaction(context, async (trx) => {
+  return transaction(context, async (tx) => {
     const { organisationId, personId } = context.actor
     const stored: StoredSetLog[] = []
     for (const [index, log] of logs.entries()) {
-      const found = await itemForLog(trx, organisationId, log.prescribedItemId)
+      const found = await itemForLog(tx, organisationId, log.prescribedItemId)
       if (!found) throw new AppError('notFound', 'This drill is not prescribed here.')
-      await mustSeeAthlete(trx, context.actor, found.athleteId)
+      await mustSeeAthlete(tx, context.actor, found.athleteId)
       if (log.day > addDays(context.today, 1)) {
         throw new AppError('badInput', 'A set cannot be logged ahead of its day.', { [`logs.${index}.day`]: 'This day is yet to come.' })
       }
@@ -74,7 +74,7 @@ export function logSets(context: Context, logs: readonly SetLogInput[]): Promise
         tempo: found.item.dose.tempo ?? null,
       })
     }
-    await insertLogs(trx, organisationId, personId, stored)
+    await insertLogs(tx, organisationId, personId, stored)
     return { stored: stored.map(log => log.id) }
   })
 }

@@ -21,7 +21,7 @@ let decoy: Promise<string> | null = null
  * so that the answer does not tell which accounts exist.
  */
 export async function signIn(db: Knex, { email, password }: SignInInput): Promise<Person> {
-  const person = await asVisitor(db, email, trx => personByEmail(trx, email))
+  const person = await asVisitor(db, email, tx => personByEmail(tx, email))
   decoy ??= hashPassword('nobody has this password')
   const matches = await scrypt.verify(person?.passwordHash ?? await decoy, password)
   if (!person || !matches) throw new AppError('wrongSignIn', 'E-mail or password is not right.')
@@ -32,9 +32,9 @@ export async function signIn(db: Knex, { email, password }: SignInInput): Promis
 export async function whoIs(
   db: Knex, session: { organisationId: string, personId: string, sessionVersion: number }, now: Date,
 ): Promise<{ person: Person, me: Me } | null> {
-  return inOrganisation(db, session, async (trx) => {
-    const person = await personById(trx, session.organisationId, session.personId)
-    const organisation = await organisationById(trx, session.organisationId)
+  return inOrganisation(db, session, async (tx) => {
+    const person = await personById(tx, session.organisationId, session.personId)
+    const organisation = await organisationById(tx, session.organisationId)
     if (!person || !organisation || person.sessionVersion !== session.sessionVersion) return null
     const me: Me = {
       id: person.id,

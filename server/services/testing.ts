@@ -41,10 +41,10 @@ export async function makeOrganisation(db: Knex, role: Role = 'headCoach'): Prom
   const personId = randomUUID()
   const groupId = randomUUID()
   const email = `coach-${personId}@test.example`
-  await inOrganisation(db, { organisationId }, async (trx) => {
-    await insertOrganisation(trx, { id: organisationId, name: 'Test centre', timeZone: 'UTC' })
-    await insertPerson(trx, { id: personId, organisationId, athleteId: null, role, name: 'Test Coach', email, passwordHash: 'none' })
-    await insertGroup(trx, organisationId, { id: groupId, name: 'Squad' })
+  await inOrganisation(db, { organisationId }, async (tx) => {
+    await insertOrganisation(tx, { id: organisationId, name: 'Test centre', timeZone: 'UTC' })
+    await insertPerson(tx, { id: personId, organisationId, athleteId: null, role, name: 'Test Coach', email, passwordHash: 'none' })
+    await insertGroup(tx, organisationId, { id: groupId, name: 'Squad' })
   })
   return { db, today: TODAY, actor: { organisationId, personId, role, athleteId: null }, groupId, email }
 }

@@ -6,7 +6,7 @@ import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, BulkProposal, Competition, TrainingWeek, WeekSheet } from '~~/shared/types'
 import { athletesByIds } from '../repositories/athletes'
 import { competitionsBetween } from '../repositories/groups'
-import type { Trx } from '../repositories/rows'
+import type { Tx } from '../repositories/rows'
 import { saveWeek, weekOf } from '../repositories/weeks'
 import { mustSeeAthlete, transaction, type Context } from './context'
 
@@ -15,21 +15,21 @@ function checkMonday(startsOn: string): void {
 }
 
 /** An athlete's competitions that a week must heed: from the day before it to the second day after. */
-function competitionsAround(trx: Trx, organisationId: string, athlete: Athlete, startsOn: string): Promise<Competition[]> {
-  return competitionsBetween(trx, organisationId, athlete.groupIds, addDays(startsOn, -1), addDays(startsOn, 27))
+function competitionsAround(tx: Tx, organisationId: string, athlete: Athlete, startsOn: string): Promise<Competition[]> {
+  return competitionsBetween(tx, organisationId, athlete.groupIds, addDays(startsOn, -1), addDays(startsOn, 27))
 }
 
 /** The week sheet of one athlete; an unwritten week comes with sessions on the days there is time. */
 export async function weekSheet(context: Context, athleteId: string, startsOn: string): Promise<WeekSheet> {
   checkMonday(startsOn)
   const { organisationId } = context.actor
-  return transaction(context, async (trx) => {
-    const athlete = await mustSeeAthlete(trx, context.actor, athleteId)
-    const week = await weekOf(trx, organisationId, athleteId, startsOn)
-    const previous = await weekOf(trx, organisationId, athleteId, addDays(startsOn, -7))
+  return transaction(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
+    const week = await weekOf(tx, organisationId, athleteId, startsOn)
+    const previous = await weekOf(tx, organisationId, athleteId, addDays(startsOn, -7))
     return {
       athlete,
-      competitions: await competitionsAround(trx, organisationId, athlete, startsOn),
+      competitions: await competitionsAround(tx, organisationId, athlete, startsOn),
       week: week ?? {
         athleteId, startsOn, version: 0, status: 'draft', changedSinceAssigned: false, plan: emptyPlan(athlete),
       },
@@ -64,15 +64,15 @@ export async function storeWeek(
 ): Promise<TrainingWeek> {
   checkMonday(startsOn)
   const { organisationId } = context.actor
-  return transaction(context, async (trx) => {
-    const athlete = await mustSeeAthlete(trx, context.actor, athleteId)
-    const competitions = await competitionsAround(trx, organisationId, athlete, startsOn)
+  return transaction(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
+    const competitions = await competitionsAround(tx, organisationId, athlete, startsOn)
     refuseForbidden(plan, planningContext(athlete, startsOn, competitions))
-    const saved = await saveWeek(trx, organisationId, athleteId, startsOn, version, plan)
+    const saved = await saveWeek(tx, organisationId, athleteId, startsOn, version, plan)
     if (saved === null) {
       throw new AppError('changedElsewhere', 'Somebody else changed this week meanwhile. Load it again to see their version.')
     }
-    return (await weekOf(trx, organisationId, athleteId, startsOn))!
+    return (await weekOf(tx, organisationId, athleteId, startsOn))!
   })
 }
 
@@ -84,18 +84,18 @@ export async function proposeForMany(
   const { startsOn } = request
   checkMonday(startsOn)
   const { organisationId } = context.actor
-  return transaction(context, async (trx) => {
+  return transaction(context, async (tx) => {
     const results: BulkProposal[] = []
-    for (const athlete of await athletesByIds(trx, organisationId, request.athleteIds)) {
-      const stored = await weekOf(trx, organisationId, athlete.id, startsOn)
+    for (const athlete of await athletesByIds(tx, organisationId, request.athleteIds)) {
+      const stored = await weekOf(tx, organisationId, athlete.id, startsOn)
       if (stored && !request.replace && stored.plan.sessions.some(s => s.items.length > 0)) {
         results.push(outcome(athlete, 'kept', stored.version, stored.plan, ['The week already holds drills and was kept.']))
         continue
       }
-      const competitions = await competitionsAround(trx, organisationId, athlete, startsOn)
+      const competitions = await competitionsAround(tx, organisationId, athlete, startsOn)
       const planning = planningContext(athlete, startsOn, competitions)
       const proposal = proposeWeek({ context: planning, sessions: withOwnDays(request.sessions, athlete) })
-      const version = await saveWeek(trx, organisationId, athlete.id, startsOn, stored?.version ?? 0, proposal.plan)
+      const version = await saveWeek(tx, organisationId, athlete.id, startsOn, stored?.version ?? 0, proposal.plan)
       if (version === null) throw new AppError('changedElsewhere', `The week of ${athlete.name} was changed meanwhile. Try again.`)
       results.push(outcome(athlete, proposal.refused ? 'refused' : 'proposed', version, proposal.plan, proposal.notes))
     }

@@ -1,4 +1,4 @@
-import { useSession, type H3Event } from 'h3'
+import { getCookie, useSession, type H3Event } from 'h3'
 import type { Me } from '~~/shared/types'
 import type { Actor } from '../services/context'
 import { whoIs } from '../services/signIn'
@@ -11,6 +11,7 @@ interface CookieData {
   sessionVersion?: number
 }
 
+const COOKIE = 'keen-anchor'
 const DAYS_14_S = 14 * 24 * 3600
 
 /** The sealed, http-only session of a request. */
@@ -18,7 +19,7 @@ export function cookieSession(event: H3Event) {
   const { sessionPassword, secureCookies } = useRuntime().configuration
   return useSession<CookieData>(event, {
     password: sessionPassword,
-    name: 'keen-anchor',
+    name: COOKIE,
     maxAge: DAYS_14_S,
     cookie: { httpOnly: true, sameSite: 'lax', secure: secureCookies, path: '/' },
   })
@@ -26,6 +27,8 @@ export function cookieSession(event: H3Event) {
 
 /** Who sent the request, or null. */
 export async function signedIn(event: H3Event): Promise<{ actor: Actor, me: Me } | null> {
+  // A visitor without a session is not given one for asking.
+  if (!getCookie(event, COOKIE)) return null
   const { data } = await cookieSession(event)
   if (!data.organisationId || !data.personId || !data.sessionVersion) return null
   const found = await whoIs(useRuntime().db, {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { SignInInput } from '~~/shared/types'
-import FormField from '~/components/common/FormField.vue'
+import TextField from '~/components/common/TextField.vue'
 
 /** A sign-in for an athlete: e-mail and a first password to hand over. */
 const props = defineProps<{ busy: boolean, problem: string, fields: Readonly<Record<string, string>> }>()
@@ -20,38 +20,19 @@ function submit(): void {
     novalidate
     @submit.prevent="submit"
   >
-    <FormField
-      v-slot="{ id, invalid, describedBy }"
+    <TextField
+      v-model="email"
       label="E-mail"
       name="account-email"
+      type="email"
       :problem="fields.email"
-    >
-      <input
-        :id="id"
-        v-model="email"
-        class="field"
-        type="email"
-        autocomplete="off"
-        :aria-invalid="invalid"
-        :aria-describedby="describedBy"
-      >
-    </FormField>
-    <FormField
-      v-slot="{ id, invalid, describedBy }"
+    />
+    <TextField
+      v-model="password"
       label="First password"
       name="account-password"
       :problem="fields.password"
-    >
-      <input
-        :id="id"
-        v-model="password"
-        class="field"
-        type="text"
-        autocomplete="off"
-        :aria-invalid="invalid"
-        :aria-describedby="describedBy"
-      >
-    </FormField>
+    />
     <button
       type="submit"
       class="btn mt-6"

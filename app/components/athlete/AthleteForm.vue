@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { ACTION_FACTS, EQUIPMENT, LADDERS, TRUNK_ACTIONS, VARIATIONS, type Equipment } from '~~/core/catalogue'
+import { ACTION_FACTS, EQUIPMENT, LADDERS, TRUNK_ACTIONS, VARIATIONS } from '~~/core/catalogue'
 import { LIFT_IDS, LIFTS, SPORT_PROFILE_IDS, SPORT_PROFILES } from '~~/core/programme'
-import { CAUTION, FLAG_IDS, FLAGS, type FlagId } from '~~/core/screening'
 import type { AthleteInput, Group, Units } from '~~/shared/types'
 import { useAthleteForm } from '~/composables/useAthleteForm'
 import { DAY_NAMES } from '~/composables/useWords'
-import FormField from '~/components/common/FormField.vue'
+import ChipChoice from '~/components/common/ChipChoice.vue'
+import SelectField from '~/components/common/SelectField.vue'
+import TextField from '~/components/common/TextField.vue'
+import FlagChoice from './FlagChoice.vue'
 
 /** All that is known about an athlete before anything is planned. */
 const props = defineProps<{
@@ -23,11 +25,16 @@ const newGroup = ref('')
 const root = ref<HTMLElement | null>(null)
 watch(() => props.serverFields, fields => showServer(fields))
 
+const SPORTS = SPORT_PROFILE_IDS.map(key => [key, SPORT_PROFILES[key].name] as const)
+const DRILLS = [[null, 'none'] as const, ...VARIATIONS.map(v => [v.id, v.name] as const)]
+const LIFT_CHOICES = [[null, 'none'] as const, ...LIFT_IDS.map(key => [key, LIFTS[key].name] as const)]
+const ACTIONS = [[null, 'none known'] as const, ...TRUNK_ACTIONS.map(key => [key, ACTION_FACTS[key].label] as const)]
+const STEPS = Array.from({ length: 7 }, (_, i) => [i + 1, `${i + 1} of 7`] as const)
+const groupNames = computed(() => Object.fromEntries(props.groups.map(group => [group.id, group.name])))
+
 function toggle<T>(list: readonly T[], item: T): T[] {
   return list.includes(item) ? list.filter(i => i !== item) : [...list, item]
 }
-const toggleEquipment = (key: Equipment): void => { words.equipment = toggle(words.equipment, key) }
-const toggleFlag = (key: FlagId): void => { words.flags = toggle(words.flags, key) }
 
 function addGroup(): void {
   if (newGroup.value.trim().length < 2) return
@@ -56,151 +63,74 @@ async function submit(): Promise<void> {
       <legend class="sr-only">
         Who
       </legend>
-      <FormField
-        v-slot="{ id, invalid, describedBy }"
+      <TextField
+        v-model="words.name"
         label="Name"
         name="name"
         :problem="problems.name"
-      >
-        <input
-          :id="id"
-          v-model="words.name"
-          class="field"
-          autocomplete="off"
-          :aria-invalid="invalid"
-          :aria-describedby="describedBy"
-        >
-      </FormField>
-      <FormField
-        v-slot="{ id }"
+      />
+      <SelectField
+        v-model="words.sport"
         label="Sport profile"
         name="sport"
+        :options="SPORTS"
         :hint="SPORT_PROFILES[words.sport].why"
-      >
-        <select
-          :id="id"
-          v-model="words.sport"
-          class="field"
-        >
-          <option
-            v-for="key in SPORT_PROFILE_IDS"
-            :key="key"
-            :value="key"
-          >
-            {{ SPORT_PROFILES[key].name }}
-          </option>
-        </select>
-      </FormField>
-      <FormField
-        v-slot="{ id, invalid, describedBy }"
+      />
+      <TextField
+        v-model="words.position"
         label="Position"
         name="position"
         :problem="problems.position"
-      >
-        <input
-          :id="id"
-          v-model="words.position"
-          class="field"
-          :aria-invalid="invalid"
-          :aria-describedby="describedBy"
-        >
-      </FormField>
-      <FormField
-        v-slot="{ id, describedBy }"
+      />
+      <SelectField
+        v-model="words.sex"
         label="Sex for body scaling"
         name="sex"
+        :options="[['female', 'female'], ['male', 'male']]"
         hint="Decides segment masses and lengths only."
-      >
-        <select
-          :id="id"
-          v-model="words.sex"
-          class="field"
-          :aria-describedby="describedBy"
-        >
-          <option value="female">
-            female
-          </option>
-          <option value="male">
-            male
-          </option>
-        </select>
-      </FormField>
-      <FormField
-        v-slot="{ id, invalid, describedBy }"
+      />
+      <TextField
+        v-model="typed.height"
         :label="`Height, ${unit.length}`"
         name="height"
+        inputmode="decimal"
+        figure
         :problem="problems.heightCm"
-      >
-        <input
-          :id="id"
-          v-model="typed.height"
-          class="field figure"
-          inputmode="decimal"
-          :aria-invalid="invalid"
-          :aria-describedby="describedBy"
-        >
-      </FormField>
-      <FormField
-        v-slot="{ id, invalid, describedBy }"
+      />
+      <TextField
+        v-model="typed.mass"
         :label="`Body mass, ${unit.mass}`"
         name="mass"
+        inputmode="decimal"
+        figure
         :problem="problems.massKg"
-      >
-        <input
-          :id="id"
-          v-model="typed.mass"
-          class="field figure"
-          inputmode="decimal"
-          :aria-invalid="invalid"
-          :aria-describedby="describedBy"
-        >
-      </FormField>
-      <FormField
-        v-slot="{ id, invalid, describedBy }"
+      />
+      <TextField
+        v-model="typed.birthYear"
         label="Birth year"
         name="birthYear"
+        inputmode="numeric"
+        figure
         :problem="problems.birthYear"
-      >
-        <input
-          :id="id"
-          v-model="typed.birthYear"
-          class="field figure"
-          inputmode="numeric"
-          :aria-invalid="invalid"
-          :aria-describedby="describedBy"
-        >
-      </FormField>
-      <FormField
-        v-slot="{ id, invalid, describedBy }"
+      />
+      <TextField
+        v-model="typed.trainingAge"
         label="Training age, years"
         name="trainingAge"
+        inputmode="decimal"
+        figure
         hint="Years of regular strength training."
         :problem="problems.trainingAgeYears"
-      >
-        <input
-          :id="id"
-          v-model="typed.trainingAge"
-          class="field figure"
-          inputmode="decimal"
-          :aria-invalid="invalid"
-          :aria-describedby="describedBy"
-        >
-      </FormField>
+      />
       <div>
-        <p class="font-semibold mb-0.5">
-          Groups
-        </p>
-        <div class="flex flex-wrap gap-1.5">
-          <button
-            v-for="group in groups"
-            :key="group.id"
-            type="button"
-            class="chip"
-            :aria-pressed="words.groupIds.includes(group.id)"
-            @click="words.groupIds = toggle(words.groupIds, group.id)"
-          >
-            {{ group.name }}
-          </button>
+        <ChipChoice
+          legend="Groups"
+          :options="groupNames"
+          :pressed="words.groupIds"
+          :problem="problems.groupIds"
+          @choose="words.groupIds = toggle(words.groupIds, $event)"
+        />
+        <div class="flex gap-1.5 mt-1.5">
           <input
             v-model="newGroup"
             class="field w-32"
@@ -216,12 +146,6 @@ async function submit(): Promise<void> {
             Add
           </button>
         </div>
-        <p
-          v-if="problems.groupIds"
-          class="problem"
-        >
-          {{ problems.groupIds }}
-        </p>
       </div>
     </fieldset>
 
@@ -229,64 +153,25 @@ async function submit(): Promise<void> {
       <legend class="sr-only">
         Goal
       </legend>
-      <FormField
-        v-slot="{ id, invalid, describedBy }"
+      <TextField
+        v-model="words.goal"
         label="Goal, in the athlete's words"
         name="goal"
+        area
         :problem="problems.goal"
-      >
-        <textarea
-          :id="id"
-          v-model="words.goal"
-          class="field"
-          :aria-invalid="invalid"
-          :aria-describedby="describedBy"
-        />
-      </FormField>
-      <FormField
-        v-slot="{ id }"
+      />
+      <SelectField
+        v-model="words.goalVariationId"
         label="Drill to reach, if it is one"
         name="goalVariation"
-      >
-        <select
-          :id="id"
-          v-model="words.goalVariationId"
-          class="field"
-        >
-          <option :value="null">
-            none
-          </option>
-          <option
-            v-for="variation in VARIATIONS"
-            :key="variation.id"
-            :value="variation.id"
-          >
-            {{ variation.name }}
-          </option>
-        </select>
-      </FormField>
-      <FormField
-        v-slot="{ id }"
+        :options="DRILLS"
+      />
+      <SelectField
+        v-model="words.goalLift"
         label="Lift to reach, if it is one"
         name="goalLift"
-      >
-        <select
-          :id="id"
-          v-model="words.goalLift"
-          class="field"
-        >
-          <option :value="null">
-            none
-          </option>
-          <option
-            v-for="lift in LIFT_IDS"
-            :key="lift"
-            :value="lift"
-          >
-            {{ LIFTS[lift].name }}
-          </option>
-        </select>
-      </FormField>
+        :options="LIFT_CHOICES"
+      />
     </fieldset>
 
     <fieldset class="panel">
@@ -296,73 +181,31 @@ async function submit(): Promise<void> {
       <h2 class="mb-1">
         Minutes available
       </h2>
-      <div class="grid grid-cols-4 md:grid-cols-7 gap-2 max-w-2xl">
-        <FormField
+      <div class="grid grid-cols-4 md:grid-cols-7 gap-2 max-w-2xl mb-4">
+        <TextField
           v-for="(name, day) in DAY_NAMES"
           :key="name"
-          v-slot="{ id, invalid, describedBy }"
+          v-model="typed.minutes[day]!"
           :label="name"
           :name="`minutes-${day}`"
+          inputmode="numeric"
+          figure
+          placeholder="–"
           :problem="problems[`available.${day}`]"
-        >
-          <input
-            :id="id"
-            v-model="typed.minutes[day]"
-            class="field figure"
-            inputmode="numeric"
-            placeholder="–"
-            :aria-invalid="invalid"
-            :aria-describedby="describedBy"
-          >
-        </FormField>
+        />
       </div>
-      <h2 class="mt-4 mb-1">
-        Equipment at hand
-      </h2>
-      <div class="flex flex-wrap gap-1.5">
-        <button
-          v-for="(label, key) in EQUIPMENT"
-          :key="key"
-          type="button"
-          class="chip"
-          :aria-pressed="words.equipment.includes(key)"
-          @click="toggleEquipment(key)"
-        >
-          {{ label }}
-        </button>
-      </div>
+      <ChipChoice
+        legend="Equipment at hand"
+        :options="EQUIPMENT"
+        :pressed="words.equipment"
+        @choose="words.equipment = toggle(words.equipment, $event)"
+      />
     </fieldset>
 
-    <fieldset class="panel">
-      <legend class="sr-only">
-        Flags
-      </legend>
-      <h2>Flags</h2>
-      <p class="text-quiet mb-2">
-        {{ CAUTION }}
-      </p>
-      <div class="grid md:grid-cols-2 gap-x-6 gap-y-1">
-        <label
-          v-for="key in FLAG_IDS"
-          :key="key"
-          class="flex gap-2 items-start py-1 border-b border-line/60"
-        >
-          <input
-            type="checkbox"
-            :checked="words.flags.includes(key)"
-            @change="toggleFlag(key)"
-          >
-          <span>
-            <b>{{ FLAGS[key].name }}</b>
-            <span
-              v-if="FLAGS[key].kind === 'red'"
-              class="problem"
-            > · red</span>
-            <span class="block text-quiet text-[0.92em]">{{ FLAGS[key].means }}</span>
-          </span>
-        </label>
-      </div>
-    </fieldset>
+    <FlagChoice
+      :flags="words.flags"
+      @toggle="words.flags = toggle(words.flags, $event)"
+    />
 
     <fieldset class="panel">
       <legend class="sr-only">
@@ -372,91 +215,34 @@ async function submit(): Promise<void> {
         Where the athlete stands
       </h2>
       <div class="grid md:grid-cols-3 gap-3">
-        <FormField
-          v-slot="{ id }"
+        <SelectField
+          v-model="words.braceStep"
           label="Brace step reached"
           name="braceStep"
-        >
-          <select
-            :id="id"
-            v-model="words.braceStep"
-            class="field"
-          >
-            <option
-              v-for="step in 7"
-              :key="step"
-              :value="step"
-            >
-              {{ step }} of 7
-            </option>
-          </select>
-        </FormField>
-        <FormField
-          v-slot="{ id }"
+          :options="STEPS"
+        />
+        <SelectField
+          v-model="words.weakLink"
           label="Weak link"
           name="weakLink"
-        >
-          <select
-            :id="id"
-            v-model="words.weakLink"
-            class="field"
-          >
-            <option :value="null">
-              none known
-            </option>
-            <option
-              v-for="action in TRUNK_ACTIONS"
-              :key="action"
-              :value="action"
-            >
-              {{ ACTION_FACTS[action].label }}
-            </option>
-          </select>
-        </FormField>
-        <FormField
-          v-slot="{ id }"
+          :options="ACTIONS"
+        />
+        <SelectField
+          v-model="words.weakSide"
           label="Weaker side"
           name="weakSide"
-        >
-          <select
-            :id="id"
-            v-model="words.weakSide"
-            class="field"
-            :disabled="!words.weakLink"
-          >
-            <option :value="null">
-              neither
-            </option>
-            <option value="left">
-              left
-            </option>
-            <option value="right">
-              right
-            </option>
-          </select>
-        </FormField>
-        <FormField
+          :options="[[null, 'neither'], ['left', 'left'], ['right', 'right']]"
+          :disabled="!words.weakLink"
+        />
+        <SelectField
           v-for="ladder in LADDERS"
           :key="ladder.id"
-          v-slot="{ id }"
+          :model-value="words.rungs[ladder.id] ?? 1"
           :label="ladder.name"
           :name="`rung-${ladder.id}`"
-        >
-          <select
-            :id="id"
-            class="field"
-            :value="words.rungs[ladder.id] ?? 1"
-            @change="words.rungs = { ...words.rungs, [ladder.id]: Number(($event.target as HTMLSelectElement).value) }"
-          >
-            <option
-              v-for="rung in ladder.rungs"
-              :key="rung.id"
-              :value="rung.rung"
-            >
-              {{ rung.rung }} · {{ rung.name }}
-            </option>
-          </select>
-        </FormField>
+          :options="ladder.rungs.map(rung => [rung.rung, `${rung.rung} · ${rung.name}`] as const)"
+          @update:model-value="words.rungs = { ...words.rungs, [ladder.id]: $event }"
+        />
       </div>
       <p
         v-if="problems.rungs"

@@ -4,6 +4,7 @@ import { SETTINGS, type SettingValues } from '~~/core/catalogue'
 import type { Units } from '~~/shared/types'
 import type { SetOutcome, Step } from '~/composables/useRunner'
 import { measures } from '~/composables/useWords'
+import ChipChoice from '~/components/common/ChipChoice.vue'
 
 /** What happened in a set: how much in form, what ended it, with which setting, where it was felt, how hard. */
 const props = defineProps<{ step: Step, amount: number, setting: SettingValues, units: Units }>()
@@ -123,55 +124,24 @@ function submit(): void {
         {{ problems.amount }}
       </p>
     </div>
-    <fieldset>
-      <legend class="font-semibold mb-1">
-        What ended it?
-      </legend>
-      <div class="flex flex-wrap gap-2">
-        <button
-          v-for="(label, key) in BREAK_POINTS"
-          :key="key"
-          type="button"
-          class="chip chip-floor"
-          :class="key === 'pain' ? 'border-signal border-2' : ''"
-          :aria-pressed="breakPoint === key"
-          @click="breakPoint = key"
-        >
-          {{ label }}
-        </button>
-      </div>
-      <p
-        v-if="asked && problems.breakPoint"
-        class="problem"
-        role="alert"
-      >
-        {{ problems.breakPoint }}
-      </p>
-    </fieldset>
-    <fieldset v-if="breakPoint === 'pain'">
-      <legend class="font-semibold mb-1">
-        Where does it hurt?
-      </legend>
-      <div class="flex flex-wrap gap-2">
-        <button
-          v-for="(label, key) in BODY_PLACES"
-          :key="key"
-          type="button"
-          class="chip chip-floor"
-          :aria-pressed="painAt === key"
-          @click="painAt = key"
-        >
-          {{ label }}
-        </button>
-      </div>
-      <p
-        v-if="asked && problems.painAt"
-        class="problem"
-        role="alert"
-      >
-        {{ problems.painAt }}
-      </p>
-    </fieldset>
+    <ChipChoice
+      legend="What ended it?"
+      floor
+      warn="pain"
+      :options="BREAK_POINTS"
+      :pressed="breakPoint ? [breakPoint] : []"
+      :problem="asked ? problems.breakPoint : undefined"
+      @choose="breakPoint = $event"
+    />
+    <ChipChoice
+      v-if="breakPoint === 'pain'"
+      legend="Where does it hurt?"
+      floor
+      :options="BODY_PLACES"
+      :pressed="painAt ? [painAt] : []"
+      :problem="asked ? problems.painAt : undefined"
+      @choose="painAt = $event"
+    />
     <div
       v-if="step.item.settingsAsked.length > 0"
       class="grid grid-cols-2 gap-3"
@@ -200,23 +170,13 @@ function submit(): void {
         </p>
       </div>
     </div>
-    <fieldset>
-      <legend class="font-semibold mb-1">
-        Where was it felt?
-      </legend>
-      <div class="flex flex-wrap gap-2">
-        <button
-          v-for="(label, key) in BODY_PLACES"
-          :key="key"
-          type="button"
-          class="chip chip-floor"
-          :aria-pressed="feltAt.includes(key)"
-          @click="toggleFelt(key)"
-        >
-          {{ label }}
-        </button>
-      </div>
-    </fieldset>
+    <ChipChoice
+      legend="Where was it felt?"
+      floor
+      :options="BODY_PLACES"
+      :pressed="feltAt"
+      @choose="toggleFelt"
+    />
     <fieldset>
       <legend class="font-semibold mb-1">
         Effort, 0 nothing to 10 all there is

@@ -32,7 +32,7 @@ const OUTCOME = { refused: 'refer first', kept: 'kept as it was', proposed: 'pro
         :disabled="busy || waiting === 0"
         @click="emit('assign')"
       >
-        {{ waiting === 0 ? 'All assigned' : `Assign ${waiting} weeks` }}
+        {{ waiting === 0 ? 'All assigned' : `Assign ${waiting} ${waiting === 1 ? 'week' : 'weeks'}` }}
       </button>
     </div>
     <ul>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { bracedRepS } from '~~/core/dose'
 import { LIFT_IDS, liftDurationS, liftFacts, LIFTS, type LiftId, type PlannedLift } from '~~/core/programme'
-import FormField from '~/components/common/FormField.vue'
+import SelectField from '~/components/common/SelectField.vue'
+import TextField from '~/components/common/TextField.vue'
 
 /** One lift of a session: what, how much, how heavy; says at once how long a rep is braced. */
 const props = defineProps<{ lift: PlannedLift, isNew: boolean }>()
@@ -42,43 +43,23 @@ function submit(): void {
     novalidate
     @submit.prevent="submit"
   >
-    <FormField
-      v-slot="{ id }"
+    <SelectField
+      v-model="typed.lift"
       label="Lift"
       name="lift"
-    >
-      <select
-        :id="id"
-        v-model="typed.lift"
-        class="field"
-      >
-        <option
-          v-for="key in LIFT_IDS"
-          :key="key"
-          :value="key"
-        >
-          {{ LIFTS[key].name }}
-        </option>
-      </select>
-    </FormField>
+      :options="LIFT_IDS.map(key => [key, LIFTS[key].name] as const)"
+    />
     <div class="grid grid-cols-3 gap-3">
-      <FormField
-        v-for="field in ([['sets', 'Sets'], ['reps', 'Reps'], ['percent1Rm', '% of 1RM']] as const)"
-        :key="field[0]"
-        v-slot="{ id, invalid, describedBy }"
-        :label="field[1]"
-        :name="`lift-${field[0]}`"
-        :problem="asked ? problems[field[0]] : undefined"
-      >
-        <input
-          :id="id"
-          v-model="typed[field[0]]"
-          class="field figure"
-          inputmode="numeric"
-          :aria-invalid="invalid"
-          :aria-describedby="describedBy"
-        >
-      </FormField>
+      <TextField
+        v-for="[field, label] in ([['sets', 'Sets'], ['reps', 'Reps'], ['percent1Rm', '% of 1RM']] as const)"
+        :key="field"
+        v-model="typed[field]"
+        :label="label"
+        :name="`lift-${field}`"
+        inputmode="numeric"
+        figure
+        :problem="asked ? problems[field] : undefined"
+      />
     </div>
     <p
       v-if="repS !== null"

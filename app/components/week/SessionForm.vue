@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { DAY_NAMES_LONG } from '~/composables/useWords'
-import FormField from '~/components/common/FormField.vue'
+import SelectField from '~/components/common/SelectField.vue'
+import TextField from '~/components/common/TextField.vue'
 
 /** Day and minutes of a session. */
 const props = defineProps<{ day: number, minutes: number, isNew: boolean }>()
@@ -26,40 +27,20 @@ function submit(): void {
     novalidate
     @submit.prevent="submit"
   >
-    <FormField
-      v-slot="{ id }"
+    <SelectField
+      v-model="day"
       label="Day"
       name="session-day"
-    >
-      <select
-        :id="id"
-        v-model="day"
-        class="field"
-      >
-        <option
-          v-for="(name, index) in DAY_NAMES_LONG"
-          :key="name"
-          :value="index"
-        >
-          {{ name }}
-        </option>
-      </select>
-    </FormField>
-    <FormField
-      v-slot="{ id, invalid, describedBy }"
+      :options="DAY_NAMES_LONG.map((name, index) => [index, name] as const)"
+    />
+    <TextField
+      v-model="minutes"
       label="Minutes there are"
       name="session-minutes"
+      inputmode="numeric"
+      figure
       :problem="asked ? problem : undefined"
-    >
-      <input
-        :id="id"
-        v-model="minutes"
-        class="field figure"
-        inputmode="numeric"
-        :aria-invalid="invalid"
-        :aria-describedby="describedBy"
-      >
-    </FormField>
+    />
     <div class="flex gap-2">
       <button
         type="submit"

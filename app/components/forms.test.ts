@@ -1,0 +1,140 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { describe, expect, it, vi } from 'vitest'
+import { larkholm } from '~~/demo'
+import type { AthleteInput } from '~~/shared/types'
+import { blankAthlete } from '~/composables/useAthleteForm'
+import AthleteForm from './athlete/AthleteForm.vue'
+import FlagConsequences from './athlete/FlagConsequences.vue'
+import LadderStanding from './athlete/LadderStanding.vue'
+import ReviewPanel from './athlete/ReviewPanel.vue'
+import RosterTable from './athlete/RosterTable.vue'
+import ChipChoice from './common/ChipChoice.vue'
+import BulkResults from './week/BulkResults.vue'
+import SessionForm from './week/SessionForm.vue'
+import { context } from '~~/core/testing/fixtures'
+
+const someone = larkholm('2026-03-02').athletes[0]!.input
+const global = { stubs: { NuxtLink: { template: '<a><slot /></a>' } } }
+
+async function form(start: AthleteInput, units: { mass: 'kg' | 'lb', length: 'cm' | 'in' } = { mass: 'kg', length: 'cm' }) {
+  const groups = [{ id: '00000000-0000-4000-8000-000000000001', name: 'Squad' }]
+  const wrapper = mount(AthleteForm, {
+    attachTo: document.body,
+    props: { start, groups, units, busy: false, serverFields: {}, submitText: 'Save' },
+  })
+  const submit = async (): Promise<void> => {
+    await wrapper.trigger('submit')
+    // The schema is loaded on first use.
+    await vi.waitFor(() => expect(Boolean(wrapper.emitted('save')) || wrapper.text().includes('another look')).toBe(true), 10_000)
+    await flushPromises()
+  }
+  return { wrapper, submit }
+}
+
+describe('the athlete form', () => {
+  it('hands back exactly the athlete it was given', async () => {
+    const given = { ...someone, groupIds: [], weakSide: someone.weakLink ? someone.weakSide : null }
+    const { wrapper, submit } = await form(given)
+    await submit()
+    expect(wrapper.emitted('save')?.[0]).toEqual([given])
+  })
+
+  it('keeps centimetres and kilograms under inches and pounds', async () => {
+    const { wrapper, submit } = await form({ ...someone, groupIds: [] }, { mass: 'lb', length: 'in' })
+    await wrapper.find('#height').setValue('70')
+    await wrapper.find('#mass').setValue('150')
+    await submit()
+    const [saved] = wrapper.emitted('save')![0] as [AthleteInput]
+    expect(saved.heightCm).toBe(177.8)
+    expect(saved.massKg).toBeCloseTo(68.04, 2)
+  })
+
+  it('loses nothing and names every field when most is missing', async () => {
+    const { wrapper, submit } = await form(blankAthlete([]))
+    await wrapper.find('#goal').setValue('Stand tall')
+    await wrapper.find('#minutes-1').setValue('lots')
+    await submit()
+    expect(wrapper.emitted('save')).toBeUndefined()
+    for (const text of ['Name', 'Height must be a number.', 'Body mass must be a number.', 'Minutes must be a number.']) {
+      expect(wrapper.text()).toContain(text)
+    }
+    expect((wrapper.find('#goal').element as HTMLTextAreaElement).value).toBe('Stand tall')
+    expect(document.activeElement?.getAttribute('aria-invalid')).toBe('true')
+  })
+
+  it('shows what the server said beside its field', async () => {
+    const { wrapper } = await form({ ...someone, groupIds: [] })
+    await wrapper.setProps({ serverFields: { 'athlete.name': 'This name is taken.' } })
+    expect(wrapper.find('#name-problem').text()).toBe('This name is taken.')
+  })
+})
+
+describe('flags and ladders', () => {
+  it('say what a flag takes away', () => {
+    const text = mount(FlagConsequences, { props: { flags: ['wrist', 'chestPain'], screen: context.screen } }).text()
+    expect(text).toContain('Wrist complaint')
+    expect(text).toMatch(/Takes away \d+ of 77 drills/)
+    expect(text).toContain('Takes away 77 of 77 drills')
+  })
+
+  it('show the gate ahead, and what stands in the way', () => {
+    const text = mount(LadderStanding, { props: { screen: { ...context.screen, equipment: [] } } }).text()
+    expect(text).toContain('Gate')
+    expect(text).toContain('Needs equipment that is not at hand')
+  })
+})
+
+describe('lists', () => {
+  it('of the roster select one and all', async () => {
+    const row = {
+      athlete: { ...someone, id: 'a', version: 1, archived: false, accountEmail: null, flags: ['nightPain' as const] },
+      nextCompetition: null, thisWeek: 'none' as const, adherence: 0.5, lastLogDay: '2026-03-01', painInLastDays: true,
+    }
+    const table = mount(RosterTable, { props: { rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02' }, global })
+    expect(table.text()).toContain('Refer: Pain at night or at rest')
+    expect(table.text()).toContain('50 %')
+    await table.findAll('input')[0]!.setValue(true)
+    expect(table.emitted('select')).toEqual([[['a'], true]])
+  })
+
+  it('of proposals put exceptions first', () => {
+    const result = { drills: 5, trunkMinutes: 20, notes: [], assigned: false, problem: '' }
+    const list = mount(BulkResults, {
+      props: {
+        startsOn: '2026-03-02', busy: false,
+        results: [
+          { ...result, athleteId: 'a', athleteName: 'Anna', outcome: 'proposed' },
+          { ...result, athleteId: 'b', athleteName: 'Berit', outcome: 'refused', notes: ['Refer.'] },
+        ],
+      },
+      global,
+    })
+    expect(list.findAll('li').map(li => li.find('a').text())).toEqual(['Berit', 'Anna'])
+    expect(list.find('button').text()).toBe('Assign 1 week')
+  })
+
+  it('of an athlete without a past says so', () => {
+    const history = { from: '2026-02-01', to: '2026-03-01', prescribed: [], logs: [] }
+    expect(mount(ReviewPanel, { props: { history } }).text()).toContain('Nothing has been assigned')
+  })
+})
+
+describe('small forms', () => {
+  it('refuse minutes that are none', async () => {
+    const session = mount(SessionForm, { props: { day: 1, minutes: 60, isNew: true } })
+    await session.find('#session-minutes').setValue('soon')
+    await session.trigger('submit')
+    expect(session.emitted('put')).toBeUndefined()
+    expect(session.text()).toContain('Minutes go from 5 to 240.')
+    await session.find('#session-minutes').setValue('45')
+    await session.trigger('submit')
+    expect(session.emitted('put')).toEqual([[1, 45]])
+  })
+
+  it('press the chips that are on', async () => {
+    const chips = mount(ChipChoice<'a' | 'b'>, { props: { legend: 'Which', options: { a: 'Ay', b: 'Bee' }, pressed: ['b'] } })
+    expect(chips.findAll('button').map(b => b.attributes('aria-pressed'))).toEqual(['false', 'true'])
+    await chips.find('button').trigger('click')
+    expect(chips.emitted('choose')).toEqual([['a']])
+  })
+})
