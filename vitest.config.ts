@@ -11,17 +11,17 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'core', include: ['{core,shared,demo,scripts}/**/*.test.ts', 'server/utils/**/*.test.ts'] } },
+      { resolve: { alias }, test: { name: 'core', testTimeout: 60_000, include: ['{core,shared,demo,scripts}/**/*.test.ts', 'server/utils/**/*.test.ts'] } },
       {
         resolve: { alias },
         plugins: [vue()],
-        test: { name: 'components', include: ['app/**/*.test.ts'], environment: 'happy-dom', setupFiles: ['app/testSetup.ts'] },
+        test: { name: 'components', testTimeout: 60_000, include: ['app/**/*.test.ts'], environment: 'happy-dom', setupFiles: ['app/testSetup.ts'] },
       },
       {
         resolve: { alias },
         test: {
-          name: 'database', include: ['server/{services,repositories,database}/**/*.test.ts'], pool: 'forks', testTimeout: 30_000,
-          hookTimeout: 60_000, globalSetup: ['server/database/testTemplate.ts'],
+          name: 'database', include: ['server/{services,repositories,database}/**/*.test.ts'], pool: 'forks', testTimeout: 60_000,
+          hookTimeout: 120_000, globalSetup: ['server/database/testTemplate.ts'],
         },
       },
     ],

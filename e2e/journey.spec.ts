@@ -10,6 +10,7 @@ async function stored(page: Page): Promise<void> {
 }
 
 test('from an empty athlete to a logged session that the coach sees', async ({ page, browser }) => {
+  test.setTimeout(420_000)
   await signIn(page, 'head@larkholm.example')
   await expect(page.getByText('24 of 24 athletes')).toBeVisible()
   await expectAccessible(page)
