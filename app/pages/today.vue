@@ -50,7 +50,7 @@ async function signOut(): Promise<void> {
       </p>
       <button
         type="button"
-        class="btn min-h-12"
+        class="btn min-h-[48px]"
         @click="signOut"
       >
         Sign out

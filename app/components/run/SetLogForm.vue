@@ -157,7 +157,7 @@ function submit(): void {
         <input
           :id="`setting-${key}`"
           v-model="typed[key]"
-          class="field min-h-12"
+          class="field min-h-[48px]"
           :inputmode="key === 'stance' ? 'text' : 'decimal'"
           :aria-invalid="asked && problems[key] ? true : undefined"
         >

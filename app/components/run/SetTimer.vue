@@ -73,7 +73,7 @@ function stop(): void {
     <button
       v-if="!running"
       type="button"
-      class="btn btn-quiet underline underline-offset-2 mt-2 min-h-12"
+      class="btn btn-quiet underline underline-offset-2 mt-2 min-h-[48px]"
       @click="emit('ended', dose.amount)"
     >
       Log without the timer

@@ -59,7 +59,7 @@ function skip(): void {
     <header class="flex items-center gap-3 mb-3">
       <NuxtLink
         :to="home"
-        class="btn min-h-12"
+        class="btn min-h-[48px]"
         aria-label="Leave the session"
       >✕</NuxtLink>
       <p class="mr-auto leading-tight">
@@ -68,7 +68,7 @@ function skip(): void {
       </p>
       <button
         type="button"
-        class="btn min-h-12"
+        class="btn min-h-[48px]"
         :aria-pressed="sound"
         @click="sound = !sound"
       >
@@ -170,7 +170,7 @@ function skip(): void {
           @ended="ended = $event"
         />
         <details class="mt-3">
-          <summary class="min-h-12 flex items-center underline underline-offset-2">
+          <summary class="min-h-[48px] flex items-center underline underline-offset-2">
             Set-up, faults and why
           </summary>
           <p><b>Set-up:</b> {{ current.item.setUp }}</p>
@@ -188,7 +188,7 @@ function skip(): void {
         </details>
         <button
           type="button"
-          class="btn btn-quiet underline underline-offset-2 min-h-12"
+          class="btn btn-quiet underline underline-offset-2 min-h-[48px]"
           @click="skip"
         >
           Skip this drill
