@@ -25,7 +25,6 @@ export function planningContext(
     trainingAgeYears: athlete.trainingAgeYears,
     weakLink: athlete.weakLink,
     weakSide: athlete.weakSide,
-    available: athlete.available,
     competitionDays: competitions.map(({ day }) => daysBetween(startsOn, day)).filter(d => d >= -1 && d <= 8),
   }
 }

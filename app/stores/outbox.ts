@@ -1,7 +1,6 @@
 import { defineStore } from 'pinia'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useEventListener, useIntervalFn, useStorage } from '@vueuse/core'
-import { ref } from 'vue'
 import type { SetLogInput } from '~~/shared/types'
 import { AppError } from '~~/shared/errors'
 import { messageOf, NoConnection } from '~/api/call'
@@ -13,25 +12,39 @@ const RETRY_MS = 5000
 export const useOutboxStore = defineStore('outbox', () => {
   const waiting = useStorage<SetLogInput[]>('keen-anchor-outbox', [])
   const refused = ref('')
-  const sending = ref(false)
   const count = computed(() => waiting.value.length)
 
-  async function send(): Promise<void> {
-    if (sending.value || waiting.value.length === 0) return
-    sending.value = true
+  let inFlight: Promise<void> | null = null
+
+  /** Sends what waits; whoever asks while it is being sent waits for the same sending. */
+  function send(): Promise<void> {
+    inFlight ??= sendAll().finally(() => { inFlight = null })
+    return inFlight
+  }
+
+  /** One at a time: a set that is refused (another person's, say, on a shared phone) must not hold up the others. */
+  async function sendAll(): Promise<void> {
+    const tried = new Set<string>()
+    refused.value = ''
+    for (;;) {
+      const next = waiting.value.find(({ id }) => !tried.has(id))
+      if (!next) return
+      tried.add(next.id)
+      if (!await sendOne(next)) return
+    }
+  }
+
+  /** False when nothing can be sent just now. A set leaves the phone only when it is stored. */
+  async function sendOne(log: SetLogInput): Promise<boolean> {
     try {
-      while (waiting.value.length > 0) {
-        const { stored } = await sendLogs(waiting.value.slice(0, 50))
-        waiting.value = waiting.value.filter(log => !stored.includes(log.id))
-        refused.value = ''
-      }
+      const { stored } = await sendLogs([log])
+      waiting.value = waiting.value.filter(({ id }) => !stored.includes(id))
+      return true
     }
     catch (error) {
-      // Sets stay where they are: a lost line or a busy server is tried again, a refusal is told.
-      if (!(error instanceof NoConnection)) refused.value = error instanceof AppError ? error.message : messageOf(error)
-    }
-    finally {
-      sending.value = false
+      if (error instanceof NoConnection) return false
+      refused.value = messageOf(error)
+      return error instanceof AppError && !['notReady', 'notSignedIn', 'unexpected'].includes(error.code)
     }
   }
 

@@ -10,8 +10,6 @@ export interface PlanningContext {
   readonly trainingAgeYears: number
   readonly weakLink: TrunkAction | null
   readonly weakSide: Side | null
-  /** Days with time for training, 0 = Monday, with the minutes there are. */
-  readonly available: readonly { readonly day: number, readonly minutes: number }[]
   /** Competition days as offsets from this week's Monday; -1 is the Sunday before, 7 the Monday after. */
   readonly competitionDays: readonly number[]
 }

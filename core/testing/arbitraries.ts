@@ -33,6 +33,5 @@ export const anyContext: fc.Arbitrary<PlanningContext> = fc.record({
   trainingAgeYears: fc.integer({ min: 0, max: 15 }),
   weakLink: fc.option(fc.constantFrom(...TRUNK_ACTIONS)),
   weakSide: fc.option(fc.constantFrom('left' as const, 'right' as const)),
-  available: fc.constant([]),
   competitionDays: fc.uniqueArray(fc.integer({ min: -1, max: 8 }), { maxLength: 2 }),
 })

@@ -14,7 +14,6 @@ export const context: PlanningContext = {
   trainingAgeYears: 3,
   weakLink: null,
   weakSide: null,
-  available: [{ day: 0, minutes: 60 }, { day: 2, minutes: 60 }, { day: 4, minutes: 60 }],
   competitionDays: [],
 }
 

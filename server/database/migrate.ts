@@ -23,7 +23,7 @@ export async function migrate(ownerUrl: string, appPassword: string | null, day:
     // The lock belongs to a connection of its own: Knex runs each migration in a transaction of its own.
     await db.transaction(async (lock) => {
       await lock.raw('select pg_advisory_xact_lock(?)', [MIGRATION_LOCK])
-      await db.migrate.latest({ migrationSource, disableMigrationsListValidation: false })
+      await db.migrate.latest({ migrationSource })
       await ensureLogMonths(db, day)
     })
   }
