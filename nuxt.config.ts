@@ -39,6 +39,13 @@ export default defineNuxtConfig({
   },
   nitro: {
     imports: { autoImport: false },
+    esbuild: { options: { target: 'node20' } },
+  },
+  hooks: {
+    // Ours first, for the routes; Nuxt's own page for everything else.
+    'nitro:config': (config) => {
+      config.errorHandler = ['~~/server/utils/errorHandler', ...[config.errorHandler ?? []].flat()]
+    },
   },
   typescript: {
     strict: true,

@@ -6,12 +6,13 @@ import * as calendar from './calendar'
 import * as catalogue from './catalogue'
 import * as dose from './dose'
 import * as errors from './errors'
+import * as merge from './merge'
 import * as programme from './programme'
 import * as screening from './screening'
 import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
-  ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...programme, ...screening, ...fixtures,
+  ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...merge, ...programme, ...screening, ...fixtures,
 }
 
 function sources(folder: string): string[] {

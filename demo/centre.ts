@@ -17,6 +17,8 @@ export interface DemoPerson {
   readonly email: string
   readonly role: Role
   readonly athleteId: string | null
+  /** Groups in sight of a coach or assistant. */
+  readonly groups: 'all' | readonly string[]
 }
 
 export interface DemoAthlete {
@@ -74,13 +76,15 @@ export function larkholm(today: string): DemoCentre {
     })),
     athletes,
     people: [
-      { name: 'Maren Skerry', email: 'head@larkholm.example', role: 'headCoach', athleteId: null },
-      { name: 'Tobin Kelp', email: 'coach@larkholm.example', role: 'coach', athleteId: null },
-      { name: 'Asta Firth', email: 'assistant@larkholm.example', role: 'assistant', athleteId: null },
+      { name: 'Maren Skerry', email: 'head@larkholm.example', role: 'headCoach', athleteId: null, groups: 'all' },
+      { name: 'Tobin Kelp', email: 'coach@larkholm.example', role: 'coach', athleteId: null, groups: 'all' },
+      { name: 'Ivo Strand', email: 'ivo@larkholm.example', role: 'coach', athleteId: null, groups: ['Fencing', 'Judo'] },
+      { name: 'Asta Firth', email: 'assistant@larkholm.example', role: 'assistant', athleteId: null, groups: 'all' },
       ...WITH_ACCOUNT.map((name): DemoPerson => ({
         name,
         email: `${name.split(' ')[0]!.toLowerCase()}@larkholm.example`,
         role: 'athlete',
+        groups: [],
         athleteId: athletes.find(a => a.input.name === name)!.id,
       })),
     ],

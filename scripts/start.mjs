@@ -1,6 +1,7 @@
 // npm start: from whatever is there to a running product. Does only what has not been done.
 import { ensureBuild } from './lib/build.mjs'
 import { serverEnvironment } from './lib/database.mjs'
+import { startOutbox } from './lib/outbox.mjs'
 import { ensurePackages } from './lib/packages.mjs'
 import { giveUp, say } from './lib/project.mjs'
 import { logFile, runningServer, startServer } from './lib/server.mjs'
@@ -15,11 +16,13 @@ if (already) {
 let stopping = null
 let server = null
 let database = null
+let outbox = null
 
 async function stop(code) {
   stopping ??= (async () => {
     say('\nStopping …')
     await server?.stop()
+    await outbox?.stop()
     await database?.release()
     process.exit(code)
   })()
@@ -31,9 +34,11 @@ await ensurePackages()
 await ensureBuild()
 if (!stopping) database = await serverEnvironment()
 try {
-  if (!stopping) server = await startServer({ ...database.env, LOAD_DEMO: process.env.LOAD_DEMO ?? '1' })
+  if (!stopping) outbox = await startOutbox()
+  if (!stopping) server = await startServer({ ...database.env, ...outbox.env, LOAD_DEMO: process.env.LOAD_DEMO ?? '1' })
 }
 catch (error) {
+  await outbox?.stop()
   await database.release()
   giveUp(error.message)
 }
@@ -44,11 +49,12 @@ Keen Anchor is ready: http://127.0.0.1:${server.port}   (${((Date.now() - starte
 
 Demo accounts, all with the password  anchor-demo
   head@larkholm.example        head coach
-  coach@larkholm.example       coach
+  coach@larkholm.example       coach of every squad
+  ivo@larkholm.example         coach of fencing and judo
   assistant@larkholm.example   assistant
   ilse@larkholm.example        athlete (also bram, sirke, jorun, tiko)
 
-Ctrl-C stops it. Log: ${logFile()}`)
+${outbox.url ? `Mail goes to a simulated outbox: ${outbox.url}\n` : ''}Ctrl-C stops it. Log: ${logFile()}`)
 
 const code = await server.exited
 if (!stopping) {

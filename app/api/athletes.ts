@@ -1,15 +1,19 @@
-import type { Athlete, AthleteInput, History, RosterRow, SignInInput, Today } from '~~/shared/types'
+import type { Athlete, AthleteInput, History, RosterRow, Today } from '~~/shared/types'
 import { call } from './call'
+import { write } from './writes'
 
 export const fetchRoster = (): Promise<RosterRow[]> => call('/api/athletes')
 export const fetchAthlete = (id: string): Promise<Athlete> => call(`/api/athletes/${id}`)
 export const addAthlete = (id: string, athlete: AthleteInput): Promise<Athlete> =>
-  call('/api/athletes', { method: 'POST', body: { id, athlete } })
+  write(`New athlete ${athlete.name}`, 'POST', '/api/athletes', { id, athlete })
 export const saveAthlete = (id: string, version: number, athlete: AthleteInput): Promise<Athlete> =>
-  call(`/api/athletes/${id}`, { method: 'PUT', body: { version, athlete } })
-export const archiveAthlete = (id: string, version: number, archived: boolean): Promise<Athlete> =>
-  call(`/api/athletes/${id}/archive`, { method: 'PUT', body: { version, archived } })
-export const giveAccount = (id: string, input: SignInInput): Promise<Athlete> =>
-  call(`/api/athletes/${id}/account`, { method: 'POST', body: input })
+  write(`Profile of ${athlete.name}`, 'PUT', `/api/athletes/${id}`, { version, athlete })
+export const archiveAthlete = ({ id, version, name }: Athlete, archived: boolean): Promise<Athlete> =>
+  write(`${archived ? 'Archiving' : 'Bringing back'} ${name}`, 'PUT', `/api/athletes/${id}/archive`, { version, archived })
+export const inviteAthlete = ({ id, name }: Athlete, invitation: { id: string, email: string }): Promise<Athlete> =>
+  write(`Invitation of ${name}`, 'POST', `/api/athletes/${id}/invitation`, invitation)
+export const eraseAthlete = ({ id, name }: Athlete, typed: string): Promise<{ erased: string }> =>
+  write(`Erasing ${name}`, 'DELETE', `/api/athletes/${id}`, { name: typed })
+export const exportAthlete = (id: string): Promise<Record<string, unknown>> => call(`/api/athletes/${id}/export`)
 export const fetchHistory = (id: string, from: string): Promise<History> => call(`/api/athletes/${id}/history/${from}`)
 export const fetchToday = (id: string): Promise<Today> => call(`/api/athletes/${id}/today`)

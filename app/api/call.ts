@@ -1,8 +1,11 @@
 import { AppError, ERROR_STATUS, type ErrorBody } from '~~/shared/errors'
+import type { SessionAnswer } from '~~/shared/types'
 
 interface CallOptions {
   readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE'
   readonly body?: unknown
+  /** The sender's own name for a write: sent again, it is the same write. */
+  readonly writeId?: string
 }
 
 /** Thrown when no answer came at all: the line is down or the server is. */
@@ -13,6 +16,19 @@ export class NoConnection extends Error {
   }
 }
 
+let token: string | null = null
+let tellEnded: () => void = () => undefined
+
+/** The token that this session's writes carry. */
+export function useToken(csrf: string | null): void {
+  token = csrf
+}
+
+/** Calls `tell` whenever an answer says that the session has ended. */
+export function whenSessionEnds(tell: () => void): void {
+  tellEnded = tell
+}
+
 /**
  * Calls the server.
  *
@@ -20,12 +36,31 @@ export class NoConnection extends Error {
  */
 export async function call<T>(path: string, options: CallOptions = {}): Promise<T> {
   try {
-    return await $fetch<T>(path, { ...options, body: options.body as Record<string, unknown> | undefined, retry: 0 })
+    return await request<T>(path, options)
   }
   catch (error) {
-    const body = (error as { data?: ErrorBody }).data
-    if (body?.code && body.code in ERROR_STATUS) throw new AppError(body.code, body.message, body.fields)
-    if ((error as { statusCode?: number }).statusCode) {
+    if (!(error instanceof AppError)) throw error
+    if (error.code === 'notSignedIn') tellEnded()
+    if (error.code !== 'badToken') throw error
+    // Signed in again in another tab: the token of that sign-in is the one that counts.
+    useToken((await request<SessionAnswer>('/api/session', {})).csrf)
+    return request<T>(path, options)
+  }
+}
+
+async function request<T>(path: string, { method, body, writeId }: CallOptions): Promise<T> {
+  const headers: Record<string, string> = {}
+  if (method && method !== 'GET' && token) headers['x-keen-csrf'] = token
+  if (writeId) headers['x-keen-write'] = writeId
+  try {
+    return await $fetch<T>(path, { method, headers, body: body as Record<string, unknown> | undefined, retry: 0, timeout: 30_000 })
+  }
+  catch (error) {
+    const answer = (error as { data?: ErrorBody }).data
+    if (answer?.code && answer.code in ERROR_STATUS) throw new AppError(answer.code, answer.message, answer.fields, answer.current)
+    const { statusCode } = error as { statusCode?: number }
+    // A proxy in front of a server that is down answers in its own words.
+    if (statusCode && ![502, 503, 504].includes(statusCode)) {
       throw new AppError('unexpected', 'The server answered something that cannot be read.')
     }
     throw new NoConnection()

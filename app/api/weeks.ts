@@ -1,17 +1,23 @@
 import type { PlannedSession, WeekPlan } from '~~/core/programme'
 import type { BulkProposal, SetLogInput, Today, TrainingWeek, WeekSheet } from '~~/shared/types'
 import { call } from './call'
+import { write, writes } from './writes'
 
 const week = (athleteId: string, startsOn: string): string => `/api/athletes/${athleteId}/weeks/${startsOn}`
 
+export const weekKey = (athleteId: string, startsOn: string): string => `week/${athleteId}/${startsOn}`
 export const fetchWeek = (athleteId: string, startsOn: string): Promise<WeekSheet> => call(week(athleteId, startsOn))
-export const saveWeek = (athleteId: string, startsOn: string, version: number, plan: WeekPlan): Promise<TrainingWeek> =>
-  call(week(athleteId, startsOn), { method: 'PUT', body: { version, plan } })
+export const fetchWeekVersion = (athleteId: string, startsOn: string): Promise<{ version: number }> => call(`${week(athleteId, startsOn)}/version`)
+/** Null when a later plan of the same week took its place on the way. */
+export const saveWeek = (
+  athleteId: string, startsOn: string, label: string, version: number, plan: WeekPlan,
+): Promise<TrainingWeek | null> =>
+  writes.send({ key: weekKey(athleteId, startsOn), label, method: 'PUT', path: week(athleteId, startsOn), body: { version, plan } })
 export const assignWeek = (athleteId: string, startsOn: string, version: number): Promise<TrainingWeek> =>
-  call(`${week(athleteId, startsOn)}/assign`, { method: 'POST', body: { version } })
+  write('Assigning a week', 'POST', `${week(athleteId, startsOn)}/assign`, { version })
 export const proposeForMany = (
   request: { athleteIds: readonly string[], startsOn: string, sessions: readonly PlannedSession[], replace: boolean },
 ): Promise<BulkProposal[]> => call('/api/weeks/propose', { method: 'POST', body: request })
 export const fetchRun = (sessionId: string): Promise<Today> => call(`/api/sessions/${sessionId}`)
-export const sendLogs = (logs: readonly SetLogInput[]): Promise<{ stored: string[] }> =>
-  call('/api/logs', { method: 'POST', body: { logs } })
+export const sendLog = (log: SetLogInput): Promise<{ stored: string[] } | null> =>
+  writes.send({ key: `log/${log.id}`, label: 'A set', method: 'POST', path: '/api/logs', body: { logs: [log] } })

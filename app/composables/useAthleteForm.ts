@@ -1,7 +1,16 @@
-import { computed, reactive, ref } from 'vue'
+import { computed, reactive, ref, watch } from 'vue'
 import { LADDERS } from '~~/core/catalogue'
 import type { AthleteInput, Availability, Units } from '~~/shared/types'
+import { forget, keep, kept } from '~/device/kept'
 import { measures } from './useWords'
+
+/** What was typed and not yet stored, with the state it started from. */
+interface FormDraft {
+  readonly version: number
+  readonly start: AthleteInput
+  readonly words: AthleteInput
+  readonly typed: { height: string, mass: string, birthYear: string, trainingAge: string, minutes: string[] }
+}
 
 /** An athlete as nobody has described them yet. */
 export function blankAthlete(equipment: AthleteInput['equipment']): AthleteInput {
@@ -16,17 +25,24 @@ export function blankAthlete(equipment: AthleteInput['equipment']): AthleteInput
 const text = (value: number): string => (Number.isNaN(value) ? '' : String(value))
 const number = (typed: string): number => (typed.trim() === '' ? NaN : Number(typed.trim().replace(',', '.')))
 
-/** The athlete form over (what it starts from, the coach's units): typed words in, a checked athlete out. */
-export function useAthleteForm(start: AthleteInput, units: Units) {
+/**
+ * The athlete form over (what it starts from and in which version, the coach's units, where the device keeps it):
+ * typed words in, a checked athlete out. What is typed survives reload, crash and an ended session.
+ */
+export function useAthleteForm(from: AthleteInput, units: Units, draftKey: string | null = null, fromVersion = 0) {
+  const draft = draftKey ? kept<FormDraft>(draftKey) : null
+  const start = draft?.start ?? from
   const unit = measures(units)
-  const words = reactive({ ...start })
-  const typed = reactive({
+  const words = reactive({ ...(draft?.words ?? start) })
+  const typed = reactive(draft?.typed ?? {
     height: text(unit.showLength(start.heightCm)),
     mass: text(unit.showMass(start.massKg)),
     birthYear: text(start.birthYear),
     trainingAge: text(start.trainingAgeYears),
     minutes: Array.from({ length: 7 }, (_, day) => text(start.available.find(a => a.day === day)?.minutes ?? NaN)),
   })
+  const base = { version: draft?.version ?? fromVersion, start }
+  const restored = ref(draft !== null)
   const problems = ref<Readonly<Record<string, string>>>({})
 
   const value = computed((): AthleteInput => ({
@@ -64,5 +80,17 @@ export function useAthleteForm(start: AthleteInput, units: Units) {
     problems.value = byField(Object.fromEntries(Object.entries(fields).map(([k, v]) => [k.replace(/^athlete\./, ''), v])))
   }
 
-  return { words, typed, value, problems, unit, check, showServer }
+  if (draftKey) {
+    watch([words, typed], () => {
+      const now: FormDraft = { ...base, words: { ...words }, typed: { ...typed } }
+      if (!keep(draftKey, now)) forget(draftKey)
+    }, { deep: true })
+  }
+
+  /** Back to what is stored. */
+  function startOver(): void {
+    if (draftKey) forget(draftKey)
+  }
+
+  return { base, restored, startOver, words, typed, value, problems, unit, check, showServer }
 }

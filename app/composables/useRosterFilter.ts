@@ -1,6 +1,6 @@
 import { computed, ref, type Ref } from 'vue'
 import { SPORT_PROFILES } from '~~/core/programme'
-import { FLAGS } from '~~/core/screening'
+import { flagFacts } from '~~/core/screening'
 import type { Group, RosterRow } from '~~/shared/types'
 
 /** Everything a coach might type to find somebody. */
@@ -8,7 +8,7 @@ function searchText(row: RosterRow, groups: readonly Group[]): string {
   const { athlete } = row
   return [
     athlete.name, SPORT_PROFILES[athlete.sport].name, athlete.position, athlete.goal,
-    ...athlete.flags.map(flag => FLAGS[flag].name),
+    ...athlete.flags.map(flag => flagFacts(flag).name),
     ...groups.filter(group => athlete.groupIds.includes(group.id)).map(group => group.name),
     row.nextCompetition?.name ?? '',
   ].join(' ').toLowerCase()

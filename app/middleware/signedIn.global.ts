@@ -1,11 +1,13 @@
-import type { Me } from '~~/shared/types'
+import type { SessionAnswer } from '~~/shared/types'
 import { useSessionStore } from '~/stores/session'
 
 /** Pages each kind of person starts on. */
 const HOME = { athlete: '/today', staff: '/roster' } as const
-const ATHLETE_PAGES = ['/today', '/run/', '/sign-in']
+/** Pages for people who are not signed in. */
+const OPEN_PAGES = ['/sign-in', '/join', '/reset', '/forgot']
+const ATHLETE_PAGES = ['/today', '/run/', '/account', ...OPEN_PAGES]
 
-type Ask = (path: string) => Promise<{ me?: Me | null }>
+type Ask = (path: string) => Promise<Partial<SessionAnswer>>
 
 /** Everybody signs in first; athletes see their own pages only. */
 export default defineNuxtRouteMiddleware(async (to) => {
@@ -13,10 +15,11 @@ export default defineNuxtRouteMiddleware(async (to) => {
   if (!session.known) {
     // On the server the visitor's cookie has to be passed on.
     const ask = import.meta.server ? useRequestFetch() as unknown as Ask : $fetch as unknown as Ask
-    session.remember((await ask('/api/session').catch(() => ({ me: null }))).me ?? null)
+    const answer: Partial<SessionAnswer> = await ask('/api/session').catch(() => ({}))
+    session.remember({ me: answer.me ?? null, csrf: answer.csrf ?? null })
   }
   const { me } = session
-  if (!me) return to.path === '/sign-in' ? undefined : navigateTo({ path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } })
+  if (!me) return OPEN_PAGES.includes(to.path) ? undefined : navigateTo({ path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } })
   const home = me.role === 'athlete' ? HOME.athlete : HOME.staff
   if (to.path === '/' || to.path === '/sign-in') return navigateTo(home)
   if (me.role === 'athlete' && !ATHLETE_PAGES.some(page => to.path.startsWith(page))) return navigateTo(home)

@@ -1,6 +1,10 @@
 <script setup lang="ts">
-import { EQUIPMENT, VARIATIONS } from '~~/core/catalogue'
+import { EQUIPMENT, VARIATIONS, type Equipment } from '~~/core/catalogue'
+import { threeWay, type Choices, type Fields } from '~~/core/merge'
+import { AppError } from '~~/shared/errors'
+import type { Facility } from '~~/shared/types'
 import { messageOf } from '~/api/call'
+import ConflictChoice from '~/components/common/ConflictChoice.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import { useFacilityStore } from '~/stores/facility'
 import { useSessionStore } from '~/stores/session'
@@ -27,18 +31,48 @@ async function save(): Promise<void> {
   const counts: Record<string, number> = {}
   for (const key of Object.keys(EQUIPMENT)) {
     const count = Number(shown(key))
-    if (Number.isInteger(count) && count >= 0 && count <= 500 && shown(key).trim() !== '') counts[key] = count
+    if (Number.isInteger(count) && count >= 0 && count <= 500 && shown(key).trim() !== '') {
+      if (count > 0) counts[key] = count
+    }
     else problems.value[key] = 'A whole number from 0 to 500.'
   }
   if (Object.keys(problems.value).length > 0) return
+  await store(counts)
+}
+
+const clash = shallowRef<{ base: Fields, mine: Fields, theirs: Facility, rows: Row[] } | null>(null)
+interface Row { key: string, what: string, mine: string, theirs: string }
+
+/** Stores over the version that was read; another coach's counts meet these one by one. */
+async function store(counts: Record<string, number>, version?: number): Promise<void> {
+  const base = { ...facility.counts }
   try {
-    await facility.save(counts)
+    await facility.save(counts, version)
     typed.value = {}
     said.value = 'Stored.'
   }
   catch (error) {
-    said.value = messageOf(error)
+    const theirs = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as Facility : null
+    if (!theirs) {
+      said.value = messageOf(error)
+      return
+    }
+    const { conflicts, merged } = threeWay(base, counts, theirs.counts)
+    if (conflicts.length === 0) return store(merged as Record<string, number>, theirs.version)
+    const text = (value: unknown): string => String(value ?? 0)
+    clash.value = {
+      base, mine: counts, theirs,
+      rows: conflicts.map(key => ({
+        key, what: EQUIPMENT[key as Equipment], mine: text(counts[key]), theirs: text(theirs.counts[key]),
+      })),
+    }
   }
+}
+
+async function choose(choices: Choices): Promise<void> {
+  const { base, mine, theirs } = clash.value!
+  clash.value = null
+  await store(threeWay(base, mine, theirs.counts, choices).merged as Record<string, number>, theirs.version)
 }
 </script>
 
@@ -101,5 +135,13 @@ async function save(): Promise<void> {
         <span role="status">{{ said }}</span>
       </p>
     </form>
+    <ConflictChoice
+      v-if="clash"
+      who="Another coach"
+      subject="these counts"
+      :rows="clash.rows"
+      :others="[]"
+      @choose="choose"
+    />
   </div>
 </template>

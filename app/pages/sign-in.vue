@@ -109,6 +109,10 @@ async function submit(): Promise<void> {
       >
         Sign in
       </button>
+      <NuxtLink
+        to="/forgot"
+        class="underline underline-offset-2 self-start"
+      >Password forgotten?</NuxtLink>
     </form>
   </div>
 </template>

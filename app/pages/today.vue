@@ -2,12 +2,12 @@
 import { daysBetween } from '~~/core/calendar'
 import { formatDose, setCount } from '~~/core/dose'
 import { liftFacts, SLOTS } from '~~/core/programme'
+import { writes } from '~/api/writes'
 import StatePanel from '~/components/common/StatePanel.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import { sharesOf } from '~/composables/drillFacts'
 import { inDays, longDay } from '~/composables/useWords'
 import { useAthleteStore } from '~/stores/athlete'
-import { useOutboxStore } from '~/stores/outbox'
 import { useSessionStore } from '~/stores/session'
 import type { PrescribedItem } from '~~/shared/types'
 
@@ -16,12 +16,10 @@ useHead({ title: 'Today · Keen Anchor' })
 
 const session = useSessionStore()
 const store = useAthleteStore()
-const outbox = useOutboxStore()
-outbox.keepSending()
 
 const load = (): Promise<void> => store.loadToday(session.me!.athleteId!)
 onMounted(async () => {
-  await outbox.send()
+  await writes.drain()
   if (session.me?.athleteId) await load()
 })
 
@@ -48,6 +46,10 @@ async function signOut(): Promise<void> {
         <b class="font-[family-name:var(--font-head)] text-[1.15rem]">Keen Anchor</b><br>
         <span class="text-quiet">{{ session.me?.name }}</span>
       </p>
+      <NuxtLink
+        to="/account"
+        class="btn min-h-[48px]"
+      >My sign-in</NuxtLink>
       <button
         type="button"
         class="btn min-h-[48px]"
@@ -56,13 +58,6 @@ async function signOut(): Promise<void> {
         Sign out
       </button>
     </header>
-    <p
-      v-if="outbox.count > 0"
-      class="caution mb-3"
-      role="status"
-    >
-      {{ outbox.count }} {{ outbox.count === 1 ? 'set waits' : 'sets wait' }} to be sent. {{ outbox.refused }}
-    </p>
     <StatePanel
       v-if="store.state === 'idle' || store.state === 'loading'"
       state="loading"

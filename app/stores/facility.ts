@@ -1,18 +1,20 @@
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
+import type { Facility } from '~~/shared/types'
 import { messageOf } from '~/api/call'
 import * as people from '~/api/people'
 
 /** What stands in the gym, with counts. */
 export const useFacilityStore = defineStore('facility', () => {
-  const counts = ref<Readonly<Record<string, number>>>({})
+  const facility = ref<Facility>({ version: 0, counts: {} })
+  const counts = computed(() => facility.value.counts)
   const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
   const problem = ref('')
 
   async function load(): Promise<void> {
     if (state.value !== 'ready') state.value = 'loading'
     try {
-      counts.value = await people.fetchFacility()
+      facility.value = await people.fetchFacility()
       state.value = 'ready'
     }
     catch (error) {
@@ -21,9 +23,10 @@ export const useFacilityStore = defineStore('facility', () => {
     }
   }
 
-  async function save(next: Readonly<Record<string, number>>): Promise<void> {
-    counts.value = await people.saveFacility(next)
+  /** Saves over the version that was read, or over one that a clash has shown. */
+  async function save(next: Readonly<Record<string, number>>, version = facility.value.version): Promise<void> {
+    facility.value = await people.saveFacility({ version, counts: next })
   }
 
-  return { counts, state, problem, load, save }
+  return { facility, counts, state, problem, load, save }
 })

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { Athlete, AthleteInput, Group, RosterRow, SignInInput } from '~~/shared/types'
+import type { Athlete, AthleteInput, Group, RosterRow } from '~~/shared/types'
 import * as athletes from '~/api/athletes'
 import { messageOf } from '~/api/call'
 import * as people from '~/api/people'
@@ -34,14 +34,19 @@ export const useRosterStore = defineStore('roster', () => {
   const add = (id: string, input: AthleteInput): Promise<Athlete> => athletes.addAthlete(id, input)
   const save = async (id: string, version: number, input: AthleteInput): Promise<Athlete> =>
     replace(await athletes.saveAthlete(id, version, input))
-  const archive = async (athlete: Athlete, archived: boolean): Promise<Athlete> =>
-    replace(await athletes.archiveAthlete(athlete.id, athlete.version, archived))
-  const giveAccount = async (id: string, input: SignInInput): Promise<Athlete> =>
-    replace(await athletes.giveAccount(id, input))
+  const archive = async (athlete: Athlete, archived: boolean): Promise<Athlete> => replace(await athletes.archiveAthlete(athlete, archived))
+  const invite = async (athlete: Athlete, invitation: { id: string, email: string }): Promise<Athlete> =>
+    replace(await athletes.inviteAthlete(athlete, invitation))
+
+  async function erase(athlete: Athlete, typed: string): Promise<void> {
+    await athletes.eraseAthlete(athlete, typed)
+    rows.value = rows.value.filter(row => row.athlete.id !== athlete.id)
+    if (lastAthleteId.value === athlete.id) lastAthleteId.value = null
+  }
 
   async function addGroup(group: Group): Promise<void> {
     groups.value = await people.addGroup(group)
   }
 
-  return { rows, groups, state, problem, lastAthleteId, load, add, save, archive, giveAccount, addGroup }
+  return { rows, groups, state, problem, lastAthleteId, load, add, save, archive, invite, erase, addGroup, exportOf: athletes.exportAthlete }
 })

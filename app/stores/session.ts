@@ -1,24 +1,69 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { Me, SignInInput, Units } from '~~/shared/types'
+import type { Me, SessionAnswer, SignInInput, Units } from '~~/shared/types'
+import { useToken } from '~/api/call'
+import { keepFor } from '~/device/kept'
 import * as people from '~/api/people'
+import { writes } from '~/api/writes'
 
 /** Who is signed in. */
 export const useSessionStore = defineStore('session', () => {
   const me = ref<Me | null>(null)
+  const csrf = ref<string | null>(null)
   const known = ref(false)
+  /** The session ended under a page that is still open: signing in again goes on where it was. */
+  const ended = ref(false)
 
-  function remember(who: Me | null): void {
-    me.value = who
+  function remember(answer: SessionAnswer): void {
+    me.value = answer.me
+    csrf.value = answer.csrf
     known.value = true
+    ended.value = false
+    if (import.meta.client) begin()
+  }
+
+  /** Ties this tab to the person: their token, their drafts, their writes on the way. */
+  function begin(): void {
+    useToken(csrf.value)
+    keepFor(me.value?.id ?? null)
+    if (me.value) writes.open()
+    else writes.close()
   }
 
   async function signIn(input: SignInInput): Promise<void> {
-    remember((await people.signIn(input)).me)
+    remember(await people.signIn(input))
+  }
+
+  /** Signs in again in the middle of the work; false when it is somebody else. */
+  async function signInAgain(input: SignInInput): Promise<boolean> {
+    const before = me.value?.id
+    const answer = await people.signIn(input)
+    if (answer.me?.id !== before) return false
+    me.value = answer.me
+    csrf.value = answer.csrf
+    ended.value = false
+    useToken(csrf.value)
+    void writes.drain()
+    return true
   }
 
   async function signOut(): Promise<void> {
-    remember((await people.signOut()).me)
+    remember(await people.signOut())
+  }
+
+  async function signOutEverywhere(): Promise<void> {
+    await people.signOutEverywhere()
+    remember({ me: null, csrf: null })
+  }
+
+  async function changePassword(password: string, next: string): Promise<void> {
+    const answer = await people.changePassword(password, next)
+    csrf.value = answer.csrf
+    useToken(answer.csrf)
+  }
+
+  async function useLink(token: string, next: string): Promise<void> {
+    remember(await people.useLink(token, next))
   }
 
   async function saveUnits(units: Units): Promise<void> {
@@ -26,5 +71,8 @@ export const useSessionStore = defineStore('session', () => {
     if (me.value) me.value = { ...me.value, units: saved }
   }
 
-  return { me, known, remember, signIn, signOut, saveUnits }
+  return {
+    me, csrf, known, ended, remember, begin, signIn, signInAgain, signOut, signOutEverywhere, changePassword, useLink, saveUnits,
+    askForReset: people.askForReset,
+  }
 })

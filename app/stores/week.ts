@@ -1,13 +1,35 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { WeekPlan } from '~~/core/programme'
+import { same, type Choices } from '~~/core/merge'
+import { mergeWeeks, type WeekChoice, type WeekPlan } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import type { TrainingWeek, WeekSheet } from '~~/shared/types'
-import { messageOf, NoConnection } from '~/api/call'
+import { messageOf } from '~/api/call'
+import { forget, keep, kept } from '~/device/kept'
 import * as weeks from '~/api/weeks'
+import { line, writes } from '~/api/writes'
 
 const SAVE_AFTER_MS = 500
-const RETRY_AFTER_MS = 3000
+/** Steps of undo kept on the device. */
+const KEPT_STEPS = 20
+
+/** A week as this device last had it: survives reload, crash and an ended session, and carries the undo line. */
+interface Draft {
+  readonly base: TrainingWeek
+  readonly plan: WeekPlan
+  readonly past: readonly WeekPlan[]
+  readonly future: readonly WeekPlan[]
+}
+
+/** Two coaches' versions of one week, waiting for a choice. */
+export interface Meeting {
+  readonly who: string
+  readonly base: WeekPlan
+  readonly mine: WeekPlan
+  readonly theirs: WeekPlan
+  readonly conflicts: readonly WeekChoice[]
+  readonly theirChanges: readonly string[]
+}
 
 /** One athlete's week while it is edited: the plan, its undo line, and what of it is stored. */
 export const useWeekStore = defineStore('week', () => {
@@ -16,18 +38,22 @@ export const useWeekStore = defineStore('week', () => {
   const past = shallowRef<readonly WeekPlan[]>([])
   const future = shallowRef<readonly WeekPlan[]>([])
   const loading = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
-  const saving = ref<'stored' | 'waiting' | 'saving' | 'noConnection' | 'refused'>('stored')
+  const state = ref<'stored' | 'waiting' | 'saving' | 'choose' | 'refused'>('stored')
   const problem = ref('')
   const storedAt = ref<Date | null>(null)
+  const meeting = shallowRef<Meeting | null>(null)
+  /** What another coach changed and was taken in without a question. */
+  const news = shallowRef<{ who: string, changes: readonly string[] } | null>(null)
 
   let timer: ReturnType<typeof setTimeout> | null = null
   let inFlight: Promise<void> | null = null
-  let storedPlan: WeekPlan | null = null
 
   const week = computed(() => sheet.value?.week ?? null)
+  const saving = computed(() => (state.value === 'saving' && line.value !== 'open' ? line.value : state.value))
+  const draftKey = ({ athleteId, startsOn }: TrainingWeek): string => `draft/${weeks.weekKey(athleteId, startsOn)}`
 
   async function load(athleteId: string, startsOn: string): Promise<void> {
-    await flush()
+    void flush()
     loading.value = 'loading'
     try {
       take(await weeks.fetchWeek(athleteId, startsOn))
@@ -42,12 +68,32 @@ export const useWeekStore = defineStore('week', () => {
   function take(fresh: WeekSheet): void {
     sheet.value = fresh
     plan.value = fresh.week.plan
-    storedPlan = fresh.week.plan
     past.value = []
     future.value = []
-    saving.value = 'stored'
+    state.value = 'stored'
     storedAt.value = null
     problem.value = ''
+    meeting.value = null
+    news.value = null
+    resume(kept<Draft>(draftKey(fresh.week)), fresh.week)
+  }
+
+  /** Goes on from what the device kept; what was stored meanwhile meets it. */
+  function resume(draft: Draft | null, stored: TrainingWeek): void {
+    if (!draft) return
+    const unsaved = !same(draft.plan, draft.base.plan)
+    if (draft.base.version !== stored.version && !unsaved) return
+    past.value = draft.past
+    future.value = draft.future
+    if (!unsaved) return
+    plan.value = draft.plan
+    if (draft.base.version === stored.version) {
+      state.value = 'waiting'
+      scheduleSave()
+      return
+    }
+    keepStored(draft.base)
+    meet(stored)
   }
 
   /** Every change goes through here: it can be undone and will be stored. */
@@ -76,81 +122,140 @@ export const useWeekStore = defineStore('week', () => {
 
   function show(next: WeekPlan): void {
     plan.value = next
-    saving.value = 'waiting'
-    scheduleSave(SAVE_AFTER_MS)
+    if (state.value !== 'choose') state.value = 'waiting'
+    keepDraft()
+    scheduleSave()
   }
 
-  function scheduleSave(afterMs: number): void {
+  function keepDraft(): void {
+    if (!week.value) return
+    const draft: Draft = { base: week.value, plan: plan.value, past: past.value.slice(-KEPT_STEPS), future: future.value.slice(0, KEPT_STEPS) }
+    // A device without room still has the page itself.
+    if (!keep(draftKey(week.value), draft)) forget(draftKey(week.value))
+  }
+
+  function scheduleSave(): void {
     if (timer) clearTimeout(timer)
-    timer = setTimeout(() => void save(), afterMs)
+    timer = setTimeout(() => void save(), SAVE_AFTER_MS)
   }
 
   /** Stores what is there; one write at a time, and again when something changed meanwhile. */
   async function save(): Promise<void> {
-    if (inFlight) return inFlight.then(() => save())
-    if (plan.value === storedPlan || !week.value) {
-      if (plan.value === storedPlan) saving.value = 'stored'
+    const now = week.value
+    if (!now || state.value === 'choose') return
+    if (inFlight && !writes.isWaiting(weeks.weekKey(now.athleteId, now.startsOn))) return inFlight.then(() => save())
+    if (same(plan.value, now.plan) && now.version > 0) {
+      state.value = 'stored'
       return
     }
-    inFlight = send(week.value, plan.value)
-    try {
-      await inFlight
-    }
-    finally {
-      inFlight = null
-    }
+    const mine = send(now, plan.value)
+    inFlight = mine
+    await mine
+    if (inFlight === mine) inFlight = null
   }
 
   async function send({ athleteId, startsOn, version }: TrainingWeek, sent: WeekPlan): Promise<void> {
-    saving.value = 'saving'
+    state.value = 'saving'
+    const isShown = (): boolean => week.value?.athleteId === athleteId && week.value.startsOn === startsOn
     try {
-      const stored = await weeks.saveWeek(athleteId, startsOn, version, sent)
-      keep(stored)
-      storedPlan = sent
+      const stored = await weeks.saveWeek(athleteId, startsOn, `Week of ${sheet.value!.athlete.name}`, version, sent)
+      if (!stored || !isShown()) return
+      keepStored(stored)
       storedAt.value = new Date()
       problem.value = ''
-      saving.value = plan.value === sent ? 'stored' : 'waiting'
-      if (plan.value !== sent) scheduleSave(SAVE_AFTER_MS)
+      state.value = same(plan.value, stored.plan) ? 'stored' : 'waiting'
+      keepDraft()
+      if (state.value === 'waiting') scheduleSave()
     }
     catch (error) {
+      if (!isShown()) return
+      const current = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as TrainingWeek | null : null
+      if (current) return meet(current)
       problem.value = messageOf(error)
-      const later = error instanceof NoConnection || (error instanceof AppError && error.code === 'notReady')
-      saving.value = later ? 'noConnection' : 'refused'
-      if (later) scheduleSave(RETRY_AFTER_MS)
+      state.value = 'refused'
     }
   }
 
-  function keep(stored: TrainingWeek): void {
+  /** Another write came first: what does not clash is taken in, what does waits for a choice. */
+  function meet(current: TrainingWeek): void {
+    const base = week.value!.plan
+    const mine = plan.value
+    const { plan: merged, conflicts, theirChanges } = mergeWeeks(base, mine, current.plan)
+    const who = current.changedBy ?? 'Somebody else'
+    // Undo goes back over my own steps and leaves theirs standing.
+    past.value = past.value.map(step => mergeWeeks(base, step, current.plan).plan)
+    future.value = future.value.map(step => mergeWeeks(base, step, current.plan).plan)
+    keepStored(current)
+    if (conflicts.length > 0) {
+      meeting.value = { who, base, mine, theirs: current.plan, conflicts, theirChanges }
+      state.value = 'choose'
+      return
+    }
+    plan.value = merged
+    if (theirChanges.length > 0) news.value = { who, changes: theirChanges }
+    state.value = same(merged, current.plan) ? 'stored' : 'waiting'
+    keepDraft()
+    if (state.value === 'waiting') scheduleSave()
+  }
+
+  /** Settles a clash field by field; undo brings back all of mine. */
+  function choose(choices: Choices): void {
+    if (!meeting.value) return
+    const { base, mine, theirs, who, theirChanges } = meeting.value
+    const all = mergeWeeks(base, mine, theirs).plan
+    const chosen = mergeWeeks(base, mine, theirs, choices).plan
+    meeting.value = null
+    if (theirChanges.length > 0) news.value = { who, changes: theirChanges }
+    state.value = 'waiting'
+    plan.value = all
+    if (same(all, chosen)) show(all)
+    else change(chosen)
+  }
+
+  /** Looks whether another coach stored something while nothing of mine is on the way. */
+  async function lookAround(): Promise<void> {
+    const now = week.value
+    if (!now || state.value !== 'stored' || inFlight) return
+    const { version } = await weeks.fetchWeekVersion(now.athleteId, now.startsOn).catch(() => now)
+    if (version <= now.version || week.value !== now || state.value !== 'stored') return
+    const fresh = await weeks.fetchWeek(now.athleteId, now.startsOn).catch(() => null)
+    if (fresh && week.value === now) meet(fresh.week)
+  }
+
+  function keepStored(stored: TrainingWeek): void {
     if (sheet.value) sheet.value = { ...sheet.value, week: stored }
   }
 
-  /** Stores at once whatever waits. */
+  /** Hands whatever waits to the queue at once. */
   async function flush(): Promise<void> {
     if (timer) clearTimeout(timer)
     timer = null
-    if (inFlight) await inFlight
-    if (saving.value === 'waiting' || saving.value === 'noConnection') await save()
+    if (inFlight && line.value === 'open') await inFlight
+    if (state.value === 'waiting') await save()
   }
 
   /** Stores, then assigns exactly what was stored; false when it could not. */
   async function assign(): Promise<boolean> {
     await flush()
     // A week shown but never changed has not been written yet.
-    if (week.value?.version === 0) {
-      storedPlan = null
-      await save()
-    }
-    if (saving.value !== 'stored' || !week.value) return false
+    if (week.value?.version === 0) await save()
+    if (state.value !== 'stored' || !week.value) return false
     try {
-      keep(await weeks.assignWeek(week.value.athleteId, week.value.startsOn, week.value.version))
+      keepStored(await weeks.assignWeek(week.value.athleteId, week.value.startsOn, week.value.version))
+      keepDraft()
       return true
     }
     catch (error) {
+      const current = error instanceof AppError && error.code === 'changedElsewhere'
+      if (current) void lookAround()
       problem.value = messageOf(error)
-      saving.value = 'refused'
+      state.value = current ? 'stored' : 'refused'
       return false
     }
   }
 
-  return { sheet, week, plan, past, future, loading, saving, problem, storedAt, load, change, undo, redo, flush, assign }
+  return {
+    sheet, week, plan, past, future, loading, saving, problem, storedAt, meeting, news, load, change, undo, redo, flush, assign, choose,
+    lookAround,
+  }
 })

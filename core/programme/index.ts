@@ -18,3 +18,4 @@ export {
   addItem, addSession, changeItem, changeSession, findItem, liftsOnly, moveItem, moveToNeighbour, nudgeItem, placesOf,
   putLift, removeItem, removeLift, removeSession, stepDose, stepSets, type Place,
 } from './edit'
+export { mergeWeeks, type MergedWeek, type WeekChoice } from './mergeWeeks'

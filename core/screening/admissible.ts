@@ -1,10 +1,11 @@
 import { findVariation, HAZARDS, VARIATIONS, type Equipment, type Variation } from '../catalogue'
 import type { Dose } from '../dose'
-import { flagFacts, redFlags, type FlagId } from './flags'
+import { flagFacts, redFlags } from './marks'
+import type { HealthMark } from './restrictions'
 
 /** What decides whether a drill may be prescribed to this athlete. */
 export interface Screen {
-  readonly flags: readonly FlagId[]
+  readonly flags: readonly HealthMark[]
   readonly equipment: readonly Equipment[]
   /** Highest brace step reached, 1-7. */
   readonly braceStep: number
@@ -103,7 +104,7 @@ function holdTooLong(dose: Dose, longestS: number): boolean {
  * @example
  * doseRemoval({ sets: 2, amount: 30, unit: 'seconds', restS: 30 }, ['backPainBending']) // => 'Back pain on bending: holds of 10 s at most.'
  */
-export function doseRemoval(dose: Dose, flags: readonly FlagId[]): string | null {
+export function doseRemoval(dose: Dose, flags: readonly HealthMark[]): string | null {
   for (const id of flags) {
     const flag = flagFacts(id)
     if (flag.longestHoldS && holdTooLong(dose, flag.longestHoldS)) {

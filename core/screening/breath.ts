@@ -1,5 +1,6 @@
 import type { BreathPattern } from '../catalogue'
-import { flagFacts, type FlagId } from './flags'
+import { flagFacts } from './marks'
+import type { HealthMark } from './restrictions'
 
 /** The breath pattern to prescribe and, where a flag replaced the drill's own, why. */
 export interface PrescribedBreath {
@@ -13,7 +14,7 @@ export interface PrescribedBreath {
  * @example
  * breathFor('holdAndReset', ['herniaSurgery']).pattern // => 'exhaleOnEffort'
  */
-export function breathFor(pattern: BreathPattern, flags: readonly FlagId[]): PrescribedBreath {
+export function breathFor(pattern: BreathPattern, flags: readonly HealthMark[]): PrescribedBreath {
   const cause = flags.find(id => flagFacts(id).noBreathHold)
   if (pattern !== 'holdAndReset' || !cause) return { pattern, why: null }
   return {

@@ -111,26 +111,6 @@ export type FlagId = keyof typeof FLAGS
 /** Every flag id, red flags first. */
 export const FLAG_IDS = Object.keys(FLAGS) as FlagId[]
 
-/**
- * The facts of a flag.
- *
- * @example
- * flagFacts('wrist').kind // => 'amber'
- */
-export function flagFacts(id: FlagId): Flag {
-  return FLAGS[id]
-}
-
-/**
- * The red flags among some flags: with any of them no programme is given.
- *
- * @example
- * redFlags(['wrist', 'chestPain']) // => ['chestPain']
- */
-export function redFlags(ids: readonly FlagId[]): FlagId[] {
-  return ids.filter(id => FLAGS[id].kind === 'red')
-}
-
 /** What every screen of health matters says beside them. */
 export const CAUTION = 'Not medical advice. The athlete\'s clinician, the federation\'s rules and local law go first.'
 

@@ -1,4 +1,6 @@
-export { CAUTION, FLAG_IDS, flagFacts, FLAGS, PAIN_CAUTION, redFlags, type Flag, type FlagId } from './flags'
+export { CAUTION, FLAG_IDS, FLAGS, PAIN_CAUTION, type Flag, type FlagId } from './flags'
+export { flagFacts, redFlags } from './marks'
+export { isRestriction, restrictionFacts, restrictionsOf, type HealthMark, type RestrictionId } from './restrictions'
 export {
   admissibleSet, doseRemoval, isAdmissible, LOAD_AGE_YEARS, removals, type Removal, type RemovalRule, type Screen,
 } from './admissible'

@@ -11,7 +11,7 @@ const OLDEST = 15
 const FIRST_PORT = 54_320
 
 /** The newest PostgreSQL's commands, or null. */
-function findBinaries() {
+export function findBinaries() {
   const base = '/usr/lib/postgresql'
   const versions = existsSync(base) ? readdirSync(base).map(Number).filter(v => v >= OLDEST).sort((a, b) => b - a) : []
   const found = versions.map(v => join(base, String(v), 'bin')).find(dir => existsSync(join(dir, 'initdb')))

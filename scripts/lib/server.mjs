@@ -36,7 +36,9 @@ export async function startServer(env) {
   // A process group of its own: Ctrl-C reaches the start command alone, which then stops things in order.
   const child = spawn(process.execPath, [serverEntry], {
     cwd: root, detached: true, stdio: ['ignore', log, log],
-    env: { ...process.env, ...env, HOST: '127.0.0.1', PORT: String(port), NODE_ENV: 'production' },
+    env: {
+      PUBLIC_URL: `http://127.0.0.1:${port}`, ...process.env, ...env, HOST: '127.0.0.1', PORT: String(port), NODE_ENV: 'production',
+    },
   })
   closeSync(log)
   let ended = false

@@ -1,5 +1,5 @@
 import { AppError } from '~~/shared/errors'
-import { guarded } from '../utils/defineRoute'
+import { errorsInShape } from '../utils/defineRoute'
 
 /** Whatever is not an address of ours answers in our own error shape. */
-export default guarded(() => Promise.reject(new AppError('notFound', 'There is nothing at this address.')))
+export default errorsInShape(() => Promise.reject(new AppError('notFound', 'There is nothing at this address.')))

@@ -1,8 +1,14 @@
-import { guarded } from '../utils/defineRoute'
+import { AppError } from '~~/shared/errors'
+import { pendingMigrations } from '../database/migrate'
+import { defineOpenRoute } from '../utils/defineRoute'
 import { useRuntime } from '../utils/runtime'
 
-/** Ready to serve: migrated, and the database answers. */
-export default guarded(async () => {
-  await useRuntime().db.raw('select 1')
-  return { status: 'ready' }
+/** Ready to serve: the database answers, is of this release, and so does the queue. Says which of them is not. */
+export default defineOpenRoute('GET /api/ready', async () => {
+  const { db, ready } = useRuntime()
+  const { queue } = await ready
+  await db.raw('select 1')
+  if (await pendingMigrations(db) > 0) throw new AppError('notReady', 'The database is of an older release.')
+  if (!await queue.answers()) throw new AppError('notReady', 'The queue does not answer.')
+  return { status: 'ready', database: 'answers', migrations: 'done', queue: 'answers' }
 })

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { connect } from './connection'
 import { APP_ROLE, migrate } from './migrate'
+import * as foundation from './migrations/0001_foundation'
 
 const { adminUrl, appPassword } = inject('cluster')
 const name = `migrate_${randomUUID().replaceAll('-', '')}`
@@ -23,7 +24,7 @@ describe('migrating an empty database', () => {
   it('works from three servers at once', async () => {
     await Promise.all([1, 2, 3].map(() => migrate(url.toString(), appPassword, '2026-03-04')))
     const { rows } = await owner.raw('select count(*)::int as n from knex_migrations')
-    expect(rows[0].n).toBe(1)
+    expect(rows[0].n).toBe(2)
   })
 
   it('forces row-level security on every table that names an organisation, partitions too', async () => {
@@ -52,5 +53,42 @@ describe('migrating an empty database', () => {
     await migrate(url.toString(), appPassword, '2027-01-01')
     const { rows } = await owner.raw('select to_regclass(\'set_log_2028_12\') as there')
     expect(rows[0].there).toBe('set_log_2028_12')
+  })
+})
+
+describe('migrating a database of the release before', () => {
+  const earlier = `migrate_${randomUUID().replaceAll('-', '')}`
+  const earlierUrl = new URL(adminUrl)
+  earlierUrl.pathname = `/${earlier}`
+  const before = connect(earlierUrl.toString(), 1)
+  afterAll(async () => {
+    await before.destroy()
+    await admin.raw(`drop database ${earlier} with (force)`)
+  })
+
+  it('carries flags, sight and frozen drills over', async () => {
+    await admin.raw(`create database ${earlier}`)
+    await before.transaction(async (tx) => { await foundation.up(tx) })
+    await before.raw(`create table knex_migrations (id serial primary key, name text, batch integer, migration_time timestamptz);
+      create table knex_migrations_lock (index serial primary key, is_locked integer); insert into knex_migrations_lock (is_locked) values (0);
+      insert into knex_migrations (name, batch, migration_time) values ('0001_foundation', 1, now())`)
+    const [organisation, athlete, coach, group, session, item] = Array.from({ length: 6 }, () => randomUUID())
+    await before.raw(`
+      insert into organisation (id, name, time_zone) values ('${organisation}', 'Old', 'UTC');
+      insert into athlete (id, organisation_id, name, goal, sport, position, sex, height_cm, mass_kg, birth_year, training_age_years, equipment,
+        available, flags, brace_step, rungs) values ('${athlete}', '${organisation}', 'Old Hand', '', 'general', '', 'male', 180, 80, 1990, 5,
+        '{}', '[]', '{wrist,shoulder}', 4, '{}');
+      insert into person (id, organisation_id, role, name, email, password_hash) values ('${coach}', '${organisation}', 'coach', 'C', 'c@old.example', 'x');
+      insert into training_group (id, organisation_id, name) values ('${group}', '${organisation}', 'G');
+      insert into training_week (organisation_id, athlete_id, starts_on, plan) values ('${organisation}', '${athlete}', '2026-03-02', '{"sessions":[]}');
+      insert into prescribed_session (id, organisation_id, athlete_id, starts_on, day, plan_key, minutes, lifts) values
+        ('${session}', '${organisation}', '${athlete}', '2026-03-02', '2026-03-04', 'd2', 60, '[]');
+      insert into prescribed_item (id, organisation_id, session_id, plan_key, place, variation_id, prescription) values
+        ('${item}', '${organisation}', '${session}', 'i', 0, 'side-plank.feet', '{}')`)
+    await migrate(earlierUrl.toString(), null, '2026-03-04')
+    const { rows: [found] } = await before.raw(`select (select flags from athlete_health where athlete_id = '${athlete}') as flags,
+      (select count(*)::int from group_staff where person_id = '${coach}' and group_id = '${group}') as sight,
+      (select athlete_id from prescribed_item where id = '${item}') as of`)
+    expect(found).toEqual({ flags: ['wrist', 'shoulder'], sight: 1, of: athlete })
   })
 })

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
 import { connect } from './connection'
 import { migrationSource } from './migrations'
+import { prepareQueue } from '../jobs/queue'
 
 /** Any fixed number: servers that start together take turns on it. */
 const MIGRATION_LOCK = 7_204_116
@@ -17,7 +18,7 @@ export const APP_ROLE = 'keen_anchor_app'
  * @param day today, for the partitions ahead
  */
 export async function migrate(ownerUrl: string, appPassword: string | null, day: string): Promise<void> {
-  const db = connect(ownerUrl, 2)
+  const db = connect(ownerUrl, 3, 30_000)
   try {
     if (appPassword !== null) await ensureAppRole(db, appPassword)
     // The lock belongs to a connection of its own: Knex runs each migration in a transaction of its own.
@@ -25,11 +26,19 @@ export async function migrate(ownerUrl: string, appPassword: string | null, day:
       await lock.raw('select pg_advisory_xact_lock(?)', [MIGRATION_LOCK])
       await db.migrate.latest({ migrationSource })
       await ensureLogMonths(db, day)
+      await prepareQueue(db, APP_ROLE)
     })
   }
   finally {
     await db.destroy()
   }
+}
+
+/** Migrations of this release that the database has not seen, asked as the application role. */
+export async function pendingMigrations(db: Knex): Promise<number> {
+  const { rows } = await db.raw<{ rows: { name: string }[] }>('select name from knex_migrations')
+  const done = new Set(rows.map(row => row.name))
+  return (await migrationSource.getMigrations([])).filter(name => !done.has(name)).length
 }
 
 /** Committed before the migrations run: they grant to it on other connections. */

@@ -1,11 +1,13 @@
 import { defineEventHandler, getRequestHeader, getRequestHost, setResponseStatus } from 'h3'
 import type { ErrorBody } from '~~/shared/errors'
 
-/** Writes come from our own pages: a browser names its origin on every unsafe request. */
+/** Writes come from our own pages: a browser names its origin, and how near it is, on every unsafe request. */
 export default defineEventHandler((event): ErrorBody | undefined => {
   if (['GET', 'HEAD', 'OPTIONS'].includes(event.method)) return undefined
   const origin = getRequestHeader(event, 'origin')
-  if (!origin || hostOf(origin) === getRequestHost(event, { xForwardedHost: true })) return undefined
+  const site = getRequestHeader(event, 'sec-fetch-site')
+  const sameOrigin = !origin || hostOf(origin) === getRequestHost(event, { xForwardedHost: process.env.TRUST_PROXY === '1' })
+  if (sameOrigin && (!site || site === 'same-origin' || site === 'none')) return undefined
   setResponseStatus(event, 403)
   return { code: 'notAllowed', message: 'This request comes from another site.' }
 })

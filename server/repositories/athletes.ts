@@ -19,13 +19,15 @@ interface AthleteRow {
   training_age_years: number
   equipment: AthleteInput['equipment']
   available: AthleteInput['available']
-  flags: AthleteInput['flags']
   brace_step: number
   rungs: AthleteInput['rungs']
   weak_link: AthleteInput['weakLink']
   weak_side: AthleteInput['weakSide']
   group_ids: string[] | null
+  health_flags: AthleteInput['flags'] | null
   account_email: string | null
+  account_active: boolean | null
+  changed_by: string | null
 }
 
 const toAthlete = (row: AthleteRow): Athlete => ({
@@ -45,13 +47,15 @@ const toAthlete = (row: AthleteRow): Athlete => ({
   trainingAgeYears: row.training_age_years,
   equipment: row.equipment,
   available: row.available,
-  flags: row.flags,
+  flags: row.health_flags ?? [],
   braceStep: row.brace_step,
   rungs: row.rungs,
   weakLink: row.weak_link,
   weakSide: row.weak_side,
   groupIds: row.group_ids ?? [],
   accountEmail: row.account_email,
+  accountState: row.account_email === null ? 'none' : row.account_active ? 'active' : 'invited',
+  changedBy: row.changed_by,
 })
 
 const toColumns = (athlete: AthleteInput): Record<string, unknown> => ({
@@ -68,7 +72,6 @@ const toColumns = (athlete: AthleteInput): Record<string, unknown> => ({
   training_age_years: athlete.trainingAgeYears,
   equipment: athlete.equipment,
   available: json(athlete.available),
-  flags: athlete.flags,
   brace_step: athlete.braceStep,
   rungs: json(athlete.rungs),
   weak_link: athlete.weakLink,
@@ -82,8 +85,13 @@ function select(tx: Tx, organisationId: string) {
       'a.*',
       tx.raw(`(select array_agg(m.group_id order by m.group_id) from group_member m
         where m.organisation_id = a.organisation_id and m.athlete_id = a.id) as group_ids`),
+      // Whoever may not read flags by name gets none here: the wall stands in the database.
+      tx.raw('(select h.flags from athlete_health h where h.organisation_id = a.organisation_id and h.athlete_id = a.id) as health_flags'),
       tx.raw(`(select p.email from person p
-        where p.organisation_id = a.organisation_id and p.athlete_id = a.id) as account_email`),
+        where p.organisation_id = a.organisation_id and p.athlete_id = a.id and p.closed_at is null) as account_email`),
+      tx.raw(`(select p.password_hash is not null from person p
+        where p.organisation_id = a.organisation_id and p.athlete_id = a.id and p.closed_at is null) as account_active`),
+      tx.raw('(select p.name from person p where p.organisation_id = a.organisation_id and p.id = a.updated_by) as changed_by'),
     )
 }
 
@@ -104,9 +112,11 @@ export async function athletesByIds(tx: Tx, organisationId: string, ids: readonl
 
 /** Adds an athlete; the key is the sender's, so a repeat changes nothing. */
 export async function insertAthlete(tx: Tx, organisationId: string, id: string, athlete: AthleteInput): Promise<boolean> {
-  const rows = await tx('athlete').insert({ id, organisation_id: organisationId, ...toColumns(athlete) })
+  const rows = await tx('athlete')
+    .insert({ id, organisation_id: organisationId, ...toColumns(athlete), updated_by: tx.raw('keen_person()') })
     .onConflict('id').ignore().returning('id')
   if (rows.length === 0) return false
+  await tx('athlete_health').insert({ organisation_id: organisationId, athlete_id: id, flags: athlete.flags as string[] })
   await setGroups(tx, organisationId, id, athlete.groupIds)
   return true
 }
@@ -116,8 +126,9 @@ export async function updateAthlete(
   tx: Tx, organisationId: string, id: string, version: number, athlete: AthleteInput,
 ): Promise<boolean> {
   const changed = await tx('athlete').where({ organisation_id: organisationId, id, version })
-    .update({ ...toColumns(athlete), version: version + 1, updated_at: tx.fn.now() })
+    .update({ ...toColumns(athlete), version: version + 1, updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()') })
   if (changed === 0) return false
+  await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: id }).update({ flags: athlete.flags as string[] })
   await setGroups(tx, organisationId, id, athlete.groupIds)
   return true
 }
@@ -126,13 +137,29 @@ export async function setArchived(
   tx: Tx, organisationId: string, id: string, version: number, archived: boolean,
 ): Promise<boolean> {
   const changed = await tx('athlete').where({ organisation_id: organisationId, id, version })
-    .update({ archived_at: archived ? tx.fn.now() : null, version: version + 1, updated_at: tx.fn.now() })
+    .update({ archived_at: archived ? tx.fn.now() : null, version: version + 1, updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()') })
   return changed > 0
 }
 
+/** Flags by athlete, for whoever may read them. */
+export async function flagsOf(tx: Tx, organisationId: string, athleteIds: readonly string[]): Promise<Map<string, AthleteInput['flags']>> {
+  const rows = await tx('athlete_health').where({ organisation_id: organisationId }).whereIn('athlete_id', athleteIds as string[])
+    .select<{ athlete_id: string, flags: AthleteInput['flags'] }[]>('athlete_id', 'flags')
+  return new Map(rows.map(row => [row.athlete_id, row.flags]))
+}
+
 async function setGroups(tx: Tx, organisationId: string, athleteId: string, groupIds: readonly string[]): Promise<void> {
-  await tx('group_member').where({ organisation_id: organisationId, athlete_id: athleteId }).delete()
-  if (groupIds.length === 0) return
-  await tx('group_member')
-    .insert(groupIds.map(groupId => ({ organisation_id: organisationId, group_id: groupId, athlete_id: athleteId })))
+  // Added before removed: a coach who moves an athlete between own groups never loses sight on the way.
+  if (groupIds.length > 0) {
+    await tx('group_member')
+      .insert(groupIds.map(groupId => ({ organisation_id: organisationId, group_id: groupId, athlete_id: athleteId })))
+      .onConflict(['organisation_id', 'group_id', 'athlete_id']).ignore()
+  }
+  await tx('group_member').where({ organisation_id: organisationId, athlete_id: athleteId })
+    .whereNotIn('group_id', groupIds as string[]).delete()
+}
+
+/** Removes every row about an athlete, by the one function of the database that may. */
+export async function eraseAthleteRows(tx: Tx, id: string): Promise<void> {
+  await tx.raw('select keen_erase_athlete(?)', [id])
 }

@@ -13,6 +13,12 @@ export async function insertGroup(tx: Tx, organisationId: string, group: Group):
   return rows.length > 0
 }
 
+/** Lets a coach or assistant see a group. */
+export async function addGroupStaff(tx: Tx, organisationId: string, groupId: string, personId: string): Promise<void> {
+  await tx('group_staff').insert({ organisation_id: organisationId, group_id: groupId, person_id: personId })
+    .onConflict(['organisation_id', 'group_id', 'person_id']).ignore()
+}
+
 interface CompetitionRow {
   id: string
   organisation_id: string

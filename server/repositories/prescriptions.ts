@@ -108,12 +108,15 @@ export interface NewItem {
   readonly item: PrescribedItem
 }
 
-export async function insertItems(tx: Tx, organisationId: string, sessionId: string, items: readonly NewItem[]): Promise<void> {
+export async function insertItems(
+  tx: Tx, organisationId: string, session: { id: string, athleteId: string }, items: readonly NewItem[],
+): Promise<void> {
   if (items.length === 0) return
   await tx('prescribed_item').insert(items.map(({ planKey, place, item: { id, variationId, ...prescription } }) => ({
     id,
     organisation_id: organisationId,
-    session_id: sessionId,
+    athlete_id: session.athleteId,
+    session_id: session.id,
     plan_key: planKey,
     place,
     variation_id: variationId,

@@ -10,6 +10,8 @@ interface WeekRow {
   plan: WeekPlan
   assigned_version: number | null
   assigned_at: Date | null
+  updated_at: Date
+  changed_by: string | null
 }
 
 const toWeek = (row: WeekRow): TrainingWeek => ({
@@ -19,18 +21,24 @@ const toWeek = (row: WeekRow): TrainingWeek => ({
   status: row.assigned_version === null ? 'draft' : 'assigned',
   changedSinceAssigned: row.assigned_version !== null && row.assigned_version !== row.version,
   plan: row.plan,
+  changedBy: row.changed_by,
+  changedAt: row.updated_at.toISOString(),
 })
+
+function select(tx: Tx, organisationId: string) {
+  return tx('training_week as w').where('w.organisation_id', organisationId).select<WeekRow[]>('w.*',
+    tx.raw('(select p.name from person p where p.organisation_id = w.organisation_id and p.id = w.updated_by) as changed_by'))
+}
 
 export async function weekOf(
   tx: Tx, organisationId: string, athleteId: string, startsOn: string,
 ): Promise<TrainingWeek | null> {
-  const row = await tx<WeekRow>('training_week')
-    .where({ organisation_id: organisationId, athlete_id: athleteId, starts_on: startsOn }).first()
+  const [row] = await select(tx, organisationId).where({ athlete_id: athleteId, starts_on: startsOn })
   return row ? toWeek(row) : null
 }
 
 export async function weeksStarting(tx: Tx, organisationId: string, startsOn: string): Promise<TrainingWeek[]> {
-  const rows = await tx<WeekRow>('training_week').where({ organisation_id: organisationId, starts_on: startsOn })
+  const rows = await select(tx, organisationId).where({ starts_on: startsOn })
   return rows.map(toWeek)
 }
 
@@ -43,12 +51,12 @@ export async function saveWeek(
 ): Promise<number | null> {
   const key = { organisation_id: organisationId, athlete_id: athleteId, starts_on: startsOn }
   if (version === 0) {
-    const rows = await tx('training_week').insert({ ...key, plan: json(plan) })
+    const rows = await tx('training_week').insert({ ...key, plan: json(plan), updated_by: tx.raw('keen_person()') })
       .onConflict(['organisation_id', 'athlete_id', 'starts_on']).ignore().returning('version')
     return rows.length > 0 ? 1 : null
   }
   const changed = await tx('training_week').where({ ...key, version })
-    .update({ plan: json(plan), version: version + 1, updated_at: tx.fn.now() })
+    .update({ plan: json(plan), version: version + 1, updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()') })
   return changed > 0 ? version + 1 : null
 }
 
@@ -60,4 +68,17 @@ export async function markAssigned(
     .where({ organisation_id: organisationId, athlete_id: athleteId, starts_on: startsOn, version })
     .update({ assigned_version: version, assigned_at: tx.fn.now(), assigned_by: personId })
   return changed > 0
+}
+
+/** The stored version alone, 0 when nothing is stored: what an open week sheet asks every few seconds. */
+export async function weekVersion(tx: Tx, organisationId: string, athleteId: string, startsOn: string): Promise<number> {
+  const row = await tx('training_week').where({ organisation_id: organisationId, athlete_id: athleteId, starts_on: startsOn })
+    .first<{ version: number } | undefined>('version')
+  return row?.version ?? 0
+}
+
+/** Every week ever planned for an athlete. */
+export async function allWeeksOf(tx: Tx, organisationId: string, athleteId: string): Promise<TrainingWeek[]> {
+  const rows = await select(tx, organisationId).where({ athlete_id: athleteId }).orderBy('starts_on')
+  return rows.map(toWeek)
 }

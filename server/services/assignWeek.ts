@@ -2,7 +2,7 @@ import { v7 as newKey } from 'uuid'
 import { addDays } from '~~/core/calendar'
 import { findVariation } from '~~/core/catalogue'
 import { liftFacts, type PlannedSession, type TrunkItem } from '~~/core/programme'
-import { breathFor, type FlagId } from '~~/core/screening'
+import { breathFor, restrictionsOf, type HealthMark } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, PrescribedItem, TrainingWeek } from '~~/shared/types'
@@ -13,7 +13,8 @@ import {
 import type { Tx } from '../repositories/rows'
 import { loggedItemIds } from '../repositories/setLogs'
 import { markAssigned, weekOf } from '../repositories/weeks'
-import { mustSeeAthlete, transaction, type Context } from './context'
+import { mustSeeAthlete, writing, type Context } from './context'
+import { record } from './record'
 import { refuseForbidden } from './weeks'
 
 /**
@@ -22,7 +23,7 @@ import { refuseForbidden } from './weeks'
  */
 export function assignWeek(context: Context, athleteId: string, startsOn: string, version: number): Promise<TrainingWeek> {
   const { organisationId, personId } = context.actor
-  return transaction(context, async (tx) => {
+  return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
     const week = await weekOf(tx, organisationId, athleteId, startsOn)
     if (!week) throw new AppError('notFound', 'There is no such week yet.')
@@ -33,6 +34,7 @@ export function assignWeek(context: Context, athleteId: string, startsOn: string
       throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')
     }
     await freezeWeek(tx, organisationId, athlete, week)
+    await record(tx, context, 'week.assign', { athleteId, subjectId: startsOn, after: { version } })
     return (await weekOf(tx, organisationId, athleteId, startsOn))!
   })
 }
@@ -63,7 +65,7 @@ async function retire(tx: Tx, organisationId: string, old: StoredSession): Promi
 
 async function freeze(
   tx: Tx, organisationId: string,
-  week: { athleteId: string, startsOn: string, flags: readonly FlagId[] },
+  week: { athleteId: string, startsOn: string, flags: readonly HealthMark[] },
   session: PlannedSession, old: StoredSession | undefined,
 ): Promise<void> {
   const day = addDays(week.startsOn, session.day)
@@ -86,17 +88,18 @@ async function freeze(
     }
     else added.push({ planKey: item.id, place, item: { ...fresh, id: newKey() } })
   }
-  await insertItems(tx, organisationId, sessionId, added)
+  await insertItems(tx, organisationId, { id: sessionId, athleteId: week.athleteId }, added)
   for (const item of old?.items ?? []) {
     if (!kept.has(item.id) && !logged.has(item.id)) await withdrawItem(tx, organisationId, item.id)
   }
 }
 
 /** The drill as it will be read and logged, whatever becomes of the catalogue. */
-function prescription(item: TrunkItem, session: PlannedSession, flags: readonly FlagId[]): Omit<PrescribedItem, 'id'> {
+function prescription(item: TrunkItem, session: PlannedSession, flags: readonly HealthMark[]): Omit<PrescribedItem, 'id'> {
   const variation = findVariation(item.variationId)!
   const partner = session.lifts.find(lift => lift.id === item.pairedWith)
-  const breath = breathFor(variation.breath, flags)
+  // The reason is frozen without the diagnosis: assistants read it too.
+  const breath = breathFor(variation.breath, restrictionsOf(flags))
   return {
     slot: item.slot,
     pairedWithLift: partner ? liftFacts(partner.lift).name : null,

@@ -1,18 +1,18 @@
-import { v7 as newKey } from 'uuid'
 import { addDays, mondayOf } from '~~/core/calendar'
 import { review } from '~~/core/assessment'
 import { AppError } from '~~/shared/errors'
-import type { Athlete, AthleteInput, Competition, History, RosterRow, SignInInput, StoredSetLog } from '~~/shared/types'
+import type { Athlete, AthleteInput, Competition, History, RosterRow, StoredSetLog } from '~~/shared/types'
 import { athleteById, insertAthlete, listAthletes, setArchived, updateAthlete } from '../repositories/athletes'
 import { competitionsBetween, listGroups } from '../repositories/groups'
-import { insertPerson, personByEmail } from '../repositories/people'
+import { changeInvitedEmail, insertPerson, personHere } from '../repositories/people'
 import { prescribedBetween } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { logsBetween } from '../repositories/setLogs'
 import { weeksStarting } from '../repositories/weeks'
-import { asVisitor } from '../database/connection'
-import { mustSeeAthlete, transaction, type Context } from './context'
-import { hashPassword } from './signIn'
+import { asSystem } from '../database/connection'
+import { asTheyMayRead, mustSeeAthlete, transaction, writing, type Context } from './context'
+import { mailLink } from './links'
+import { record, recordHealthRead } from './record'
 
 /** Days the roster looks back for adherence, and for pain. */
 const ADHERENCE_DAYS = 28
@@ -25,7 +25,8 @@ export function roster(context: Context): Promise<RosterRow[]> {
   const { organisationId } = context.actor
   const { today } = context
   return transaction(context, async (tx) => {
-    const athletes = await listAthletes(tx, organisationId)
+    const athletes = await asTheyMayRead(tx, context.actor, await listAthletes(tx, organisationId))
+    await recordHealthRead(tx, context, athletes)
     const ids = athletes.map(athlete => athlete.id)
     const from = addDays(today, -ADHERENCE_DAYS)
     const competitions = await competitionsBetween(tx, organisationId, null, today, addDays(today, COMPETITION_DAYS))
@@ -56,66 +57,82 @@ function hadPain(logs: readonly StoredSetLog[], since: string): boolean {
 }
 
 export function getAthlete(context: Context, id: string): Promise<Athlete> {
-  return transaction(context, tx => mustSeeAthlete(tx, context.actor, id))
+  return transaction(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context.actor, id)
+    await recordHealthRead(tx, context, [athlete])
+    return athlete
+  })
 }
 
 /** Adds an athlete under the sender's key; a repeat answers with the one already there. */
 export function addAthlete(context: Context, id: string, input: AthleteInput): Promise<Athlete> {
-  return transaction(context, async (tx) => {
-    await checkGroups(tx, context, input)
-    await insertAthlete(tx, context.actor.organisationId, id, input)
-    const stored = await athleteById(tx, context.actor.organisationId, id)
+  const { organisationId } = context.actor
+  return writing(context, async (tx) => {
+    await checkGroups(tx, context, input.groupIds)
+    // A coach may not see an athlete before the groups are there: the product itself adds both.
+    const isNew = await asSystem(tx, context.actor, () => insertAthlete(tx, organisationId, id, input))
+    const stored = await athleteById(tx, organisationId, id)
     if (!stored) throw new AppError('alreadyExists', 'This key is in use. Load the page again and try once more.')
+    if (isNew) await record(tx, context, 'athlete.add', { athleteId: id, after: input })
     return stored
   })
 }
 
+/** Saves over the version that was read. Groups out of a coach's sight stay as they are. */
 export function saveAthlete(context: Context, id: string, version: number, input: AthleteInput): Promise<Athlete> {
   const { organisationId } = context.actor
-  return transaction(context, async (tx) => {
-    await mustSeeAthlete(tx, context.actor, id)
-    await checkGroups(tx, context, input)
-    if (!await updateAthlete(tx, organisationId, id, version, input)) throw changedElsewhere()
-    return mustSeeAthlete(tx, context.actor, id)
+  return writing(context, async (tx) => {
+    const before = await mustSeeAthlete(tx, context.actor, id)
+    await checkGroups(tx, context, input.groupIds)
+    if (!await updateAthlete(tx, organisationId, id, version, input)) throw changedElsewhere(before)
+    const after = await mustSeeAthlete(tx, context.actor, id)
+    await record(tx, context, 'athlete.change', { athleteId: id, before: inputOf(before), after: inputOf(after) })
+    return after
   })
 }
 
 export function archiveAthlete(context: Context, id: string, version: number, archived: boolean): Promise<Athlete> {
-  return transaction(context, async (tx) => {
-    await mustSeeAthlete(tx, context.actor, id)
-    if (!await setArchived(tx, context.actor.organisationId, id, version, archived)) throw changedElsewhere()
+  return writing(context, async (tx) => {
+    const before = await mustSeeAthlete(tx, context.actor, id)
+    if (!await setArchived(tx, context.actor.organisationId, id, version, archived)) throw changedElsewhere(before)
+    await record(tx, context, 'athlete.archive', { athleteId: id, before: { archived: before.archived }, after: { archived } })
     return mustSeeAthlete(tx, context.actor, id)
   })
 }
 
-const changedElsewhere = (): AppError =>
-  new AppError('changedElsewhere', 'Somebody else changed this athlete meanwhile. Load the page again to see it; your words are still here.')
+const changedElsewhere = (current: Athlete): AppError =>
+  new AppError('changedElsewhere', `${current.changedBy ?? 'Somebody else'} changed this athlete meanwhile.`, undefined, current)
 
-async function checkGroups(tx: Tx, context: Context, input: AthleteInput): Promise<void> {
-  const known = new Set((await listGroups(tx, context.actor.organisationId)).map(group => group.id))
-  if (!input.groupIds.every(id => known.has(id))) {
-    throw new AppError('badInput', 'A group is not known here.', { groupIds: 'A group is not known here.' })
-  }
+function inputOf({ id: _i, version: _v, archived: _a, accountEmail: _e, accountState: _s, changedBy: _c, ...input }: Athlete): AthleteInput {
+  return input
 }
 
-/** Gives an athlete a sign-in of their own. */
-export async function giveAccount(context: Context, athleteId: string, { email, password }: SignInInput): Promise<Athlete> {
-  const passwordHash = await hashPassword(password)
-  const taken = await asVisitor(context.db, email, tx => personByEmail(tx, email))
-  if (taken) throw inUse()
-  return transaction(context, async (tx) => {
+async function checkGroups(tx: Tx, context: Context, groupIds: readonly string[]): Promise<void> {
+  const known = new Set((await listGroups(tx, context.actor.organisationId)).map(group => group.id))
+  const problem = !groupIds.every(id => known.has(id))
+    ? 'A group is not known here.'
+    : context.actor.role === 'coach' && groupIds.length === 0 ? 'Choose one of your groups: without one you would no longer see the athlete.' : null
+  if (problem) throw new AppError('badInput', problem, { groupIds: problem })
+}
+
+/** Invites an athlete to a sign-in of their own; inviting again, under the same address or another, sends a new link. */
+export function inviteAthlete(context: Context, athleteId: string, { id, email }: { id: string, email: string }): Promise<Athlete> {
+  const { organisationId } = context.actor
+  return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
-    if (athlete.accountEmail) throw new AppError('alreadyExists', `${athlete.name} already has a sign-in.`)
-    await insertPerson(tx, {
-      id: newKey(), organisationId: context.actor.organisationId, athleteId, role: 'athlete', name: athlete.name, email,
-      passwordHash,
-    })
+    if (athlete.accountState === 'active') throw new AppError('alreadyExists', `${athlete.name} already has a sign-in.`)
+    const sameAddress = await asSystem(tx, context.actor, () => personHere(tx, organisationId, { email }))
+    if (sameAddress && sameAddress.athleteId !== athleteId) {
+      throw new AppError('alreadyExists', 'This e-mail is in use here.', { email: 'This e-mail is in use here.' })
+    }
+    const invited = await personHere(tx, organisationId, { athleteId })
+    if (invited) await changeInvitedEmail(tx, organisationId, invited.id, email)
+    else await insertPerson(tx, { id, organisationId, athleteId, role: 'athlete', name: athlete.name, email, passwordHash: null })
+    await mailLink(tx, context.queue, context.publicUrl, { id: invited?.id ?? id, organisationId, name: athlete.name, email }, 'invitation', new Date())
+    await record(tx, context, 'athlete.invite', { athleteId })
     return mustSeeAthlete(tx, context.actor, athleteId)
   })
 }
-
-const inUse = (): AppError =>
-  new AppError('alreadyExists', 'This e-mail is in use.', { email: 'This e-mail is in use.' })
 
 /** What was planned and done from one day to another. */
 export function history(context: Context, athleteId: string, from: string, to: string): Promise<History> {

@@ -3,12 +3,12 @@ import { addDays, mondayOf } from '~~/core/calendar'
 import { proposeWeek } from '~~/core/programme'
 import { planningContext } from '~~/shared/planningContext'
 import { chance, DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, simulateSets, type Chance, type DemoAthlete, type DemoCentre } from '~~/demo'
-import { inOrganisation } from '../database/connection'
+import { asSystemOf, inOrganisation } from '../database/connection'
 import { insertAthlete } from '../repositories/athletes'
 import { setEquipmentCounts } from '../repositories/facility'
 import { insertCompetition, insertGroup } from '../repositories/groups'
 import { insertOrganisation, isEmptyInstallation } from '../repositories/organisations'
-import { insertPerson } from '../repositories/people'
+import { insertPerson, setStaffGroups } from '../repositories/people'
 import { sessionsOfWeek } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { insertLogs } from '../repositories/setLogs'
@@ -27,7 +27,7 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
   const passwordHash = await hashPassword(DEMO_PASSWORD)
   const luck = chance(HISTORY_SEED)
   const organisationId = luck.key()
-  return inOrganisation(db, { organisationId }, async (tx) => {
+  return inOrganisation(db, asSystemOf(organisationId), async (tx) => {
     // The first of several servers to get here loads it; the others wait and find it done.
     await tx.raw('select pg_advisory_xact_lock(7204117)')
     if (!await isEmptyInstallation(tx)) return false
@@ -49,7 +49,11 @@ async function addPeople(
   tx: Tx, organisationId: string, centre: DemoCentre, passwordHash: string, luck: Chance,
 ): Promise<string> {
   const people = centre.people.map(person => ({ ...person, id: luck.key(), organisationId, passwordHash }))
-  for (const person of people) await insertPerson(tx, person)
+  for (const person of people) {
+    await insertPerson(tx, person)
+    const seen = centre.groups.filter(group => person.groups === 'all' || person.groups.includes(group.name))
+    if (person.role === 'coach' || person.role === 'assistant') await setStaffGroups(tx, organisationId, person.id, seen.map(g => g.id))
+  }
   return people[0]!.id
 }
 

@@ -4,7 +4,8 @@ import type { SetLogInput, StoredSetLog, Today } from '~~/shared/types'
 import { competitionsBetween } from '../repositories/groups'
 import { itemForLog, sessionById, sessionsBetween } from '../repositories/prescriptions'
 import { insertLogs, logsBetween } from '../repositories/setLogs'
-import { mustSeeAthlete, transaction, type Context } from './context'
+import { mustSeeAthlete, transaction, writing, type Context } from './context'
+import { record } from './record'
 
 /** Days the athlete's page looks ahead. */
 const AHEAD_DAYS = 7
@@ -53,7 +54,7 @@ export function runSession(context: Context, sessionId: string): Promise<Today> 
 
 /** Stores sets from the floor. Sending one twice changes nothing. */
 export function logSets(context: Context, logs: readonly SetLogInput[]): Promise<{ stored: string[] }> {
-  return transaction(context, async (tx) => {
+  return writing(context, async (tx) => {
     const { organisationId, personId } = context.actor
     const stored: StoredSetLog[] = []
     for (const [index, log] of logs.entries()) {
@@ -75,6 +76,10 @@ export function logSets(context: Context, logs: readonly SetLogInput[]): Promise
       })
     }
     await insertLogs(tx, organisationId, personId, stored)
+    for (const athleteId of new Set(stored.map(log => log.athleteId))) {
+      const own = stored.filter(log => log.athleteId === athleteId)
+      await record(tx, context, 'sets.log', { athleteId, after: { sets: own.map(log => log.id) } })
+    }
     return { stored: stored.map(log => log.id) }
   })
 }

@@ -3,14 +3,14 @@ import type { Knex } from 'knex'
 import { inject } from 'vitest'
 import { EQUIPMENT, LADDERS, type Equipment } from '~~/core/catalogue'
 import type { AthleteInput, Role } from '~~/shared/types'
-import { connect, inOrganisation } from '../database/connection'
-import { insertGroup } from '../repositories/groups'
+import { asSystemOf, connect, inOrganisation } from '../database/connection'
+import { addGroupStaff, insertGroup } from '../repositories/groups'
 import { insertOrganisation } from '../repositories/organisations'
 import { insertPerson } from '../repositories/people'
 import type { Context } from './context'
 
 /** A copy of the migrated template, reached as the application role and as the owner. */
-export async function testDatabase(): Promise<{ db: Knex, owner: Knex, url: string, drop: () => Promise<void> }> {
+export async function testDatabase(): Promise<{ db: Knex, owner: Knex, url: string, appUrl: string, drop: () => Promise<void> }> {
   const { adminUrl, appPassword, template } = inject('cluster')
   const name = `unit_${randomUUID().replaceAll('-', '')}`
   const admin = connect(adminUrl, 1)
@@ -23,7 +23,7 @@ export async function testDatabase(): Promise<{ db: Knex, owner: Knex, url: stri
   const db = connect(appUrl.toString(), 5)
   const owner = connect(ownerUrl.toString(), 2)
   return {
-    db, owner, url: ownerUrl.toString(),
+    db, owner, url: ownerUrl.toString(), appUrl: appUrl.toString(),
     drop: async () => {
       await db.destroy()
       await owner.destroy()
@@ -35,18 +35,35 @@ export async function testDatabase(): Promise<{ db: Knex, owner: Knex, url: stri
 
 export const TODAY = '2026-03-04' // a Wednesday
 
+/** All of a context but who acts; work for later is only noted in its tables. */
+export function bareContext(db: Knex): Omit<Context, 'actor'> {
+  return { db, today: TODAY, queue: { send: () => Promise.resolve() }, requestId: null, write: null, publicUrl: 'http://test.example' }
+}
+
 /** An organisation with a head coach and one group. */
 export async function makeOrganisation(db: Knex, role: Role = 'headCoach'): Promise<Context & { groupId: string, email: string }> {
   const organisationId = randomUUID()
-  const personId = randomUUID()
   const groupId = randomUUID()
-  const email = `coach-${personId}@test.example`
-  await inOrganisation(db, { organisationId }, async (tx) => {
+  await inOrganisation(db, asSystemOf(organisationId), async (tx) => {
     await insertOrganisation(tx, { id: organisationId, name: 'Test centre', timeZone: 'UTC' })
-    await insertPerson(tx, { id: personId, organisationId, athleteId: null, role, name: 'Test Coach', email, passwordHash: 'none' })
     await insertGroup(tx, organisationId, { id: groupId, name: 'Squad' })
   })
-  return { db, today: TODAY, actor: { organisationId, personId, role, athleteId: null }, groupId, email }
+  const { context, email } = await addPerson(db, organisationId, role)
+  return { ...context, groupId, email }
+}
+
+/** One more person of an organisation, seeing some groups. */
+export async function addPerson(
+  db: Knex, organisationId: string, role: Role, over: { groupIds?: readonly string[], athleteId?: string, passwordHash?: string } = {},
+): Promise<{ context: Context, email: string }> {
+  const personId = randomUUID()
+  const email = `${role.toLowerCase()}-${personId}@test.example`
+  const athleteId = over.athleteId ?? null
+  await inOrganisation(db, asSystemOf(organisationId), async (tx) => {
+    await insertPerson(tx, { id: personId, organisationId, athleteId, role, name: `Test ${role}`, email, passwordHash: over.passwordHash ?? 'none' })
+    for (const groupId of over.groupIds ?? []) await addGroupStaff(tx, organisationId, groupId, personId)
+  })
+  return { context: { ...bareContext(db), actor: { organisationId, personId, role, athleteId } }, email }
 }
 
 /** An able athlete. */

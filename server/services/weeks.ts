@@ -7,8 +7,9 @@ import type { Athlete, BulkProposal, Competition, TrainingWeek, WeekSheet } from
 import { athletesByIds } from '../repositories/athletes'
 import { competitionsBetween } from '../repositories/groups'
 import type { Tx } from '../repositories/rows'
-import { saveWeek, weekOf } from '../repositories/weeks'
-import { mustSeeAthlete, transaction, type Context } from './context'
+import { saveWeek, weekOf, weekVersion } from '../repositories/weeks'
+import { mustSeeAthlete, transaction, writing, type Context } from './context'
+import { record, recordHealthRead } from './record'
 
 function checkMonday(startsOn: string): void {
   if (mondayOf(startsOn) !== startsOn) throw new AppError('badInput', 'A week starts on a Monday.', { startsOn: 'A week starts on a Monday.' })
@@ -25,6 +26,7 @@ export async function weekSheet(context: Context, athleteId: string, startsOn: s
   const { organisationId } = context.actor
   return transaction(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
+    await recordHealthRead(tx, context, [athlete])
     const week = await weekOf(tx, organisationId, athleteId, startsOn)
     const previous = await weekOf(tx, organisationId, athleteId, addDays(startsOn, -7))
     return {
@@ -32,6 +34,7 @@ export async function weekSheet(context: Context, athleteId: string, startsOn: s
       competitions: await competitionsAround(tx, organisationId, athlete, startsOn),
       week: week ?? {
         athleteId, startsOn, version: 0, status: 'draft', changedSinceAssigned: false, plan: emptyPlan(athlete),
+        changedBy: null, changedAt: null,
       },
       previousPlan: previous?.plan ?? null,
     }
@@ -64,14 +67,17 @@ export async function storeWeek(
 ): Promise<TrainingWeek> {
   checkMonday(startsOn)
   const { organisationId } = context.actor
-  return transaction(context, async (tx) => {
+  return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
     const competitions = await competitionsAround(tx, organisationId, athlete, startsOn)
     refuseForbidden(plan, planningContext(athlete, startsOn, competitions))
+    const before = await weekOf(tx, organisationId, athleteId, startsOn)
     const saved = await saveWeek(tx, organisationId, athleteId, startsOn, version, plan)
     if (saved === null) {
-      throw new AppError('changedElsewhere', 'Somebody else changed this week meanwhile. Load it again to see their version.')
+      const current = await weekOf(tx, organisationId, athleteId, startsOn)
+      throw new AppError('changedElsewhere', `${current?.changedBy ?? 'Somebody else'} changed this week meanwhile.`, undefined, current)
     }
+    await record(tx, context, 'week.change', { athleteId, subjectId: startsOn, before: before?.plan, after: plan })
     return (await weekOf(tx, organisationId, athleteId, startsOn))!
   })
 }
@@ -84,7 +90,7 @@ export async function proposeForMany(
   const { startsOn } = request
   checkMonday(startsOn)
   const { organisationId } = context.actor
-  return transaction(context, async (tx) => {
+  return writing(context, async (tx) => {
     const results: BulkProposal[] = []
     for (const athlete of await athletesByIds(tx, organisationId, request.athleteIds)) {
       const stored = await weekOf(tx, organisationId, athlete.id, startsOn)
@@ -97,6 +103,7 @@ export async function proposeForMany(
       const proposal = proposeWeek({ context: planning, sessions: withOwnDays(request.sessions, athlete) })
       const version = await saveWeek(tx, organisationId, athlete.id, startsOn, stored?.version ?? 0, proposal.plan)
       if (version === null) throw new AppError('changedElsewhere', `The week of ${athlete.name} was changed meanwhile. Try again.`)
+      await record(tx, context, 'week.propose', { athleteId: athlete.id, subjectId: startsOn, before: stored?.plan, after: proposal.plan })
       results.push(outcome(athlete, proposal.refused ? 'refused' : 'proposed', version, proposal.plan, proposal.notes))
     }
     return results
@@ -122,4 +129,12 @@ function outcome(
     trunkMinutes: Math.round(trunkS / 60),
     notes,
   }
+}
+
+/** The stored version of a week, for a sheet that stays open. */
+export function storedVersion(context: Context, athleteId: string, startsOn: string): Promise<{ version: number }> {
+  return transaction(context, async (tx) => {
+    await mustSeeAthlete(tx, context.actor, athleteId)
+    return { version: await weekVersion(tx, context.actor.organisationId, athleteId, startsOn) }
+  })
 }

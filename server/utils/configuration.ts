@@ -5,10 +5,18 @@ export interface Configuration {
   readonly appPassword: string | null
   readonly sessionPassword: string
   readonly loadDemo: boolean
-  /** Sign-in cookies only over https. */
-  readonly secureCookies: boolean
+  /** Where people reach the product: links in mails lead there, and https there makes cookies and headers strict. */
+  readonly publicUrl: string
+  readonly https: boolean
+  /** Whether a reverse proxy names the client's address. */
+  readonly trustProxy: boolean
+  readonly smtpUrl: string | null
+  readonly mailFrom: string
+  readonly poolMax: number
   readonly logLevel: string
 }
+
+const LOG_LEVELS = ['trace', 'debug', 'info', 'warn', 'error', 'fatal', 'silent']
 
 /**
  * Reads and checks the environment.
@@ -18,21 +26,42 @@ export interface Configuration {
 export function readConfiguration(env: Readonly<Record<string, string | undefined>>): Configuration {
   const need = (name: string): string => {
     const value = env[name]
-    if (!value) throw new Error(`${name} is not set. See "Configuration" in README.md.`)
+    if (!value) throw new Error(`${name} is not set. See docs/operations.md.`)
     return value
   }
-  const ownerUrl = need('DATABASE_URL')
+  const url = (name: string, value: string, protocols: readonly string[]): string => {
+    if (!URL.canParse(value) || !protocols.includes(new URL(value).protocol)) {
+      throw new Error(`${name} must be an address that starts with ${protocols.map(p => `${p}//`).join(' or ')}.`)
+    }
+    return value
+  }
+  const flag = (name: string): boolean => {
+    const value = env[name] ?? '0'
+    if (value !== '0' && value !== '1') throw new Error(`${name} must be 0 or 1.`)
+    return value === '1'
+  }
+  const ownerUrl = url('DATABASE_URL', need('DATABASE_URL'), ['postgres:', 'postgresql:'])
   const sessionPassword = need('SESSION_PASSWORD')
   if (sessionPassword.length < 32) throw new Error('SESSION_PASSWORD must have at least 32 characters.')
   const appPassword = env.DATABASE_APP_URL ? null : need('DATABASE_APP_PASSWORD')
+  const publicUrl = url('PUBLIC_URL', env.PUBLIC_URL ?? `http://127.0.0.1:${env.PORT ?? '3000'}`, ['http:', 'https:']).replace(/\/$/, '')
+  const poolMax = Number(env.POOL_MAX ?? '10')
+  if (!(Number.isInteger(poolMax) && poolMax >= 2 && poolMax <= 200)) throw new Error('POOL_MAX must be a whole number from 2 to 200.')
+  const logLevel = env.LOG_LEVEL ?? 'info'
+  if (!LOG_LEVELS.includes(logLevel)) throw new Error(`LOG_LEVEL must be one of ${LOG_LEVELS.join(', ')}.`)
   return {
     ownerUrl,
-    appUrl: env.DATABASE_APP_URL ?? asAppRole(ownerUrl, appPassword!),
+    appUrl: env.DATABASE_APP_URL ? url('DATABASE_APP_URL', env.DATABASE_APP_URL, ['postgres:', 'postgresql:']) : asAppRole(ownerUrl, appPassword!),
     appPassword,
     sessionPassword,
-    loadDemo: env.LOAD_DEMO === '1',
-    secureCookies: env.SECURE_COOKIES === '1',
-    logLevel: env.LOG_LEVEL ?? 'info',
+    loadDemo: flag('LOAD_DEMO'),
+    publicUrl,
+    https: publicUrl.startsWith('https:'),
+    trustProxy: flag('TRUST_PROXY'),
+    smtpUrl: env.SMTP_URL ? url('SMTP_URL', env.SMTP_URL, ['smtp:', 'smtps:']) : null,
+    mailFrom: env.MAIL_FROM ?? 'Keen Anchor <no-reply@keen-anchor.example>',
+    poolMax,
+    logLevel,
   }
 }
 

@@ -1,86 +1,137 @@
-import { defineEventHandler, getRouterParam, readBody, setResponseHeader, setResponseStatus, type EventHandler, type H3Event } from 'h3'
+import { createHash } from 'node:crypto'
+import {
+  defineEventHandler, getQuery, getRequestHeader, getRequestIP, getRouterParams, setResponseHeader, setResponseStatus, type EventHandler,
+  type H3Event,
+} from 'h3'
 import type { ObjectSchema } from 'joi'
-import { isTrainingDay } from '~~/core/calendar'
 import { AppError, type ErrorBody } from '~~/shared/errors'
-import { checked } from '~~/shared/schemas'
-import type { Me, Role } from '~~/shared/types'
+import { checked, dayParam, keyParam, mondayParam } from '~~/shared/schemas'
+import type { Role } from '~~/shared/types'
 import type { Context } from '../services/context'
+import { ROUTE_RULES, type RouteName, type RouteRule } from './accessRules'
+import { csrfFits } from './csrf'
 import { toHttpFailure } from './httpErrors'
+import { readJson } from './readBody'
 import { useRuntime } from './runtime'
-import { signedIn } from './signedIn'
+import { signedIn, type SignedIn } from './signedIn'
 
-/** Roles that plan; roles that may also read and log; everybody. */
-export const COACHES: readonly Role[] = ['headCoach', 'coach']
-export const STAFF: readonly Role[] = [...COACHES, 'assistant']
-export const ALL: readonly Role[] = [...STAFF, 'athlete']
-
-/** What a handler is given: checked body, the context to call services with, and path parameters by name. */
-export interface RouteInput<Body> {
+/** What a handler is given: checked body and query, the context to call services with, and path parameters by name. */
+export interface RouteInput<Body, Query> {
   readonly event: H3Event
   readonly body: Body
+  readonly query: Query
   readonly context: Context
-  readonly me: Me
+  readonly who: SignedIn
   readonly param: (name: string) => string
 }
 
-interface RouteOptions<Body, Answer> {
-  readonly roles: readonly Role[]
+interface RouteOptions<Body, Query, Answer> {
   readonly body?: ObjectSchema<Body>
-  readonly handle: (input: RouteInput<Body>) => Promise<Answer>
+  readonly query?: ObjectSchema<Query>
+  readonly handle: (input: RouteInput<Body, Query>) => Promise<Answer>
 }
 
+/** A route with the name it is declared under, so that a test can hold the two together. */
+export type NamedRoute = EventHandler & { readonly routeName: RouteName }
+
+/** How each path parameter is read. */
+const PARAMS = { id: keyParam, startsOn: mondayParam, from: dayParam } as const
+
 /** A route for signed-in people: authorise, validate, call, answer; every error in the one shape. */
-export function defineRoute<Answer, Body = undefined>(options: RouteOptions<Body, Answer>): EventHandler {
-  return guarded(async (event) => {
+export function defineRoute<Answer, Body = undefined, Query = Record<string, never>>(
+  name: RouteName, options: RouteOptions<Body, Query, Answer>,
+): NamedRoute {
+  const writes = !name.startsWith('GET ')
+  return guarded(name, async (event) => {
+    const { db, configuration, ready } = useRuntime()
     const who = await signedIn(event)
-    if (!who) throw new AppError('notSignedIn', 'Sign in first.')
-    if (!options.roles.includes(who.actor.role)) throw new AppError('notAllowed', 'Your role may not do this.')
-    const body = options.body ? checked(options.body, await readBodySafely(event)) : undefined
+    if (!who) throw new AppError('notSignedIn', 'Your session has ended. Sign in again; nothing typed is lost.')
+    if (writes && !csrfFits(who.csrf, getRequestHeader(event, 'x-keen-csrf'))) {
+      throw new AppError('badToken', 'This page is older than your session. Load it again.')
+    }
+    const { who: roles } = ROUTE_RULES[name] as RouteRule
+    if (roles === 'anybody' || !roles.includes(who.actor.role as Role)) throw new AppError('notAllowed', 'Your role may not do this.')
+    const params = readParams(event)
+    const query = readQuery(event, options.query)
+    const body = options.body ? checked(options.body, await readJson(event)) : undefined
+    const { queue } = await ready
     return options.handle({
       event,
       body: body as Body,
-      me: who.me,
-      context: { db: useRuntime().db, actor: who.actor, today: who.me.today },
-      param: name => uuidOrDayParam(event, name),
+      query: query as Query,
+      who,
+      context: {
+        db, actor: who.actor, today: who.me.today, queue, requestId: (event.context.requestId as string | undefined) ?? null,
+        write: writes ? writeName(event, name, { params, body }) : null, publicUrl: configuration.publicUrl,
+      },
+      param: key => params[key]!,
     })
   })
 }
 
 /** A route for anybody, with the same error shape. */
-export function guarded<Answer>(handle: (event: H3Event) => Promise<Answer>): EventHandler {
+export function defineOpenRoute<Answer>(name: RouteName, handle: (event: H3Event) => Promise<Answer>): NamedRoute {
+  return guarded(name, handle)
+}
+
+function guarded<Answer>(name: RouteName, handle: (event: H3Event) => Promise<Answer>): NamedRoute {
+  return Object.assign(errorsInShape(async (event) => {
+    await useRuntime().ready
+    return handle(event)
+  }), { routeName: name })
+}
+
+/** Turns whatever a handler throws into the one error shape, and details into the log. */
+export function errorsInShape<Answer>(handle: (event: H3Event) => Promise<Answer>): EventHandler {
   return defineEventHandler(async (event): Promise<Answer | ErrorBody> => {
-    const { log, ready } = useRuntime()
     setResponseHeader(event, 'cache-control', 'no-store')
     try {
-      await ready
       return await handle(event)
     }
     catch (error) {
       const { status, body, unexpected } = toHttpFailure(error)
-      if (unexpected) {
-        const { message, stack, code } = (error ?? {}) as { message?: string, stack?: string, code?: string }
-        log.error({ requestId: event.context.requestId as string, code, error: message ?? String(error), stack }, 'request failed')
-      }
+      if (unexpected) logFailure(event, error)
       setResponseStatus(event, status)
+      if (status === 429 || status === 503) setResponseHeader(event, 'retry-after', status === 429 ? 60 : 2)
       return body
     }
   })
 }
 
-/** The JSON body; nothing, and anything that is not JSON, is told apart from a wrong value. */
-export async function readBodySafely(event: H3Event): Promise<unknown> {
-  try {
-    return await readBody<unknown>(event, { strict: true })
-  }
-  catch {
-    throw new AppError('unreadable', 'The request cannot be read.')
-  }
+/** A database's message may quote what somebody typed: code, table and rule say enough. Other stacks are our own code. */
+function logFailure(event: H3Event, error: unknown): void {
+  const { message, stack, code, table, constraint, name } = (error ?? {}) as Record<string, string | undefined>
+  const ours = code === undefined
+  useRuntime().log.error({
+    requestId: event.context.requestId as string, name, code, table, constraint, ...(ours ? { error: message ?? String(error), stack } : {}),
+  }, 'request failed')
 }
 
-/** Path parameters are keys or days; anything else names nothing that exists. */
-function uuidOrDayParam(event: H3Event, name: string): string {
-  const value = getRouterParam(event, name) ?? ''
-  if (/^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(value)) return value.toLowerCase()
-  if (isTrainingDay(value)) return value
-  throw new AppError('notFound', 'There is nothing at this address.')
+/** The address of whoever calls, for counting tries. */
+export function callerAddress(event: H3Event): string {
+  return getRequestIP(event, { xForwardedFor: useRuntime().configuration.trustProxy }) ?? 'unknown'
+}
+
+function readParams(event: H3Event): Record<string, string> {
+  return Object.fromEntries(Object.entries(getRouterParams(event)).map(([name, sent]) => {
+    const { value, error } = PARAMS[name as keyof typeof PARAMS].validate(sent) as { value: string, error?: Error }
+    // A malformed key names nothing that exists.
+    if (error) throw new AppError('notFound', 'There is nothing at this address.')
+    return [name, value]
+  }))
+}
+
+function readQuery<Query>(event: H3Event, schema: ObjectSchema<Query> | undefined): Query | undefined {
+  const sent = getQuery(event)
+  if (schema) return checked(schema, sent)
+  if (Object.keys(sent).length > 0) throw new AppError('badInput', 'This address takes no questions.')
+  return undefined
+}
+
+/** The sender's own name for a write, with a fingerprint of what it says. */
+function writeName(event: H3Event, route: RouteName, said: unknown): Context['write'] {
+  const id = getRequestHeader(event, 'x-keen-write')
+  if (id === undefined) return null
+  if (keyParam.validate(id).error) throw new AppError('badInput', 'The name of this write is not a key.')
+  return { id: id.toLowerCase(), fingerprint: createHash('sha256').update(JSON.stringify([route, said])).digest('base64url') }
 }

@@ -2,16 +2,20 @@ import type { Knex } from 'knex'
 import pino from 'pino'
 import { connect } from '../database/connection'
 import { migrate } from '../database/migrate'
+import { startQueue, type RunningQueue } from '../jobs/queue'
+import { startWorkers } from '../jobs/workers'
 import { loadDemoIfEmpty } from '../services/demo'
 import { readConfiguration, type Configuration } from './configuration'
+import { rateLimits, type RateLimits } from './rateLimits'
 
 /** The parts every request works with, made once at start. */
 export interface Runtime {
   readonly configuration: Configuration
   readonly db: Knex
   readonly log: pino.Logger
-  /** Settles when the database is migrated and the demo, if wanted, is there. */
-  readonly ready: Promise<void>
+  readonly limits: RateLimits
+  /** Settles when the database is migrated, the queue runs, and the demo, if wanted, is there. */
+  readonly ready: Promise<{ queue: RunningQueue }>
 }
 
 let runtime: Runtime | null = null
@@ -25,19 +29,27 @@ export function useRuntime(): Runtime {
 function start(): Runtime {
   const configuration = readConfiguration(process.env)
   const log = pino({ level: configuration.logLevel, base: null, timestamp: pino.stdTimeFunctions.isoTime })
-  const db = connect(configuration.appUrl)
+  const db = connect(configuration.appUrl, configuration.poolMax)
   const ready = prepare(configuration, db, log)
   ready.catch((error: unknown) => log.fatal({ error: String(error) }, 'could not prepare the database'))
-  return { configuration, db, log, ready }
+  return { configuration, db, log, ready, limits: rateLimits(db) }
 }
 
-async function prepare(configuration: Configuration, db: Knex, log: pino.Logger): Promise<void> {
+async function prepare(configuration: Configuration, db: Knex, log: pino.Logger): Promise<{ queue: RunningQueue }> {
   const now = new Date()
   await migrate(configuration.ownerUrl, configuration.appPassword, now.toISOString().slice(0, 10))
   if (configuration.loadDemo && await loadDemoIfEmpty(db, now)) log.info('demo loaded')
+  // A database that is away for a while is told in the log and waited for.
+  const queue = await startQueue(db, error => log.warn({ code: (error as { code?: string }).code }, 'queue waits for the database'))
+  await startWorkers({ db, queue, ...configuration })
+  return { queue }
 }
 
-/** Closes what was opened; called when the server goes down. */
+/** Closes what was opened; called when the server goes down, after its last request. */
 export async function closeRuntime(): Promise<void> {
-  await runtime?.db.destroy()
+  if (!runtime) return
+  const started = await runtime.ready.catch(() => null)
+  await started?.queue.stop().catch(() => undefined)
+  await runtime.db.destroy()
+  runtime = null
 }

@@ -1,6 +1,10 @@
 export { checked, fieldMessages } from './check'
 export { archiveSchema, athleteAddSchema, athleteSchema, athleteUpdateSchema } from './athlete'
-export { accountSchema, groupSchema, signInSchema, unitsSchema } from './people'
+export {
+  athleteInvitationSchema, eraseSchema, groupSchema, linkSchema, passwordSchema, resetSchema, signInSchema, staffChangeSchema,
+  staffInvitationSchema, unitsSchema,
+} from './people'
+export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'
 export {
   assignSchema, bulkProposeSchema, doseSchema, facilitySchema, liftSchema, planSchema, saveWeekSchema, setLogSchema,
   setLogsSchema,

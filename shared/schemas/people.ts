@@ -1,6 +1,6 @@
 import Joi from 'joi'
-import { LENGTH_UNITS, MASS_UNITS, type SignInInput, type Units } from '../types'
-import { choice, form, id } from './common'
+import { LENGTH_UNITS, MASS_UNITS, type SignInInput, type StaffChange, type StaffInvitation, type Units } from '../types'
+import { choice, form, id, listOf } from './common'
 
 const email = Joi.string().email({ tlds: { allow: false } }).max(200).required().label('E-mail')
 
@@ -10,11 +10,38 @@ export const signInSchema = form<SignInInput>({
 })
 
 /** Ten characters: length is what protects, not symbols (NIST SP 800-63B, recalled from memory). */
-export const accountSchema = form<SignInInput>({
-  email,
-  password: Joi.string().min(10).max(200).required().label('Password')
-    .messages({ 'string.min': 'Use at least 10 characters.' }),
+const newPassword = Joi.string().min(10).max(200).required().label('New password')
+  .messages({ 'string.min': 'Use at least 10 characters.' })
+
+export const passwordSchema = form<{ password: string, next: string }>({
+  password: Joi.string().max(200).required().label('Present password'),
+  next: newPassword,
 })
+
+export const resetSchema = form<{ email: string }>({ email })
+
+/** A link's token and the password its owner chooses. */
+export const linkSchema = form<{ token: string, next: string }>({
+  token: Joi.string().pattern(/^[\w-]{43}$/).required().label('Link'),
+  next: newPassword,
+})
+
+const name = (label: string): Joi.StringSchema => Joi.string().min(2).max(80).pattern(/\S.*\S/).required().label(label)
+  .messages({ 'string.pattern.base': `${label} is missing.` })
+const groupIds = listOf('Groups', id('Group')).unique().max(50)
+const staffRole = choice('Role', ['headCoach', 'coach', 'assistant'])
+
+export const athleteInvitationSchema = form<{ id: string, email: string }>({ id: id('Key'), email })
+
+export const staffInvitationSchema = form<StaffInvitation>({ id: id('Key'), name: name('Name'), email, role: staffRole, groupIds })
+
+export const staffChangeSchema = form<StaffChange>({
+  version: Joi.number().integer().min(1).required().label('Version'),
+  role: staffRole, groupIds, closed: Joi.boolean().required().label('Closed'),
+})
+
+/** Erasing asks for the name, so that it is never one slip of a finger. */
+export const eraseSchema = form<{ name: string }>({ name: Joi.string().max(80).required().label('Name') })
 
 export const unitsSchema = form<Units>({ mass: choice('Mass unit', MASS_UNITS), length: choice('Length unit', LENGTH_UNITS) })
 

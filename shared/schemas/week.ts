@@ -101,6 +101,7 @@ export const setLogsSchema = form<{ logs: SetLogInput[] }>({
   logs: listOf('Sets', setLogSchema).min(1).max(100),
 })
 
-export const facilitySchema = form<{ counts: Record<string, number> }>({
+export const facilitySchema = form<{ version: number, counts: Record<string, number> }>({
+  version: count('Version', 1, 1_000_000_000),
   counts: Joi.object().pattern(Joi.string().max(40), Joi.number().integer().min(0).max(500).label('Count')).required().label('Equipment'),
 })

@@ -1,7 +1,7 @@
 import type { Equipment, TrunkAction } from '~~/core/catalogue'
 import type { Side } from '~~/core/dose'
 import type { LiftId, SportProfileId } from '~~/core/programme'
-import type { FlagId } from '~~/core/screening'
+import type { HealthMark } from '~~/core/screening'
 
 export interface Availability {
   readonly day: number
@@ -24,7 +24,8 @@ export interface AthleteInput {
   readonly trainingAgeYears: number
   readonly equipment: readonly Equipment[]
   readonly available: readonly Availability[]
-  readonly flags: readonly FlagId[]
+  /** Flags by name; to an assistant only what they take away. */
+  readonly flags: readonly HealthMark[]
   readonly braceStep: number
   /** Present rung by ladder id; a ladder not named stands on rung 1. */
   readonly rungs: Readonly<Record<string, number>>
@@ -37,8 +38,11 @@ export interface Athlete extends AthleteInput {
   readonly id: string
   readonly version: number
   readonly archived: boolean
-  /** E-mail of the athlete's own sign-in, if there is one. */
+  /** E-mail of the athlete's own sign-in, if there is one, and whether it was taken up. */
   readonly accountEmail: string | null
+  readonly accountState: 'none' | 'invited' | 'active'
+  /** Who changed it last. */
+  readonly changedBy: string | null
 }
 
 export interface Group {

@@ -31,3 +31,81 @@ export interface SignInInput {
   readonly email: string
   readonly password: string
 }
+
+/** Who is signed in, with the token that this session's writes carry. */
+export interface SessionAnswer {
+  readonly me: Me | null
+  readonly csrf: string | null
+}
+
+/** A coach or assistant, as the head coach sees the staff. */
+export interface StaffMember {
+  readonly id: string
+  readonly version: number
+  readonly name: string
+  readonly email: string
+  readonly role: Role
+  readonly state: 'invited' | 'active' | 'closed'
+  /** Groups in sight; a head coach sees all. */
+  readonly groupIds: readonly string[]
+}
+
+export interface StaffInvitation {
+  readonly id: string
+  readonly name: string
+  readonly email: string
+  readonly role: Exclude<Role, 'athlete'>
+  readonly groupIds: readonly string[]
+}
+
+export interface StaffChange {
+  readonly version: number
+  readonly role: Exclude<Role, 'athlete'>
+  readonly groupIds: readonly string[]
+  readonly closed: boolean
+}
+
+/** Everything the record tells apart. */
+export const RECORD_ACTIONS = {
+  'account.signIn': 'signed in',
+  'account.password': 'changed the password',
+  'account.reset': 'set a new password by link',
+  'account.accept': 'accepted the invitation',
+  'account.endSessions': 'signed out everywhere',
+  'staff.invite': 'invited to the staff',
+  'staff.change': 'changed role or groups of staff',
+  'athlete.invite': 'invited the athlete to sign in',
+  'athlete.add': 'added the athlete',
+  'athlete.change': 'changed the athlete',
+  'athlete.archive': 'archived or brought back the athlete',
+  'athlete.export': 'exported everything about the athlete',
+  'athlete.erase': 'erased the athlete',
+  'health.read': 'read health flags',
+  'group.add': 'added a group',
+  'facility.change': 'changed the equipment counts',
+  'week.change': 'changed a week',
+  'week.propose': 'had a week proposed',
+  'week.assign': 'assigned a week',
+  'sets.log': 'logged sets',
+} as const
+export type RecordAction = keyof typeof RECORD_ACTIONS
+
+/** One line of the record. */
+export interface RecordEntry {
+  readonly id: string
+  readonly at: string
+  readonly who: string | null
+  readonly role: string
+  readonly action: RecordAction
+  readonly subjectId: string | null
+  readonly athleteId: string | null
+  readonly athleteName: string | null
+  readonly before: unknown
+  readonly after: unknown
+}
+
+/** What stands in the gym, as a whole with one version. */
+export interface Facility {
+  readonly version: number
+  readonly counts: Readonly<Record<string, number>>
+}

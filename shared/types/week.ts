@@ -13,6 +13,9 @@ export interface TrainingWeek {
   /** Edited since it was assigned. */
   readonly changedSinceAssigned: boolean
   readonly plan: WeekPlan
+  /** Who stored it last, and when. */
+  readonly changedBy: string | null
+  readonly changedAt: string | null
 }
 
 /** All the week sheet needs in one answer. */

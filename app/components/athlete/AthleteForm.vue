@@ -17,10 +17,19 @@ const props = defineProps<{
   busy: boolean
   serverFields: Readonly<Record<string, string>>
   submitText: string
+  /** Where the device keeps what is typed, and the version it starts from. */
+  draftKey?: string
+  version?: number
 }>()
-const emit = defineEmits<{ save: [athlete: AthleteInput], addGroup: [name: string], cancel: [] }>()
+const emit = defineEmits<{
+  save: [athlete: AthleteInput, base: { version: number, start: AthleteInput }]
+  addGroup: [name: string]
+  cancel: []
+  startOver: []
+}>()
 
-const { words, typed, value, problems, unit, check, showServer } = useAthleteForm(props.start, props.units)
+const { base, restored, startOver, words, typed, value, problems, unit, check, showServer } = useAthleteForm(
+  props.start, props.units, props.draftKey ?? null, props.version ?? 0)
 const newGroup = ref('')
 const root = ref<HTMLElement | null>(null)
 watch(() => props.serverFields, fields => showServer(fields))
@@ -44,7 +53,7 @@ function addGroup(): void {
 
 async function submit(): Promise<void> {
   if (props.busy) return
-  if (await check()) emit('save', value.value)
+  if (await check()) emit('save', value.value, base)
   else {
     await nextTick()
     root.value?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus()
@@ -59,6 +68,20 @@ async function submit(): Promise<void> {
     novalidate
     @submit.prevent="submit"
   >
+    <p
+      v-if="restored"
+      class="border-l-4 border-ink bg-paper px-3 py-1.5"
+      role="status"
+    >
+      This is what you had typed here before; it was not stored yet.
+      <button
+        type="button"
+        class="underline underline-offset-2 font-semibold"
+        @click="startOver(); emit('startOver')"
+      >
+        Start over from what is stored
+      </button>
+    </p>
     <fieldset class="panel grid md:grid-cols-3 gap-3">
       <legend class="sr-only">
         Who

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { CAUTION, FLAG_IDS, FLAGS, type FlagId } from '~~/core/screening'
+import { CAUTION, FLAG_IDS, FLAGS, type FlagId, type HealthMark } from '~~/core/screening'
 
 /** Health flags to tick, each with what it means for training. */
-defineProps<{ flags: readonly FlagId[] }>()
+defineProps<{ flags: readonly HealthMark[] }>()
 const emit = defineEmits<{ toggle: [flag: FlagId] }>()
 </script>
 

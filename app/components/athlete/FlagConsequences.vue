@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { VARIATIONS } from '~~/core/catalogue'
-import { CAUTION, flagFacts, removals, type FlagId, type Screen } from '~~/core/screening'
+import { CAUTION, flagFacts, removals, type HealthMark, type Screen } from '~~/core/screening'
 
 /** Each open flag, what it means, and how many drills it takes away. */
-const props = defineProps<{ flags: readonly FlagId[], screen: Screen }>()
+const props = defineProps<{ flags: readonly HealthMark[], screen: Screen }>()
 
 const rows = computed(() => props.flags.map((id) => {
   const flag = flagFacts(id)

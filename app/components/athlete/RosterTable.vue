@@ -2,7 +2,7 @@
 import { daysBetween } from '~~/core/calendar'
 import { ACTION_FACTS } from '~~/core/catalogue'
 import { SPORT_PROFILES } from '~~/core/programme'
-import { FLAGS } from '~~/core/screening'
+import { flagFacts, isRestriction } from '~~/core/screening'
 import type { RosterRow } from '~~/shared/types'
 import { inDays, shortDay } from '~/composables/useWords'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
@@ -137,8 +137,8 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
               v-for="flag in row.athlete.flags"
               :key="flag"
               class="block"
-              :class="FLAGS[flag].kind === 'red' ? 'problem' : ''"
-            >{{ FLAGS[flag].kind === 'red' ? 'Refer: ' : '' }}{{ FLAGS[flag].name }}</span>
+              :class="flagFacts(flag).kind === 'red' ? 'problem' : ''"
+            >{{ flagFacts(flag).kind === 'red' ? 'Refer: ' : '' }}{{ isRestriction(flag) ? flagFacts(flag).means : flagFacts(flag).name }}</span>
             <span
               v-if="row.painInLastDays"
               class="problem block"

@@ -2,7 +2,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 
 /** A dialog that traps focus and closes on Escape. */
-defineProps<{ open: boolean, title: string }>()
+defineProps<{ open: boolean, title: string, wide?: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 </script>
 
@@ -17,7 +17,10 @@ const emit = defineEmits<{ close: [] }>()
       aria-hidden="true"
     />
     <div class="fixed inset-0 overflow-y-auto p-4 flex justify-center items-start md:pt-[10vh]">
-      <DialogPanel class="bg-paper border-t-4 border-signal p-4 w-full max-w-lg shadow-xl">
+      <DialogPanel
+        class="bg-paper border-t-4 border-signal p-4 w-full shadow-xl"
+        :class="wide ? 'max-w-3xl' : 'max-w-lg'"
+      >
         <div class="flex justify-between items-start gap-4 mb-3">
           <DialogTitle
             as="h2"

@@ -58,7 +58,22 @@ const rooms = computed(() => [
       </li>
     </ul>
     <div class="md:mt-auto flex md:flex-col gap-3 md:gap-0.5 items-center md:items-start text-[0.85rem] ml-auto md:ml-0">
-      <span class="text-[#c3ccd0] whitespace-nowrap">{{ me.name }}</span>
+      <template v-if="me.role === 'headCoach'">
+        <NuxtLink
+          to="/staff"
+          class="whitespace-nowrap"
+          :class="route.path === '/staff' ? 'font-bold' : 'text-[#c3ccd0] hover:text-chalk'"
+        >Staff</NuxtLink>
+        <NuxtLink
+          to="/record"
+          class="whitespace-nowrap md:mb-2"
+          :class="route.path === '/record' ? 'font-bold' : 'text-[#c3ccd0] hover:text-chalk'"
+        >Record</NuxtLink>
+      </template>
+      <NuxtLink
+        to="/account"
+        class="text-[#c3ccd0] hover:text-chalk whitespace-nowrap underline underline-offset-2"
+      >{{ me.name }}</NuxtLink>
       <button
         type="button"
         class="underline underline-offset-2 whitespace-nowrap"

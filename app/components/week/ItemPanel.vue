@@ -2,7 +2,7 @@
 import { BREATH_PATTERNS, findVariation, SETTINGS } from '~~/core/catalogue'
 import { timeUnderTensionS, type Dose } from '~~/core/dose'
 import { liftFacts, SLOTS, type Alternative, type Conflict, type PlannedSession, type TrunkItem } from '~~/core/programme'
-import { breathFor, type FlagId } from '~~/core/screening'
+import { breathFor, type HealthMark } from '~~/core/screening'
 import DoseEditor from './DoseEditor.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
@@ -13,7 +13,7 @@ const props = defineProps<{
   sessionTitle: string
   swaps: readonly Alternative[]
   conflicts: readonly Conflict[]
-  flags: readonly FlagId[]
+  flags: readonly HealthMark[]
   editable: boolean
 }>()
 const emit = defineEmits<{ dose: [dose: Dose], swap: [index: number], remove: [], nudge: [step: 1 | -1], extra: [side: 'left' | 'right' | null] }>()

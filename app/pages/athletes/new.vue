@@ -4,6 +4,7 @@ import type { Equipment } from '~~/core/catalogue'
 import { AppError } from '~~/shared/errors'
 import type { AthleteInput } from '~~/shared/types'
 import { messageOf } from '~/api/call'
+import { forget } from '~/device/kept'
 import AthleteForm from '~/components/athlete/AthleteForm.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import { blankAthlete } from '~/composables/useAthleteForm'
@@ -17,7 +18,9 @@ const session = useSessionStore()
 const roster = useRosterStore()
 const facility = useFacilityStore()
 // One key for the whole form: sending it twice adds one athlete.
+const DRAFT = 'draft/athlete/new'
 const id = newKey()
+const round = ref(0)
 const busy = ref(false)
 const problem = ref('')
 const fields = ref<Readonly<Record<string, string>>>({})
@@ -30,6 +33,7 @@ async function save(athlete: AthleteInput): Promise<void> {
   problem.value = ''
   try {
     await roster.add(id, athlete)
+    forget(DRAFT)
     await navigateTo(`/athletes/${id}`)
   }
   catch (error) {
@@ -70,15 +74,18 @@ async function addGroup(name: string): Promise<void> {
         {{ problem }}
       </p>
       <AthleteForm
+        :key="round"
         :start="start"
         :groups="roster.groups"
         :units="session.me.units"
         :busy="busy"
         :server-fields="fields"
+        :draft-key="DRAFT"
         submit-text="Add athlete"
         @save="save"
         @add-group="addGroup"
-        @cancel="navigateTo('/roster')"
+        @start-over="round += 1"
+        @cancel="forget(DRAFT); navigateTo('/roster')"
       />
     </template>
   </div>

@@ -26,7 +26,6 @@ const route = useRoute()
 const session = useSessionStore()
 const store = useRunStore()
 const outbox = useOutboxStore()
-outbox.keepSending()
 const { waiting } = storeToRefs(outbox)
 const runner = useRunner(computed(() => store.run ?? EMPTY), waiting, outbox.add)
 const { current, steps, done, stopped, restS } = runner
@@ -75,13 +74,6 @@ function skip(): void {
         Sound {{ sound ? 'on' : 'off' }}
       </button>
     </header>
-    <p
-      v-if="outbox.count > 0"
-      class="caution mb-3"
-      role="status"
-    >
-      {{ outbox.count }} {{ outbox.count === 1 ? 'set waits' : 'sets wait' }} to be sent. {{ outbox.refused }}
-    </p>
     <StatePanel
       v-if="store.state === 'idle' || store.state === 'loading'"
       state="loading"

@@ -1,14 +1,19 @@
 <script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
 import { addDays, daysBetween, isTrainingDay, mondayOf } from '~~/core/calendar'
 import { ACTION_FACTS } from '~~/core/catalogue'
 import { SPORT_PROFILES } from '~~/core/programme'
 import { redFlags } from '~~/core/screening'
+import ConflictChoice from '~/components/common/ConflictChoice.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import WeekSheetView from '~/components/week/WeekSheetView.vue'
 import { inDays, weekSpan } from '~/composables/useWords'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
 import { useWeekStore } from '~/stores/week'
+
+/** How often an open sheet looks whether another coach stored something. */
+const LOOK_AROUND_MS = 4000
 
 const route = useRoute()
 const session = useSessionStore()
@@ -27,7 +32,10 @@ const athlete = computed(() => store.sheet?.athlete ?? null)
 const next = computed(() => store.sheet?.competitions[0] ?? null)
 const red = computed(() => (athlete.value ? redFlags(athlete.value.flags) : []))
 
-const SAVING = { waiting: 'Not stored yet', saving: 'Storing …', noConnection: 'No connection: will be stored when it is back', refused: 'Not stored' } as const
+const SAVING = {
+  waiting: 'Not stored yet', saving: 'Storing …', choose: 'Waiting for your choice', refused: 'Not stored',
+  noConnection: 'No connection: kept here, stored when it is back', signedOut: 'Session ended: kept here until you sign in again',
+} as const
 const savingText = computed(() => {
   if (store.saving !== 'stored') return SAVING[store.saving]
   return store.storedAt
@@ -45,16 +53,12 @@ watch([athleteId, startsOn], () => {
   assigned.value = false
   void store.load(athleteId.value, startsOn.value)
 }, { immediate: import.meta.client })
-onBeforeRouteLeave(() => store.flush())
+onBeforeRouteLeave(() => { void store.flush() })
 
-const leaving = (event: BeforeUnloadEvent): void => {
-  if (store.saving === 'waiting' || store.saving === 'saving' || store.saving === 'noConnection') {
-    void store.flush()
-    event.preventDefault()
-  }
-}
-onMounted(() => window.addEventListener('beforeunload', leaving))
-onBeforeUnmount(() => window.removeEventListener('beforeunload', leaving))
+// The device keeps what is not stored yet, so that leaving needs no warning.
+const { pause, resume } = useIntervalFn(() => void store.lookAround(), LOOK_AROUND_MS, { immediate: false })
+onMounted(resume)
+onBeforeUnmount(pause)
 
 const goTo = (day: string) => navigateTo({ path: route.path, query: { start: day } })
 
@@ -150,7 +154,7 @@ async function assign(): Promise<void> {
         </button>
         <span
           class="ml-auto"
-          :class="store.saving === 'refused' || store.saving === 'noConnection' ? 'problem' : 'text-quiet'"
+          :class="store.saving === 'stored' || store.saving === 'waiting' || store.saving === 'saving' ? 'text-quiet' : 'problem'"
           role="status"
         >{{ savingText }} · {{ status }}</span>
         <button
@@ -178,6 +182,20 @@ async function assign(): Promise<void> {
         </button>
       </p>
       <p
+        v-if="store.news"
+        class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
+        role="status"
+      >
+        <b>{{ store.news.who }}</b> changed this week too, and it is taken in: {{ store.news.changes.join('; ') }}.
+        <button
+          type="button"
+          class="underline underline-offset-2"
+          @click="store.news = null"
+        >
+          Seen
+        </button>
+      </p>
+      <p
         v-if="red.length > 0"
         class="caution my-2"
         role="alert"
@@ -198,6 +216,14 @@ async function assign(): Promise<void> {
         :sheet="store.sheet"
         :editable="editable"
         @assign="assign"
+      />
+      <ConflictChoice
+        v-if="store.meeting"
+        :who="store.meeting.who"
+        subject="this week"
+        :rows="store.meeting.conflicts"
+        :others="store.meeting.theirChanges"
+        @choose="store.choose"
       />
     </template>
   </div>

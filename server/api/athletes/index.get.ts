@@ -1,4 +1,6 @@
 import { roster } from '../../services/athletes'
-import { defineRoute, STAFF } from '../../utils/defineRoute'
+import { defineRoute } from '../../utils/defineRoute'
 
-export default defineRoute({ roles: STAFF, handle: ({ context }) => roster(context) })
+export default defineRoute('GET /api/athletes', {
+  handle: ({ context }) => roster(context),
+})

@@ -1,9 +1,8 @@
 import { athleteAddSchema } from '~~/shared/schemas'
 import { addAthlete } from '../../services/athletes'
-import { COACHES, defineRoute } from '../../utils/defineRoute'
+import { defineRoute } from '../../utils/defineRoute'
 
-export default defineRoute({
-  roles: COACHES,
+export default defineRoute('POST /api/athletes', {
   body: athleteAddSchema,
   handle: ({ context, body }) => addAthlete(context, body.id, body.athlete),
 })

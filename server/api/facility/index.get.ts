@@ -1,4 +1,6 @@
 import { facility } from '../../services/groups'
-import { defineRoute, STAFF } from '../../utils/defineRoute'
+import { defineRoute } from '../../utils/defineRoute'
 
-export default defineRoute({ roles: STAFF, handle: ({ context }) => facility(context) })
+export default defineRoute('GET /api/facility', {
+  handle: ({ context }) => facility(context),
+})

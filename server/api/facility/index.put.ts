@@ -1,9 +1,8 @@
 import { facilitySchema } from '~~/shared/schemas'
 import { saveFacility } from '../../services/groups'
-import { COACHES, defineRoute } from '../../utils/defineRoute'
+import { defineRoute } from '../../utils/defineRoute'
 
-export default defineRoute({
-  roles: COACHES,
+export default defineRoute('PUT /api/facility', {
   body: facilitySchema,
-  handle: ({ context, body }) => saveFacility(context, body.counts),
+  handle: ({ context, body }) => saveFacility(context, body),
 })

@@ -1,4 +1,6 @@
 import { groups } from '../../services/groups'
-import { defineRoute, STAFF } from '../../utils/defineRoute'
+import { defineRoute } from '../../utils/defineRoute'
 
-export default defineRoute({ roles: STAFF, handle: ({ context }) => groups(context) })
+export default defineRoute('GET /api/groups', {
+  handle: ({ context }) => groups(context),
+})

@@ -1,14 +1,23 @@
 import { checked, signInSchema } from '~~/shared/schemas'
-import { signIn, whoIs } from '../../services/signIn'
-import { guarded, readBodySafely } from '../../utils/defineRoute'
+import type { SessionAnswer } from '~~/shared/types'
+import { signIn } from '../../services/signIn'
+import { callerAddress, defineOpenRoute } from '../../utils/defineRoute'
+import { readJson } from '../../utils/readBody'
 import { useRuntime } from '../../utils/runtime'
-import { cookieSession } from '../../utils/signedIn'
+import { openSession } from '../../utils/signedIn'
 
-export default guarded(async (event) => {
-  const { db } = useRuntime()
-  const person = await signIn(db, checked(signInSchema, await readBodySafely(event)))
-  const data = { organisationId: person.organisationId, personId: person.id, sessionVersion: person.sessionVersion }
-  const session = await cookieSession(event)
-  await session.update(data)
-  return { me: (await whoIs(db, data, new Date()))?.me ?? null }
+/** Signing in. Tries are counted before the password is looked at, so that many at once gain nothing. */
+export default defineOpenRoute('POST /api/session', async (event): Promise<SessionAnswer> => {
+  const { db, limits } = useRuntime()
+  const input = checked(signInSchema, await readJson(event))
+  const address = callerAddress(event)
+  await limits.count('address', address)
+  await limits.count('account', input.email)
+  await limits.count('accountAndAddress', input.email, address)
+  const person = await signIn(db, input, event.context.requestId as string)
+  await limits.forget('accountAndAddress', input.email, address)
+  await limits.forget('account', input.email)
+  await limits.forget('address', address)
+  const who = await openSession(event, person)
+  return { me: who?.me ?? null, csrf: who?.csrf ?? null }
 })

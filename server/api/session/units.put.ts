@@ -1,5 +1,8 @@
 import { unitsSchema } from '~~/shared/schemas'
-import { saveUnits } from '../../services/units'
-import { ALL, defineRoute } from '../../utils/defineRoute'
+import { saveUnits } from '../../services/account'
+import { defineRoute } from '../../utils/defineRoute'
 
-export default defineRoute({ roles: ALL, body: unitsSchema, handle: ({ context, body }) => saveUnits(context, body) })
+export default defineRoute('PUT /api/session/units', {
+  body: unitsSchema,
+  handle: ({ context, body }) => saveUnits(context, body),
+})

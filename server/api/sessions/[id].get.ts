@@ -1,4 +1,6 @@
 import { runSession } from '../../services/sessions'
-import { ALL, defineRoute } from '../../utils/defineRoute'
+import { defineRoute } from '../../utils/defineRoute'
 
-export default defineRoute({ roles: ALL, handle: ({ context, param }) => runSession(context, param('id')) })
+export default defineRoute('GET /api/sessions/:id', {
+  handle: ({ context, param }) => runSession(context, param('id')),
+})

@@ -1,9 +1,8 @@
 import { bulkProposeSchema } from '~~/shared/schemas'
 import { proposeForMany } from '../../services/weeks'
-import { COACHES, defineRoute } from '../../utils/defineRoute'
+import { defineRoute } from '../../utils/defineRoute'
 
-export default defineRoute({
-  roles: COACHES,
+export default defineRoute('POST /api/weeks/propose', {
   body: bulkProposeSchema,
   handle: ({ context, body }) => proposeForMany(context, body),
 })

@@ -1,8 +1,10 @@
 import type { Knex } from 'knex'
 import * as foundation from './0001_foundation'
+import * as trust from './0002_trust'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
+  '0002_trust': trust,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

@@ -2,9 +2,13 @@
 import { v7 as newKey } from 'uuid'
 import { AppError } from '~~/shared/errors'
 import type { Athlete, AthleteInput } from '~~/shared/types'
+import type { Choices } from '~~/core/merge'
 import { messageOf } from '~/api/call'
+import { forget } from '~/device/kept'
 import AthleteForm from '~/components/athlete/AthleteForm.vue'
+import ConflictChoice from '~/components/common/ConflictChoice.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
+import { athleteClash, inputOf } from '~/composables/athleteWords'
 import { useAthleteStore } from '~/stores/athlete'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
@@ -21,10 +25,6 @@ const problem = ref('')
 const fields = ref<Readonly<Record<string, string>>>({})
 
 onMounted(() => Promise.all([store.load(id), roster.load()]))
-
-function input({ id: _i, version: _v, archived: _a, accountEmail: _e, ...athlete }: Athlete): AthleteInput {
-  return athlete
-}
 
 async function attempt(work: () => Promise<unknown>): Promise<boolean> {
   busy.value = true
@@ -43,8 +43,37 @@ async function attempt(work: () => Promise<unknown>): Promise<boolean> {
   }
 }
 
-async function save(athlete: AthleteInput): Promise<void> {
-  if (await attempt(() => roster.save(id, store.athlete!.version, athlete))) await navigateTo(`/athletes/${id}`)
+const draftKey = `draft/athlete/${id}`
+const clash = shallowRef<ReturnType<typeof athleteClash> & { who: string, version: number } | null>(null)
+
+function done(): Promise<unknown> {
+  forget(draftKey)
+  return Promise.resolve(navigateTo(`/athletes/${id}`))
+}
+
+/** Stores over the version the form started from; another coach's changes meet it field by field. */
+async function save(athlete: AthleteInput, base: { version: number, start: AthleteInput }): Promise<void> {
+  const stored = await attempt(() => roster.save(id, base.version, athlete).catch((error: unknown) => {
+    const current = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as Athlete | undefined : undefined
+    if (!current) throw error
+    const found = athleteClash(base.start, athlete, inputOf(current), roster.groups, session.me!.units)
+    if (found.rows.length === 0) return roster.save(id, current.version, found.chosen({}))
+    clash.value = { ...found, who: current.changedBy ?? 'Somebody else', version: current.version }
+    return null
+  }))
+  if (stored && !clash.value) await done()
+}
+
+async function choose(choices: Choices): Promise<void> {
+  const { chosen, version } = clash.value!
+  clash.value = null
+  if (await attempt(() => roster.save(id, version, chosen(choices)))) await done()
+}
+
+/** The form as it is stored. */
+const round = ref(0)
+function startOver(): void {
+  round.value += 1
 }
 </script>
 
@@ -72,15 +101,27 @@ async function save(athlete: AthleteInput): Promise<void> {
         {{ problem }}
       </p>
       <AthleteForm
-        :start="input(store.athlete)"
+        :key="round"
+        :start="inputOf(store.athlete)"
         :groups="roster.groups"
         :units="session.me.units"
         :busy="busy"
         :server-fields="fields"
         submit-text="Save"
+        :draft-key="draftKey"
+        :version="store.athlete.version"
         @save="save"
+        @start-over="startOver"
         @add-group="name => attempt(() => roster.addGroup({ id: newKey(), name }))"
-        @cancel="navigateTo(`/athletes/${id}`)"
+        @cancel="done"
+      />
+      <ConflictChoice
+        v-if="clash"
+        :who="clash.who"
+        :subject="store.athlete.name"
+        :rows="clash.rows"
+        :others="clash.others"
+        @choose="choose"
       />
     </template>
   </div>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
+import { v7 as newKey } from 'uuid'
 import { addDays, mondayOf } from '~~/core/calendar'
 import { ACTION_FACTS, EQUIPMENT, findVariation } from '~~/core/catalogue'
 import { LIFTS, SPORT_PROFILES } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import { screenOf } from '~~/shared/planningContext'
-import type { SignInInput } from '~~/shared/types'
 import { messageOf } from '~/api/call'
-import AccountForm from '~/components/athlete/AccountForm.vue'
+import DataPanel from '~/components/athlete/DataPanel.vue'
 import FlagConsequences from '~/components/athlete/FlagConsequences.vue'
+import InviteForm from '~/components/athlete/InviteForm.vue'
 import LadderStanding from '~/components/athlete/LadderStanding.vue'
 import ReviewPanel from '~/components/athlete/ReviewPanel.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
@@ -46,13 +47,16 @@ async function archive(archived: boolean): Promise<void> {
 }
 
 const giving = reactive({ busy: false, problem: '', fields: {} as Readonly<Record<string, string>> })
+// One key for the account to be: inviting twice makes one account.
+const accountId = newKey()
 
-async function giveAccount(account: SignInInput): Promise<void> {
-  const { accountSchema, fieldMessages } = await import('~~/shared/schemas')
-  Object.assign(giving, { busy: true, problem: '', fields: fieldMessages(accountSchema, account) ?? {} })
+async function invite(email: string): Promise<void> {
+  const { athleteInvitationSchema, fieldMessages } = await import('~~/shared/schemas')
+  const invitation = { id: accountId, email }
+  Object.assign(giving, { busy: true, problem: '', fields: fieldMessages(athleteInvitationSchema, invitation) ?? {} })
   try {
     if (Object.keys(giving.fields).length > 0) return
-    store.athlete = await roster.giveAccount(id.value, account)
+    store.athlete = await roster.invite(athlete.value!, invitation)
   }
   catch (error) {
     giving.fields = error instanceof AppError ? error.fields ?? {} : {}
@@ -60,6 +64,38 @@ async function giveAccount(account: SignInInput): Promise<void> {
   }
   finally {
     giving.busy = false
+  }
+}
+
+const erasing = reactive({ busy: false, problem: '' })
+
+async function erase(typed: string): Promise<void> {
+  Object.assign(erasing, { busy: true, problem: '' })
+  try {
+    await roster.erase(athlete.value!, typed)
+    await navigateTo('/roster')
+  }
+  catch (error) {
+    erasing.problem = messageOf(error)
+  }
+  finally {
+    erasing.busy = false
+  }
+}
+
+/** Saves everything about the athlete as a file. */
+async function exportAll(): Promise<void> {
+  problem.value = ''
+  try {
+    const text = JSON.stringify(await roster.exportOf(id.value), null, 2)
+    const link = document.createElement('a')
+    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }))
+    link.download = `${athlete.value!.name.replace(/\W+/g, '-').toLowerCase()}.json`
+    link.click()
+    URL.revokeObjectURL(link.href)
+  }
+  catch (error) {
+    problem.value = messageOf(error)
   }
 }
 
@@ -168,20 +204,29 @@ const goal = computed(() => {
             class="panel"
           >
             <h2>Sign-in for the athlete's phone</h2>
-            <p v-if="athlete.accountEmail">
-              {{ athlete.accountEmail }}
-            </p>
-            <AccountForm
-              v-else
+            <InviteForm
+              :key="athlete.id"
+              :athlete="athlete"
               :busy="giving.busy"
               :problem="giving.problem"
               :fields="giving.fields"
-              @give="giveAccount"
+              @invite="invite"
             />
           </section>
           <LadderStanding
             class="panel"
             :screen="screen"
+          />
+          <DataPanel
+            v-if="session.me.role === 'headCoach'"
+            :key="athlete.id"
+            class="panel"
+            :name="athlete.name"
+            :athlete-id="athlete.id"
+            :busy="erasing.busy"
+            :problem="erasing.problem"
+            @export="exportAll"
+            @erase="erase"
           />
         </div>
         <ReviewPanel

@@ -1,4 +1,6 @@
 import { getAthlete } from '../../../services/athletes'
-import { defineRoute, STAFF } from '../../../utils/defineRoute'
+import { defineRoute } from '../../../utils/defineRoute'
 
-export default defineRoute({ roles: STAFF, handle: ({ context, param }) => getAthlete(context, param('id')) })
+export default defineRoute('GET /api/athletes/:id', {
+  handle: ({ context, param }) => getAthlete(context, param('id')),
+})

@@ -1,4 +1,6 @@
 import { athleteToday } from '../../../services/sessions'
-import { ALL, defineRoute } from '../../../utils/defineRoute'
+import { defineRoute } from '../../../utils/defineRoute'
 
-export default defineRoute({ roles: ALL, handle: ({ context, param }) => athleteToday(context, param('id')) })
+export default defineRoute('GET /api/athletes/:id/today', {
+  handle: ({ context, param }) => athleteToday(context, param('id')),
+})

@@ -1,7 +1,6 @@
 import { history } from '../../../../services/athletes'
-import { ALL, defineRoute } from '../../../../utils/defineRoute'
+import { defineRoute } from '../../../../utils/defineRoute'
 
-export default defineRoute({
-  roles: ALL,
+export default defineRoute('GET /api/athletes/:id/history/:from', {
   handle: ({ context, param }) => history(context, param('id'), param('from'), context.today),
 })

@@ -1,9 +1,8 @@
 import { assignSchema } from '~~/shared/schemas'
 import { assignWeek } from '../../../../../services/assignWeek'
-import { COACHES, defineRoute } from '../../../../../utils/defineRoute'
+import { defineRoute } from '../../../../../utils/defineRoute'
 
-export default defineRoute({
-  roles: COACHES,
+export default defineRoute('POST /api/athletes/:id/weeks/:startsOn/assign', {
   body: assignSchema,
   handle: ({ context, param, body }) => assignWeek(context, param('id'), param('startsOn'), body.version),
 })

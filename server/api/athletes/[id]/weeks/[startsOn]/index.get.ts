@@ -1,7 +1,6 @@
 import { weekSheet } from '../../../../../services/weeks'
-import { defineRoute, STAFF } from '../../../../../utils/defineRoute'
+import { defineRoute } from '../../../../../utils/defineRoute'
 
-export default defineRoute({
-  roles: STAFF,
+export default defineRoute('GET /api/athletes/:id/weeks/:startsOn', {
   handle: ({ context, param }) => weekSheet(context, param('id'), param('startsOn')),
 })

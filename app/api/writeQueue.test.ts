@@ -1,0 +1,116 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { AppError } from '~~/shared/errors'
+import { keepFor } from '~/device/kept'
+import type { Line, Write } from '~/device/write'
+import { call, NoConnection } from './call'
+import { WriteQueue } from './writeQueue'
+
+vi.mock('./call', async original => ({ ...await original<object>(), call: vi.fn() }))
+const server = vi.mocked(call)
+
+let seen: { writes: readonly Write[], line: Line }
+const queue = (): WriteQueue => new WriteQueue((writes, line) => { seen = { writes, line } })
+const aWrite = (key: string, body: unknown = {}): Omit<Write, 'id'> => ({ key, label: key, method: 'PUT', path: `/api/${key}`, body })
+const idsSent = (): string[] => server.mock.calls.map(([, options]) => options!.writeId!)
+
+beforeEach(() => {
+  localStorage.clear()
+  keepFor('somebody')
+  server.mockReset()
+  vi.useFakeTimers()
+})
+
+describe('writes on their way', () => {
+  it('are sent in order, one at a time, and answered', async () => {
+    server.mockImplementation(path => Promise.resolve(path))
+    const q = queue()
+    const answers = await Promise.all([q.send(aWrite('a')), q.send(aWrite('b')), q.send(aWrite('c'))])
+    expect(answers).toEqual(['/api/a', '/api/b', '/api/c'])
+    expect(seen.writes).toEqual([])
+    expect(localStorage.length).toBe(0)
+  })
+
+  it('wait through a lost line and go on under the same name', async () => {
+    server.mockRejectedValueOnce(new NoConnection()).mockResolvedValue('stored')
+    const q = queue()
+    const answer = q.send(aWrite('a'))
+    await vi.advanceTimersByTimeAsync(0)
+    expect(seen).toMatchObject({ line: 'noConnection', writes: [{ key: 'a' }] })
+    await vi.advanceTimersByTimeAsync(3000)
+    expect(await answer).toBe('stored')
+    expect(new Set(idsSent()).size).toBe(1)
+    expect(seen.line).toBe('open')
+  })
+
+  it('are taken up again after a crash of the browser, in the order they were made', async () => {
+    server.mockRejectedValue(new NoConnection())
+    const before = queue()
+    void before.send(aWrite('a'))
+    void before.send(aWrite('b'))
+    await vi.advanceTimersByTimeAsync(0)
+    server.mockReset().mockResolvedValue('stored')
+    const after = queue()
+    after.open()
+    await after.drain()
+    expect(server.mock.calls.map(([path]) => path)).toEqual(['/api/a', '/api/b'])
+    expect(localStorage.length).toBe(0)
+  })
+
+  it('stay with whoever made them', async () => {
+    server.mockRejectedValue(new NoConnection())
+    void queue().send(aWrite('mine'))
+    await vi.advanceTimersByTimeAsync(0)
+    keepFor('somebody else')
+    const theirs = queue()
+    theirs.open()
+    expect(seen.writes).toEqual([])
+    keepFor('somebody')
+    theirs.open()
+    expect(seen.writes).toMatchObject([{ key: 'mine' }])
+  })
+
+  it('replace an older one of the same key that still waits', async () => {
+    server.mockRejectedValueOnce(new NoConnection()).mockResolvedValue('stored')
+    const q = queue()
+    const older = q.send(aWrite('week', { n: 1 }))
+    await vi.advanceTimersByTimeAsync(0)
+    expect(q.isWaiting('week')).toBe(true)
+    const newer = q.send(aWrite('week', { n: 2 }))
+    expect(await older).toBeNull()
+    await vi.advanceTimersByTimeAsync(3000)
+    expect(await newer).toBe('stored')
+    expect(server.mock.calls.at(-1)![1]!.body).toEqual({ n: 2 })
+  })
+
+  it('keep everything over an ended session and go on after the next sign-in', async () => {
+    server.mockRejectedValueOnce(new AppError('notSignedIn', 'Sign in.')).mockResolvedValue('stored')
+    const q = queue()
+    const answer = q.send(aWrite('a'))
+    await vi.advanceTimersByTimeAsync(0)
+    expect(seen.line).toBe('signedOut')
+    await q.drain()
+    expect(await answer).toBe('stored')
+  })
+
+  it('that are refused tell whoever waits and hold up nobody', async () => {
+    server.mockImplementation(path => (path === '/api/bad' ? Promise.reject(new AppError('badInput', 'No.')) : Promise.resolve('stored')))
+    const q = queue()
+    const bad = q.send(aWrite('bad'))
+    const good = q.send(aWrite('good'))
+    await expect(bad).rejects.toMatchObject({ code: 'badInput' })
+    expect(await good).toBe('stored')
+  })
+
+  it('that are refused when nobody waits stay, with the reason, until they are given up', async () => {
+    server.mockRejectedValue(new NoConnection())
+    void queue().send(aWrite('bad'))
+    await vi.advanceTimersByTimeAsync(0)
+    server.mockReset().mockRejectedValue(new AppError('notFound', 'Not here.'))
+    const q = queue()
+    q.open()
+    await q.drain()
+    expect(seen.writes).toMatchObject([{ key: 'bad', problem: 'Not here.' }])
+    q.discard(seen.writes[0]!.id)
+    expect(localStorage.length).toBe(0)
+  })
+})

@@ -1,0 +1,151 @@
+import { v7 as newKey } from 'uuid'
+import { AppError } from '~~/shared/errors'
+import { call, messageOf, NoConnection } from './call'
+import { allKept, forget, keep } from '~/device/kept'
+import type { Line, Write } from '~/device/write'
+
+const RETRY_MS = 3000
+/** Times an answer that makes no sense is asked for again before the write is set aside. */
+const TRIES_AT_NONSENSE = 4
+
+interface Waiter {
+  resolve: (answer: unknown) => void
+  reject: (error: unknown) => void
+}
+
+/** Sends writes in order, one at a time, again and again until each is answered. */
+export class WriteQueue {
+  private writes: Write[] = []
+  private readonly waiters = new Map<string, Waiter>()
+  private sending: string | null = null
+  private draining: Promise<void> | null = null
+  private timer: ReturnType<typeof setTimeout> | null = null
+  private nonsense = 0
+  private line: Line = 'open'
+
+  constructor(private readonly tell: (writes: readonly Write[], line: Line) => void) {}
+
+  /** Takes up what an earlier visit of this person left behind. */
+  open(): void {
+    this.writes = allKept<Write>('write/')
+    this.changed()
+    void this.drain()
+  }
+
+  /** Forgets what is in memory when somebody signs out; the device keeps it for the next time. */
+  close(): void {
+    if (this.timer) clearTimeout(this.timer)
+    this.writes = []
+    this.line = 'open'
+    this.changed()
+  }
+
+  /** Whether a write of this key waits and can still be replaced. */
+  isWaiting(key: string): boolean {
+    return this.writes.some(write => write.key === key && write.id !== this.sending)
+  }
+
+  /**
+   * Sends a write; settles when the server has answered, however long that takes. A later write of the same key
+   * takes its place while it waits: then it settles with null.
+   *
+   * @throws AppError when the server refuses it.
+   */
+  send<T>(write: Omit<Write, 'id' | 'problem'>): Promise<T | null> {
+    for (const old of this.writes.filter(w => w.key === write.key && w.id !== this.sending)) {
+      this.remove(old.id)
+      this.settle(old.id, waiter => waiter.resolve(null))
+    }
+    const entry: Write = { ...write, id: newKey() }
+    this.writes = [...this.writes, entry]
+    keep(`write/${entry.id}`, entry)
+    this.changed()
+    return new Promise<T | null>((resolve, reject) => {
+      this.waiters.set(entry.id, { resolve: answer => resolve(answer as T), reject })
+      void this.drain()
+    })
+  }
+
+  /** Gives up a write that was refused. */
+  discard(id: string): void {
+    this.remove(id)
+  }
+
+  /** Sends what waits; whoever asks while that goes on waits for the same sending. */
+  drain(): Promise<void> {
+    if (this.timer) clearTimeout(this.timer)
+    this.timer = null
+    this.draining ??= this.sendAll().finally(() => { this.draining = null })
+    return this.draining
+  }
+
+  private async sendAll(): Promise<void> {
+    for (;;) {
+      const next = this.writes.find(write => write.problem === undefined)
+      if (!next || !await this.sendOne(next)) return
+    }
+  }
+
+  /** False when nothing can be sent just now. A write leaves the device only when it is answered. */
+  private async sendOne({ id, path, method, body }: Write): Promise<boolean> {
+    this.sending = id
+    try {
+      const answer = await call<unknown>(path, { method, body, writeId: id })
+      this.remove(id)
+      this.line = 'open'
+      this.nonsense = 0
+      this.settle(id, waiter => waiter.resolve(answer))
+      return true
+    }
+    catch (error) {
+      return this.failed(id, error)
+    }
+    finally {
+      this.sending = null
+      this.changed()
+    }
+  }
+
+  private failed(id: string, error: unknown): boolean {
+    const code = error instanceof AppError ? error.code : null
+    if (code === 'notSignedIn') {
+      this.line = 'signedOut'
+      return false
+    }
+    const again = error instanceof NoConnection || code === 'notReady' || code === 'tooMany'
+      || (code === 'unexpected' && ++this.nonsense < TRIES_AT_NONSENSE)
+    if (again) {
+      this.line = 'noConnection'
+      this.timer = setTimeout(() => void this.drain(), RETRY_MS)
+      return false
+    }
+    this.line = 'open'
+    this.nonsense = 0
+    if (this.waiters.has(id)) {
+      this.remove(id)
+      this.settle(id, waiter => waiter.reject(error))
+    }
+    else {
+      // Nobody is there to be told any more: it stays, with the reason, until somebody looks.
+      this.writes = this.writes.map(write => (write.id === id ? { ...write, problem: messageOf(error) } : write))
+      keep(`write/${id}`, this.writes.find(write => write.id === id))
+    }
+    return true
+  }
+
+  private settle(id: string, how: (waiter: Waiter) => void): void {
+    const waiter = this.waiters.get(id)
+    this.waiters.delete(id)
+    if (waiter) how(waiter)
+  }
+
+  private remove(id: string): void {
+    this.writes = this.writes.filter(write => write.id !== id)
+    forget(`write/${id}`)
+    this.changed()
+  }
+
+  private changed(): void {
+    this.tell(this.writes, this.line)
+  }
+}

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import type { SignInInput } from '~~/shared/types'
+import ModalDialog from '~/components/common/ModalDialog.vue'
+import TextField from '~/components/common/TextField.vue'
+
+/** The session ended under an open page: sign in here and go on where you were. */
+defineProps<{ name: string, problem: string }>()
+const emit = defineEmits<{ signIn: [input: SignInInput] }>()
+const email = ref('')
+const password = ref('')
+</script>
+
+<template>
+  <ModalDialog
+    open
+    title="Your session has ended"
+    @close="() => undefined"
+  >
+    <form
+      class="flex flex-col gap-3"
+      novalidate
+      @submit.prevent="emit('signIn', { email: email.trim(), password })"
+    >
+      <p>Sign in again as {{ name }} and go on where you were. What you changed is kept on this device and is stored right after.</p>
+      <TextField
+        v-model="email"
+        label="E-mail"
+        name="again-email"
+        type="email"
+        autocomplete="username"
+      />
+      <TextField
+        v-model="password"
+        label="Password"
+        name="again-password"
+        type="password"
+        autocomplete="current-password"
+        :problem="problem"
+      />
+      <button
+        type="submit"
+        class="btn btn-main"
+      >
+        Sign in and go on
+      </button>
+    </form>
+  </ModalDialog>
+</template>

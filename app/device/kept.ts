@@ -1,0 +1,57 @@
+/** What this device keeps for the signed-in person: drafts and writes on their way. */
+const PREFIX = 'keen-anchor'
+let person: string | null = null
+
+/** Says whose things are kept from now on. */
+export function keepFor(personId: string | null): void {
+  person = personId
+}
+
+export const whoseDevice = (): string | null => person
+
+const nameOf = (key: string): string => `${PREFIX}/${person ?? 'nobody'}/${key}`
+
+/** Keeps a value; false when the device has no room or no storage. */
+export function keep(key: string, value: unknown): boolean {
+  try {
+    localStorage.setItem(nameOf(key), JSON.stringify(value))
+    return true
+  }
+  catch {
+    return false
+  }
+}
+
+/** A kept value; null when there is none, or what is there cannot be read. */
+export function kept<T>(key: string): T | null {
+  try {
+    const text = localStorage.getItem(nameOf(key))
+    return text === null ? null : JSON.parse(text) as T
+  }
+  catch {
+    return null
+  }
+}
+
+export function forget(key: string): void {
+  try {
+    localStorage.removeItem(nameOf(key))
+  }
+  catch { /* no storage: nothing was kept either */ }
+}
+
+/** Kept values whose key starts with `start`, in the order of their keys. */
+export function allKept<T>(start: string): T[] {
+  const from = nameOf(start)
+  const keys: string[] = []
+  try {
+    for (let i = 0; i < localStorage.length; i++) {
+      const key = localStorage.key(i)
+      if (key?.startsWith(from)) keys.push(key)
+    }
+  }
+  catch {
+    return []
+  }
+  return keys.sort().flatMap(key => kept<T>(key.slice(nameOf('').length)) ?? [])
+}

@@ -1,0 +1,54 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import type { Group, RecordEntry, StaffChange, StaffInvitation, StaffMember } from '~~/shared/types'
+import { messageOf } from '~/api/call'
+import * as people from '~/api/people'
+
+/** Coaches and assistants, and the record of what was done: the head coach's own view. */
+export const useStaffStore = defineStore('staff', () => {
+  const members = ref<StaffMember[]>([])
+  const groups = ref<Group[]>([])
+  const record = ref<RecordEntry[]>([])
+  const more = ref(false)
+  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
+  const problem = ref('')
+
+  async function attempt(work: () => Promise<void>): Promise<void> {
+    state.value = 'loading'
+    try {
+      await work()
+      state.value = 'ready'
+    }
+    catch (error) {
+      problem.value = messageOf(error)
+      state.value = 'failed'
+    }
+  }
+
+  const load = (): Promise<void> => attempt(async () => {
+    ;[members.value, groups.value] = await Promise.all([people.fetchStaff(), people.fetchGroups()])
+  })
+
+  const loadRecord = (athleteId: string | null): Promise<void> => attempt(async () => {
+    record.value = await people.fetchRecord(athleteId ? { athleteId } : {})
+    more.value = record.value.length === 100
+  })
+
+  async function loadMore(athleteId: string | null): Promise<void> {
+    const last = record.value.at(-1)
+    if (!last) return
+    const next = await people.fetchRecord({ before: last.at, ...(athleteId ? { athleteId } : {}) })
+    record.value = [...record.value, ...next]
+    more.value = next.length === 100
+  }
+
+  async function invite(invitation: StaffInvitation): Promise<void> {
+    members.value = await people.inviteStaff(invitation)
+  }
+
+  async function change(id: string, to: StaffChange): Promise<void> {
+    members.value = await people.changeStaff(id, to)
+  }
+
+  return { members, groups, record, more, state, problem, load, loadRecord, loadMore, invite, change }
+})

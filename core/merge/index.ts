@@ -1,0 +1,1 @@
+export { same, threeWay, type Choices, type Fields, type ThreeWay } from './threeWay'

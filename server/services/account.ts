@@ -1,0 +1,39 @@
+import { AppError } from '~~/shared/errors'
+import type { Units } from '~~/shared/types'
+import { endSessions, personById, setPassword, updateUnits } from '../repositories/people'
+import { transaction, writing, type Context } from './context'
+import { record } from './record'
+import { hashPassword, passwordFits } from './signIn'
+
+/** The units the signed-in person reads and types in. */
+export function saveUnits(context: Context, units: Units): Promise<Units> {
+  return writing(context, async (tx) => {
+    await updateUnits(tx, context.actor.organisationId, context.actor.personId, units)
+    return units
+  })
+}
+
+/** Changes the own password; every other session ends. Answers with the version this session goes on under. */
+export async function changePassword(context: Context, password: string, next: string): Promise<number> {
+  const { organisationId, personId } = context.actor
+  const person = await transaction(context, tx => personById(tx, organisationId, personId))
+  if (!await passwordFits(person, password)) {
+    throw new AppError('badInput', 'This is not the present password.', { password: 'This is not the present password.' })
+  }
+  const passwordHash = await hashPassword(next)
+  return writing(context, async (tx) => {
+    const sessionVersion = await setPassword(tx, organisationId, personId, passwordHash)
+    await record(tx, context, 'account.password', { subjectId: personId })
+    return sessionVersion
+  })
+}
+
+/** Ends every session of the signed-in person, this one too. */
+export function signOutEverywhere(context: Context): Promise<{ me: null }> {
+  const { organisationId, personId } = context.actor
+  return writing(context, async (tx) => {
+    await endSessions(tx, organisationId, personId)
+    await record(tx, context, 'account.endSessions', { subjectId: personId })
+    return { me: null }
+  })
+}

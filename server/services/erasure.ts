@@ -1,0 +1,46 @@
+import { addDays } from '~~/core/calendar'
+import { AppError } from '~~/shared/errors'
+import { personHere } from '../repositories/people'
+import { prescribedBetween } from '../repositories/prescriptions'
+import { readRecord } from '../repositories/record'
+import { logsBetween } from '../repositories/setLogs'
+import { allWeeksOf } from '../repositories/weeks'
+import { eraseAthleteRows } from '../repositories/athletes'
+import { mustSeeAthlete, transaction, writing, type Context } from './context'
+import { record } from './record'
+
+/** Days far enough apart to hold everything ever stored. */
+const FIRST_DAY = '1900-01-01'
+
+/** Everything kept about one athlete, for the athlete or whoever they ask to have it sent to. */
+export function exportAthlete(context: Context, id: string): Promise<Record<string, unknown>> {
+  const { organisationId, role } = context.actor
+  return transaction(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context.actor, id)
+    const last = addDays(context.today, 3650)
+    const account = await personHere(tx, organisationId, { athleteId: id })
+    await record(tx, context, 'athlete.export', { athleteId: id })
+    return {
+      format: 'keen-anchor-athlete',
+      formatVersion: 1,
+      exportedOn: context.today,
+      athlete,
+      account: account ? { name: account.name, email: account.email, units: account.units } : null,
+      weeks: await allWeeksOf(tx, organisationId, id),
+      prescribed: await prescribedBetween(tx, organisationId, [id], FIRST_DAY, last),
+      sets: await logsBetween(tx, organisationId, [id], FIRST_DAY, last),
+      record: role === 'headCoach' ? await readRecord(tx, organisationId, { before: null, athleteId: id, limit: 100_000 }) : [],
+    }
+  })
+}
+
+/** Erases an athlete for good: every row, and what the record says of them. The name has to be typed. */
+export function eraseAthlete(context: Context, id: string, name: string): Promise<{ erased: string }> {
+  return writing(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context.actor, id)
+    if (name.trim() !== athlete.name) throw new AppError('badInput', 'Type the name exactly.', { name: 'Type the name exactly.' })
+    await eraseAthleteRows(tx, id)
+    await record(tx, context, 'athlete.erase', { athleteId: id })
+    return { erased: id }
+  })
+}

@@ -1,0 +1,67 @@
+import type { Role } from '~~/shared/types'
+
+/** Roles that plan; roles that may also read and log; everybody who is signed in. */
+const COACHES: readonly Role[] = ['headCoach', 'coach']
+const STAFF: readonly Role[] = [...COACHES, 'assistant']
+const ALL: readonly Role[] = [...STAFF, 'athlete']
+const HEAD: readonly Role[] = ['headCoach']
+
+/** Who may call a route, and whose things it reaches: an athlete in sight, the organisation, the own account. */
+export interface RouteRule {
+  readonly who: readonly Role[] | 'anybody'
+  readonly reach: 'athlete' | 'organisation' | 'self' | 'nothing'
+}
+
+const rule = (who: RouteRule['who'], reach: RouteRule['reach']): RouteRule => ({ who, reach })
+
+/** Declared access to every route. A test walks the routes and refuses one that is not here, or here and not there. */
+export const ROUTE_RULES = {
+  'GET /api/health': rule('anybody', 'nothing'),
+  'GET /api/ready': rule('anybody', 'nothing'),
+  'GET /api/session': rule('anybody', 'self'),
+  'POST /api/session': rule('anybody', 'self'),
+  'DELETE /api/session': rule('anybody', 'self'),
+  'POST /api/reset': rule('anybody', 'self'),
+  'POST /api/link': rule('anybody', 'self'),
+  'PUT /api/session/units': rule(ALL, 'self'),
+  'PUT /api/session/password': rule(ALL, 'self'),
+  'DELETE /api/session/everywhere': rule(ALL, 'self'),
+  'GET /api/staff': rule(HEAD, 'organisation'),
+  'POST /api/staff': rule(HEAD, 'organisation'),
+  'PUT /api/staff/:id': rule(HEAD, 'organisation'),
+  'GET /api/record': rule(HEAD, 'organisation'),
+  'GET /api/groups': rule(STAFF, 'organisation'),
+  'POST /api/groups': rule(COACHES, 'organisation'),
+  'GET /api/facility': rule(STAFF, 'organisation'),
+  'PUT /api/facility': rule(COACHES, 'organisation'),
+  'GET /api/athletes': rule(STAFF, 'athlete'),
+  'POST /api/athletes': rule(COACHES, 'organisation'),
+  'GET /api/athletes/:id': rule(STAFF, 'athlete'),
+  'PUT /api/athletes/:id': rule(COACHES, 'athlete'),
+  'DELETE /api/athletes/:id': rule(HEAD, 'athlete'),
+  'PUT /api/athletes/:id/archive': rule(COACHES, 'athlete'),
+  'POST /api/athletes/:id/invitation': rule(COACHES, 'athlete'),
+  'GET /api/athletes/:id/export': rule(['headCoach', 'athlete'], 'athlete'),
+  'GET /api/athletes/:id/history/:from': rule(ALL, 'athlete'),
+  'GET /api/athletes/:id/today': rule(ALL, 'athlete'),
+  'GET /api/athletes/:id/weeks/:startsOn': rule(STAFF, 'athlete'),
+  'PUT /api/athletes/:id/weeks/:startsOn': rule(COACHES, 'athlete'),
+  'GET /api/athletes/:id/weeks/:startsOn/version': rule(STAFF, 'athlete'),
+  'POST /api/athletes/:id/weeks/:startsOn/assign': rule(COACHES, 'athlete'),
+  'POST /api/weeks/propose': rule(COACHES, 'athlete'),
+  'GET /api/sessions/:id': rule(ALL, 'athlete'),
+  'POST /api/logs': rule(ALL, 'athlete'),
+} as const satisfies Record<string, RouteRule>
+
+export type RouteName = keyof typeof ROUTE_RULES
+
+const PATTERNS = Object.keys(ROUTE_RULES).map((name) => {
+  const [method, path] = name.split(' ') as [string, string]
+  return { method, pattern: new RegExp(`^${path.replace(/:\w+/g, '[^/]+')}/?$`) }
+})
+
+/** Whether a method at a path is a declared route; HEAD is a GET without its body. */
+export function isDeclared(method: string, path: string): boolean {
+  const asked = method === 'HEAD' ? 'GET' : method
+  return PATTERNS.some(route => route.method === asked && route.pattern.test(path))
+}
