@@ -1,13 +1,29 @@
 <script setup lang="ts">
 import type { NuxtError } from '#app'
 
+/** A page that cannot be shown. A server that is not ready is asked again by itself. */
 const props = defineProps<{ error: NuxtError }>()
-const text = computed(() => (props.error.statusCode === 404 ? 'There is nothing at this address.' : 'Something went wrong on our side.'))
+const AGAIN_MS = 3000
+
+const text = computed(() => {
+  if (props.error.statusCode === 404) return 'There is nothing at this address.'
+  return props.error.statusCode === 503 ? 'The server does not answer just now.' : 'Something went wrong on our side.'
+})
+onMounted(() => {
+  if (props.error.statusCode === 503) setTimeout(() => window.location.reload(), AGAIN_MS)
+})
 </script>
 
 <template>
-  <main class="p-8">
+  <main class="p-8 max-w-xl">
     <h1>{{ text }}</h1>
+    <p
+      v-if="error.statusCode === 503"
+      class="mt-3"
+      role="status"
+    >
+      What you changed is kept on this device. This page tries again every few seconds.
+    </p>
     <p class="mt-4">
       <button
         type="button"

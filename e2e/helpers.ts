@@ -46,3 +46,24 @@ export async function expectAccessible(page: Page): Promise<void> {
 export async function expectNoSideScroll(page: Page): Promise<void> {
   expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true)
 }
+
+/** The newest mail to an address in the simulated outbox, as soon as it is there. */
+export async function mailTo(page: Page, email: string): Promise<string> {
+  const outbox = `http://127.0.0.1:${Number(process.env.TEST_PORT ?? '4310') + 1}/mails`
+  let text = ''
+  await expect.poll(async () => {
+    const mails = await (await page.request.get(outbox)).json() as { to: string, text: string }[]
+    text = mails.filter(mail => mail.to.includes(email)).at(-1)?.text ?? ''
+    return text.length
+  }).toBeGreaterThan(0)
+  return text
+}
+
+/** The link in a mail, as a path of ours. */
+export const linkIn = (text: string): string => new URL(/https?:\/\/\S+/.exec(text)![0]).href
+
+/** Writes as a script of this person would, with the session's own token. */
+export async function csrfOf(page: Page): Promise<Record<string, string>> {
+  const { csrf } = await (await page.request.get('/api/session')).json() as { csrf: string }
+  return { 'x-keen-csrf': csrf }
+}

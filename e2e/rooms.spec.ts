@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectNoSideScroll, open, signIn, test } from './helpers'
+import { csrfOf, expect, expectAccessible, expectNoSideScroll, open, signIn, test } from './helpers'
 
 test('every room is in order at desk size, and says where it is', async ({ page }) => {
   await signIn(page, 'coach@larkholm.example')
@@ -68,7 +68,7 @@ test('an assistant reads and does not plan', async ({ page }) => {
   await expect(page.getByRole('button', { name: /Propose/ })).toBeHidden()
   await page.keyboard.press('p')
   await expect(page.getByRole('status').filter({ hasText: 'Stored' })).toBeVisible()
-  const refused = await page.request.post('/api/athletes', { data: {} })
+  const refused = await page.request.post('/api/athletes', { data: {}, headers: await csrfOf(page) })
   expect(refused.status()).toBe(403)
 })
 

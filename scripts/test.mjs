@@ -57,7 +57,7 @@ await check('lock file unchanged by the install', async () => readFileSync(join(
 await run(bin('nuxt'), ['prepare', '--logLevel', 'silent'], { env })
 await check('lint', async () => await run(bin('eslint'), ['.', '--max-warnings', '0']) === 0)
 await check('no cycles, core alone', async () =>
-  await run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'core', 'shared', 'app', 'server', 'demo', 'bench']) === 0)
+  await run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'core', 'shared', 'app', 'server', 'demo', 'bench', 'trials']) === 0)
 await check('types', async () => await run(bin('vue-tsc'), ['-b', '--noEmit'], { env }) === 0)
 await check('types of the core alone', async () => await run(bin('tsc'), ['-p', 'core/tsconfig.json']) === 0)
 await vitest('unit', ['core', 'components'])
@@ -67,6 +67,9 @@ try {
   await vitest('database', ['database'])
   await ensureBuild()
   await ensureChromium()
+  // Short runs of the two trials; long ones are npm run fuzz and npm run faults.
+  await check('fuzz, 600 cases', async () => await run(process.execPath, ['scripts/fuzz.mjs', '--cases', '600', '--seed', '3']) === 0)
+  await check('faults, 5 rounds', async () => await run(process.execPath, ['scripts/faults.mjs', '--rounds', '5', '--seed', '3']) === 0)
   const report = join(results, 'browser.json')
   const port = await freePort(4310)
   await counted('browser',
@@ -78,6 +81,7 @@ try {
 }
 finally {
   if (cluster.owned) stopPostgres('postgres-test')
+  stopPostgres('postgres-faults')
 }
 
 if (failures.length > 0) say(`\nFailed: ${failures.join(', ')}`)

@@ -15,7 +15,8 @@ export default defineNuxtRouteMiddleware(async (to) => {
   if (!session.known) {
     // On the server the visitor's cookie has to be passed on.
     const ask = import.meta.server ? useRequestFetch() as unknown as Ask : $fetch as unknown as Ask
-    const answer: Partial<SessionAnswer> = await ask('/api/session').catch(() => ({}))
+    // A server that is not ready is not a person who is not signed in.
+    const answer = await ask('/api/session').catch(() => { throw createError({ statusCode: 503, fatal: true }) })
     session.remember({ me: answer.me ?? null, csrf: answer.csrf ?? null })
   }
   const { me } = session

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { RECORD_ACTIONS, ROLES, type Role } from '~~/shared/types'
+import { RECORD_ACTIONS, ROLES, type RecordEntry, type Role } from '~~/shared/types'
 import StatePanel from '~/components/common/StatePanel.vue'
 import { differences } from '~/composables/recordWords'
 import { useStaffStore } from '~/stores/staff'
@@ -12,7 +12,11 @@ const open = ref<string | null>(null)
 const athleteId = computed(() => (typeof route.query.athlete === 'string' ? route.query.athlete : null))
 watch(athleteId, () => store.loadRecord(athleteId.value), { immediate: import.meta.client })
 
-const when = (at: string): string => new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
+const when = (at: string): string => new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+/** Reading a whole roster is one line that counts. */
+const readCount = ({ action, after }: RecordEntry): number =>
+  (action === 'health.read' ? (after as { athletes?: unknown[] } | null)?.athletes?.length ?? 0 : 0)
+const changes = (entry: RecordEntry) => (entry.action === 'health.read' ? [] : differences(entry.before, entry.after))
 const roleOf = (role: string): string => ROLES[role as Role] ?? 'by link'
 </script>
 
@@ -51,8 +55,8 @@ const roleOf = (role: string): string => ROLES[role as Role] ?? 'by link'
         class="border-b border-line py-1.5"
       >
         <p class="flex flex-wrap gap-x-3 items-baseline">
-          <span class="figure text-quiet w-44">{{ when(entry.at) }}</span>
-          <span><b>{{ entry.who ?? 'Somebody with a link' }}</b> <span class="text-quiet">({{ roleOf(entry.role) }})</span> {{ RECORD_ACTIONS[entry.action] ?? entry.action }}</span>
+          <span class="figure text-quiet w-32 whitespace-nowrap">{{ when(entry.at) }}</span>
+          <span><b>{{ entry.who ?? 'Somebody with a link' }}</b> <span class="text-quiet">({{ roleOf(entry.role) }})</span> {{ RECORD_ACTIONS[entry.action] ?? entry.action }}<template v-if="readCount(entry) > 0"> of {{ readCount(entry) }} athletes in the roster</template></span>
           <NuxtLink
             v-if="entry.athleteName"
             :to="`/record?athlete=${entry.athleteId}`"
@@ -63,21 +67,21 @@ const roleOf = (role: string): string => ROLES[role as Role] ?? 'by link'
             class="figure"
           >{{ entry.subjectId }}</span>
           <button
-            v-if="differences(entry.before, entry.after).length > 0"
+            v-if="changes(entry).length > 0"
             type="button"
             class="ml-auto underline underline-offset-2"
             :aria-expanded="open === entry.id"
             @click="open = open === entry.id ? null : entry.id"
           >
-            {{ differences(entry.before, entry.after).length }} {{ differences(entry.before, entry.after).length === 1 ? 'field' : 'fields' }}
+            {{ changes(entry).length }} {{ changes(entry).length === 1 ? 'field' : 'fields' }}
           </button>
         </p>
         <dl
           v-if="open === entry.id"
-          class="grid grid-cols-[10rem_minmax(0,1fr)_minmax(0,1fr)] gap-x-3 mt-1 ml-44 text-[0.93em]"
+          class="grid grid-cols-[10rem_minmax(0,1fr)_minmax(0,1fr)] gap-x-3 mt-1 ml-32 text-[0.93em]"
         >
           <template
-            v-for="change in differences(entry.before, entry.after)"
+            v-for="change in changes(entry)"
             :key="change.field"
           >
             <dt class="text-quiet">

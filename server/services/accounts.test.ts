@@ -142,7 +142,7 @@ describe('a coach', () => {
     const own = randomUUID()
     await addGroup(coach, { id: own, name: `Own ${own}` })
     await saveAthlete(coach, id, 1, anAthlete({ groupIds: [own] }))
-    expect((await getAthlete(head, id)).groupIds.sort()).toEqual([far, own].sort())
+    expect([...(await getAthlete(head, id)).groupIds].sort()).toEqual([far, own].sort())
     await expect(saveAthlete(coach, id, 2, anAthlete({ groupIds: [far] }))).rejects.toMatchObject({ code: 'badInput' })
   })
 })

@@ -12,7 +12,7 @@ import { ROUTE_RULES, type RouteName, type RouteRule } from './accessRules'
 import { csrfFits } from './csrf'
 import { toHttpFailure } from './httpErrors'
 import { readJson } from './readBody'
-import { useRuntime } from './runtime'
+import { useRuntime, type Prepared } from './runtime'
 import { signedIn, type SignedIn } from './signedIn'
 
 /** What a handler is given: checked body and query, the context to call services with, and path parameters by name. */
@@ -43,7 +43,7 @@ export function defineRoute<Answer, Body = undefined, Query = Record<string, nev
 ): NamedRoute {
   const writes = !name.startsWith('GET ')
   return guarded(name, async (event) => {
-    const { db, configuration, ready } = useRuntime()
+    const { db, configuration } = useRuntime()
     const who = await signedIn(event)
     if (!who) throw new AppError('notSignedIn', 'Your session has ended. Sign in again; nothing typed is lost.')
     if (writes && !csrfFits(who.csrf, getRequestHeader(event, 'x-keen-csrf'))) {
@@ -54,7 +54,7 @@ export function defineRoute<Answer, Body = undefined, Query = Record<string, nev
     const params = readParams(event)
     const query = readQuery(event, options.query)
     const body = options.body ? checked(options.body, await readJson(event)) : undefined
-    const { queue } = await ready
+    const { queue } = mustBePrepared()
     return options.handle({
       event,
       body: body as Body,
@@ -76,9 +76,16 @@ export function defineOpenRoute<Answer>(name: RouteName, handle: (event: H3Event
 
 function guarded<Answer>(name: RouteName, handle: (event: H3Event) => Promise<Answer>): NamedRoute {
   return Object.assign(errorsInShape(async (event) => {
-    await useRuntime().ready
+    if (name !== 'GET /api/health') mustBePrepared()
     return handle(event)
   }), { routeName: name })
+}
+
+/** Until the database is there and of this release the answer is "not now", at once: nobody hangs on a starting server. */
+export function mustBePrepared(): Prepared {
+  const { prepared } = useRuntime()
+  if (!prepared) throw new AppError('notReady', 'The server is starting. Nothing is lost here: it is tried again.')
+  return prepared
 }
 
 /** Turns whatever a handler throws into the one error shape, and details into the log. */

@@ -28,6 +28,11 @@ const LOST = /Connection terminated|timeout exceeded when trying to connect|Clie
 
 const WRONG_VALUE = new Set(['22P02', '22003', '22021', '22P05', '22007', '22008', '22001', '22026', '54000', '23514', '23502'])
 
+/** Whether a failure passes by itself: the database is away, full or overrun for now. */
+export function isPassing(error: unknown): boolean {
+  return toHttpFailure(error).body.code === 'notReady'
+}
+
 /** Turns anything thrown into the one error shape; details stay in the log. */
 export function toHttpFailure(error: unknown): HttpFailure {
   if (error instanceof AppError) return failure(error)

@@ -6,6 +6,7 @@ import { startQueue, type RunningQueue } from '../jobs/queue'
 import { startWorkers } from '../jobs/workers'
 import { loadDemoIfEmpty } from '../services/demo'
 import { readConfiguration, type Configuration } from './configuration'
+import { isPassing } from './httpErrors'
 import { rateLimits, type RateLimits } from './rateLimits'
 
 /** The parts every request works with, made once at start. */
@@ -15,8 +16,17 @@ export interface Runtime {
   readonly log: pino.Logger
   readonly limits: RateLimits
   /** Settles when the database is migrated, the queue runs, and the demo, if wanted, is there. */
-  readonly ready: Promise<{ queue: RunningQueue }>
+  readonly ready: Promise<Prepared>
+  /** What `ready` settled with; null until then. */
+  prepared: Prepared | null
 }
+
+export interface Prepared {
+  readonly queue: RunningQueue
+}
+
+/** How long a server that starts before its database waits between looks. */
+const LOOK_AGAIN_MS = 500
 
 let runtime: Runtime | null = null
 
@@ -30,12 +40,29 @@ function start(): Runtime {
   const configuration = readConfiguration(process.env)
   const log = pino({ level: configuration.logLevel, base: null, timestamp: pino.stdTimeFunctions.isoTime })
   const db = connect(configuration.appUrl, configuration.poolMax)
-  const ready = prepare(configuration, db, log)
-  ready.catch((error: unknown) => log.fatal({ error: String(error) }, 'could not prepare the database'))
-  return { configuration, db, log, ready, limits: rateLimits(db) }
+  const ready = prepareWhenThere(configuration, db, log)
+  const made: Runtime = { configuration, db, log, ready, prepared: null, limits: rateLimits(db) }
+  ready.then(
+    (prepared) => { made.prepared = prepared },
+    (error: unknown) => log.fatal({ error: String(error) }, 'could not prepare the database'))
+  return made
 }
 
-async function prepare(configuration: Configuration, db: Knex, log: pino.Logger): Promise<{ queue: RunningQueue }> {
+/** A database that is away is waited for; one that cannot be made ready is a reason to stop. */
+async function prepareWhenThere(configuration: Configuration, db: Knex, log: pino.Logger): Promise<Prepared> {
+  for (;;) {
+    try {
+      return await prepare(configuration, db, log)
+    }
+    catch (error) {
+      if (!isPassing(error)) throw error
+      log.warn({ code: (error as { code?: string }).code }, 'waiting for the database')
+      await new Promise(resolve => setTimeout(resolve, LOOK_AGAIN_MS))
+    }
+  }
+}
+
+async function prepare(configuration: Configuration, db: Knex, log: pino.Logger): Promise<Prepared> {
   const now = new Date()
   await migrate(configuration.ownerUrl, configuration.appPassword, now.toISOString().slice(0, 10))
   if (configuration.loadDemo && await loadDemoIfEmpty(db, now)) log.info('demo loaded')
@@ -48,8 +75,7 @@ async function prepare(configuration: Configuration, db: Knex, log: pino.Logger)
 /** Closes what was opened; called when the server goes down, after its last request. */
 export async function closeRuntime(): Promise<void> {
   if (!runtime) return
-  const started = await runtime.ready.catch(() => null)
-  await started?.queue.stop().catch(() => undefined)
+  await runtime.prepared?.queue.stop().catch(() => undefined)
   await runtime.db.destroy()
   runtime = null
 }

@@ -1,7 +1,8 @@
+/// <reference types="vite/client" />
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
-import { createApp, createRouter, toNodeListener } from 'h3'
-import { closeRuntime } from './runtime'
+import { createApp, createRouter, toNodeListener, type EventHandler } from 'h3'
+import { closeRuntime, useRuntime } from './runtime'
 import type { NamedRoute } from './defineRoute'
 
 /** Every route file by the name its place gives it. */
@@ -19,15 +20,16 @@ export async function serveRoutes(ownerUrl: string, appUrl: string): Promise<{ u
   Object.assign(process.env, {
     DATABASE_URL: ownerUrl, DATABASE_APP_URL: appUrl, SESSION_PASSWORD: 'only-for-the-tests-of-the-routes-here', LOG_LEVEL: 'silent',
   })
-  const middleware = import.meta.glob<{ default: Parameters<ReturnType<typeof createApp>['use']>[0] }>('../middleware/*.ts', { eager: true })
+  const middleware = import.meta.glob<{ default: EventHandler }>('../middleware/*.ts', { eager: true })
   const app = createApp()
-  for (const module of Object.values(middleware)) app.use(module.default as never)
+  for (const module of Object.values(middleware)) app.use(module.default)
   const router = createRouter()
   for (const [name, handler] of routeFiles()) {
     const [method, path] = name.split(' ') as [string, string]
     router.add(path, handler, method.toLowerCase() as 'get')
   }
   app.use(router)
+  await useRuntime().ready
   const server: Server = createServer(toNodeListener(app))
   await new Promise<void>(resolve => server.listen(0, '127.0.0.1', resolve))
   return {

@@ -61,18 +61,18 @@ const rooms = computed(() => [
       <template v-if="me.role === 'headCoach'">
         <NuxtLink
           to="/staff"
-          class="whitespace-nowrap"
+          class="whitespace-nowrap min-h-[24px] inline-flex items-center"
           :class="route.path === '/staff' ? 'font-bold' : 'text-[#c3ccd0] hover:text-chalk'"
         >Staff</NuxtLink>
         <NuxtLink
           to="/record"
-          class="whitespace-nowrap md:mb-2"
+          class="whitespace-nowrap md:mb-2 min-h-[24px] inline-flex items-center"
           :class="route.path === '/record' ? 'font-bold' : 'text-[#c3ccd0] hover:text-chalk'"
         >Record</NuxtLink>
       </template>
       <NuxtLink
         to="/account"
-        class="text-[#c3ccd0] hover:text-chalk whitespace-nowrap underline underline-offset-2"
+        class="text-[#c3ccd0] hover:text-chalk whitespace-nowrap underline underline-offset-2 min-h-[24px] inline-flex items-center"
       >{{ me.name }}</NuxtLink>
       <button
         type="button"

@@ -1,0 +1,147 @@
+import type { Browser, Page } from '@playwright/test'
+import { expect, expectAccessible, open, signIn, test } from './helpers'
+
+const drills = (page: Page) => page.locator('[data-strip] button[data-item]')
+const stored = (page: Page) => expect(page.getByRole('status').filter({ hasText: /^Stored \d/ })).toBeVisible()
+
+async function openWeek(page: Page, name: string): Promise<void> {
+  await page.getByPlaceholder(/Type a name/).fill(name)
+  await page.getByRole('link', { name: new RegExp(`week sheet of ${name}`) }).click()
+  await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible()
+  await expect(drills(page).first()).toBeVisible()
+}
+
+/** A second coach at a desk of their own. */
+async function anotherCoach(browser: Browser): Promise<Page> {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })
+  const page = await context.newPage()
+  await signIn(page, 'coach@larkholm.example')
+  return page
+}
+
+test.use({ expectedErrors: /status of 4(01|09)|ERR_INTERNET_DISCONNECTED/ })
+
+test('two coaches on one week see each other and choose field by field', async ({ page, browser }) => {
+  await signIn(page, 'head@larkholm.example')
+  await openWeek(page, 'Maelis Quay')
+  const other = await anotherCoach(browser)
+  await openWeek(other, 'Maelis Quay')
+
+  await test.step('what only the other changed comes in by itself', async () => {
+    await drills(other).nth(1).click()
+    await other.keyboard.press(']')
+    await stored(other)
+    await expect(page.getByText('Tobin Kelp changed this week too, and it is taken in')).toBeVisible({ timeout: 20_000 })
+    await expectAccessible(page)
+    await page.getByRole('button', { name: 'Seen' }).click()
+  })
+
+  await test.step('where both changed one field, both versions stand side by side', async () => {
+    // Both change before either hears of the other: the second to store is asked.
+    await drills(page).first().click()
+    await drills(other).first().click()
+    const sets = Number(await page.getByLabel('Sets').inputValue())
+    await other.keyboard.press(']')
+    await page.keyboard.press(']')
+    await page.keyboard.press(']')
+    const asks = (who: Page) => who.getByRole('button', { name: 'Store this choice' })
+    await expect.poll(async () => await asks(page).isVisible() || await asks(other).isVisible()).toBe(true)
+    const own = await asks(page).isVisible()
+    const asked = own ? page : other
+    const theirs = own ? 'Tobin Kelp' : 'Maren Skerry'
+    const choice = asked.getByRole('dialog')
+    await expect(choice.getByRole('heading')).toContainText(`${theirs} changed this week too`)
+    await expect(choice.getByRole('row', { name: /sets/ })).toContainText(String(sets + (own ? 2 : 1)))
+    await expectAccessible(asked)
+    await choice.getByRole('radio', { name: new RegExp(theirs) }).check()
+    await choice.getByRole('button', { name: 'Store this choice' }).click()
+    await expect(asks(asked)).toBeHidden()
+    await expect(asked.getByLabel('Sets')).toHaveValue(String(sets + (own ? 1 : 2)))
+    await asked.keyboard.press('z')
+    await expect(asked.getByLabel('Sets')).toHaveValue(String(sets + (own ? 2 : 1)))
+  })
+  await other.context().close()
+})
+
+test('an ended session asks for the password where one is, and goes on', async ({ page, context }) => {
+  await signIn(page, 'head@larkholm.example')
+  await openWeek(page, 'Sirke Holm')
+  const before = await drills(page).count()
+  await context.clearCookies()
+  await drills(page).first().click()
+  await page.keyboard.press('Delete')
+  const dialog = page.getByRole('dialog', { name: 'Your session has ended' })
+  await expect(dialog.getByRole('heading')).toBeVisible()
+  await expectAccessible(page)
+  await dialog.getByLabel('E-mail').fill('head@larkholm.example')
+  await dialog.getByLabel('Password').fill('not this one')
+  await dialog.getByRole('button', { name: 'Sign in and go on' }).click()
+  await expect(dialog.getByText('E-mail or password is not right.')).toBeVisible()
+  await dialog.getByLabel('Password').fill('anchor-demo')
+  await dialog.getByRole('button', { name: 'Sign in and go on' }).click()
+  await expect(dialog.getByRole('heading')).toBeHidden()
+  await stored(page)
+  expect(await drills(page).count()).toBe(before - 1)
+  await page.keyboard.press('z')
+  await stored(page)
+  await open(page, page.url())
+  await expect(drills(page)).toHaveCount(before)
+})
+
+test('a lost connection keeps every change on the device and sends it when the line is back', async ({ page, context }) => {
+  await signIn(page, 'head@larkholm.example')
+  await openWeek(page, 'Jorun Vale')
+  await page.waitForLoadState('networkidle')
+  await drills(page).first().click()
+  const sets = Number(await page.getByLabel('Sets').inputValue())
+  await context.setOffline(true)
+  await page.keyboard.press(']')
+  await expect(page.getByRole('status', { name: 'Waiting to be stored' })).toContainText('Week of Jorun Vale')
+  await page.keyboard.press(']')
+  await expect(page.getByText('No connection: kept here, stored when it is back')).toBeVisible()
+  await expectAccessible(page)
+  await context.setOffline(false)
+  await stored(page)
+  await expect(page.getByRole('status', { name: 'Waiting to be stored' })).toBeHidden()
+  await open(page, page.url())
+  await drills(page).first().click()
+  await expect(page.getByLabel('Sets')).toHaveValue(String(sets + 2))
+  await test.step('undo reaches back over saves and a reload', async () => {
+    await page.keyboard.press('z')
+    await page.keyboard.press('z')
+    await expect(page.getByLabel('Sets')).toHaveValue(String(sets))
+    await stored(page)
+  })
+})
+
+test('what was typed about an athlete survives a crash of the browser, and meets what another coach stored', async ({ page, browser }) => {
+  await signIn(page, 'head@larkholm.example')
+  await page.getByRole('link', { name: 'Tiko Crag', exact: true }).click()
+  await page.getByRole('link', { name: 'Edit', exact: true }).click()
+  const mass = page.getByLabel('Body mass, kg')
+  const was = Number(await mass.inputValue())
+  await mass.fill(String(was + 1))
+  await page.getByLabel('Position').fill('both arms')
+  await open(page, page.url())
+  await expect(page.getByText('This is what you had typed here before')).toBeVisible()
+  await expect(mass).toHaveValue(String(was + 1))
+
+  const other = await anotherCoach(browser)
+  await other.getByRole('link', { name: 'Tiko Crag', exact: true }).click()
+  await other.getByRole('link', { name: 'Edit', exact: true }).click()
+  await other.getByLabel('Body mass, kg').fill(String(was + 5))
+  await other.getByLabel('Training age, years').fill('9')
+  await other.getByRole('button', { name: 'Save' }).click()
+  await expect(other.getByRole('link', { name: 'Edit', exact: true })).toBeVisible()
+  await other.context().close()
+
+  await page.getByRole('button', { name: 'Save' }).click()
+  const choice = page.getByRole('dialog', { name: /Tobin Kelp changed Tiko Crag too/ })
+  await expect(choice).toContainText('Training age: 9')
+  await expectAccessible(page)
+  await choice.getByRole('radio', { name: /Body mass: Tobin Kelp/ }).check()
+  await choice.getByRole('button', { name: 'Store this choice' }).click()
+  await expect(page.getByText(`${was + 5} kg`)).toBeVisible()
+  await expect(page.getByText('both arms')).toBeVisible()
+  await expect(page.getByText('9 years')).toBeVisible()
+})
