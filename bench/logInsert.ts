@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto'
-import { inOrganisation, connect } from '../server/database/connection'
+import { asSystemOf, connect, inOrganisation } from '../server/database/connection'
 import { insertLogs } from '../server/repositories/setLogs'
 import type { RosterRow, SetLogInput, StoredSetLog, Today } from '~~/shared/types'
 import { sideBySide, spread } from './timing'
 
 /** A set logged through the route of the running server, against the same insert straight into PostgreSQL. */
 export async function benchLogInsert(baseUrl: string, appUrl: string): Promise<string> {
-  const cookie = await signIn(baseUrl)
+  const { cookie, csrf } = await signIn(baseUrl)
   const ask = async <T>(path: string): Promise<T> => (await fetch(baseUrl + path, { headers: { cookie } })).json() as Promise<T>
   const rows = await ask<RosterRow[]>('/api/athletes')
   const { today, item, athleteId } = await anItem(ask, rows)
@@ -21,11 +21,11 @@ export async function benchLogInsert(baseUrl: string, appUrl: string): Promise<s
   })
   const viaRoute = async (): Promise<void> => {
     const answer = await fetch(`${baseUrl}/api/logs`, {
-      method: 'POST', headers: { cookie, 'content-type': 'application/json' }, body: JSON.stringify({ logs: [log()] }),
+      method: 'POST', headers: { cookie, 'x-keen-csrf': csrf, 'content-type': 'application/json' }, body: JSON.stringify({ logs: [log()] }),
     })
     if (!answer.ok) throw new Error(`the route answered ${answer.status}: ${await answer.text()}`)
   }
-  const straight = (): Promise<void> => inOrganisation(db, { organisationId: owner!.organisation_id }, tx =>
+  const straight = (): Promise<void> => inOrganisation(db, asSystemOf(owner!.organisation_id), tx =>
     insertLogs(tx, owner!.organisation_id, owner!.id, [{
       ...log(), athleteId, variationId: item.variationId, unit: item.dose.unit, tempo: item.dose.tempo ?? null,
     } satisfies StoredSetLog]))
@@ -38,12 +38,13 @@ export async function benchLogInsert(baseUrl: string, appUrl: string): Promise<s
     + `${direct.median.toFixed(2)} ms (p95 ${direct.p95.toFixed(2)}), ratio ${(route.median / direct.median).toFixed(1)}`
 }
 
-async function signIn(baseUrl: string): Promise<string> {
+async function signIn(baseUrl: string): Promise<{ cookie: string, csrf: string }> {
   const answer = await fetch(`${baseUrl}/api/session`, {
     method: 'POST', headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ email: 'head@larkholm.example', password: 'anchor-demo' }),
   })
-  return answer.headers.getSetCookie().map(c => c.split(';')[0]).join('; ')
+  const { csrf } = await answer.json() as { csrf: string }
+  return { csrf, cookie: answer.headers.getSetCookie().map(c => c.split(';')[0]).join('; ') }
 }
 
 /** Any drill that somebody of the demo has ahead this week or did today. */

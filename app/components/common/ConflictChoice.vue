@@ -21,7 +21,7 @@ function all(side: 'mine' | 'theirs'): void {
     open
     wide
     :title="`${who} changed ${subject} too`"
-    @close="() => undefined"
+    must-answer
   >
     <p class="mb-2">
       Nothing is lost: choose for each field. The version not chosen stays in the record, and undo brings yours back.

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 
-/** A dialog that traps focus and closes on Escape. */
-defineProps<{ open: boolean, title: string, wide?: boolean }>()
+/** A dialog that traps focus and closes on Escape, unless an answer is needed. */
+withDefaults(defineProps<{ open: boolean, title: string, wide?: boolean, mustAnswer?: boolean }>(), { wide: false, mustAnswer: false })
 const emit = defineEmits<{ close: [] }>()
 </script>
 
@@ -29,6 +29,7 @@ const emit = defineEmits<{ close: [] }>()
             {{ title }}
           </DialogTitle>
           <button
+            v-if="!mustAnswer"
             type="button"
             class="btn btn-quiet min-h-0 px-1"
             aria-label="Close"

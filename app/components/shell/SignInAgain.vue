@@ -14,7 +14,7 @@ const password = ref('')
   <ModalDialog
     open
     title="Your session has ended"
-    @close="() => undefined"
+    must-answer
   >
     <form
       class="flex flex-col gap-3"

@@ -34,7 +34,7 @@ const red = computed(() => (athlete.value ? redFlags(athlete.value.flags) : []))
 
 const SAVING = {
   waiting: 'Not stored yet', saving: 'Storing …', choose: 'Waiting for your choice', refused: 'Not stored',
-  noConnection: 'No connection: kept here, stored when it is back', signedOut: 'Session ended: kept here until you sign in again',
+  noConnection: 'No connection: kept here', signedOut: 'Session ended: kept here',
 } as const
 const savingText = computed(() => {
   if (store.saving !== 'stored') return SAVING[store.saving]
