@@ -3,7 +3,7 @@ import vue from 'eslint-plugin-vue'
 import tseslint from 'typescript-eslint'
 
 const kinds = {
-  core: ['core/**'], shared: ['shared/**'], demo: ['demo/**'], bench: ['bench/**'], trials: ['trials/**'], e2e: ['e2e/**'],
+  core: ['core/**'], shared: ['shared/**'], demo: ['demo/**'], bench: ['bench/**'], trials: ['trials/**'], engine: ['engine/**'], e2e: ['e2e/**'],
   api: ['app/api/**'], device: ['app/device/**'], stores: ['app/stores/**'], composables: ['app/composables/**'], components: ['app/components/**'],
   layouts: ['app/layouts/**'], pages: ['app/pages/**'], middleware: ['app/middleware/**', 'app/plugins/**'],
   repositories: ['server/repositories/**'], jobs: ['server/jobs/**'], database: ['server/database/**'], services: ['server/services/**'],
@@ -31,6 +31,7 @@ const allowed = {
   routes: ['utils', 'services', 'database', 'shared'],
   bench: ['bench', 'core', 'shared', 'demo', 'database', 'repositories'],
   trials: ['trials', 'utils', 'shared', 'core'],
+  engine: ['engine', 'core'],
   e2e: ['e2e'],
 }
 
@@ -65,12 +66,12 @@ export default tseslint.config(
     },
   },
   {
-    files: ['{core,shared,demo,app,server,bench,trials,e2e}/**/*.{ts,vue}'],
+    files: ['{core,shared,demo,app,server,bench,trials,engine,e2e}/**/*.{ts,vue}'],
     ignores: ['**/*.test.ts', 'app/testSetup.ts', 'server/database/testTemplate.ts'],
     plugins: { boundaries },
     settings: {
       'import/resolver': { typescript: { project: '.nuxt/tsconfig.app.json' } },
-      'boundaries/include': ['{core,shared,demo,app,server,bench,trials,e2e}/**/*'],
+      'boundaries/include': ['{core,shared,demo,app,server,bench,trials,engine,e2e}/**/*'],
       'boundaries/elements': Object.entries(kinds).flatMap(([type, patterns]) => patterns.map(pattern => ({ type, pattern, partialMatch: false }))),
     },
     rules: {

@@ -1,18 +1,21 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
+import * as anatomy from './anatomy'
 import * as assessment from './assessment'
 import * as calendar from './calendar'
 import * as catalogue from './catalogue'
 import * as dose from './dose'
 import * as errors from './errors'
+import * as mechanics from './mechanics'
+import * as poses from './mechanics/poses/directions'
 import * as merge from './merge'
 import * as programme from './programme'
 import * as screening from './screening'
 import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
-  ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...merge, ...programme, ...screening, ...fixtures,
+  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...merge, ...programme, ...screening, ...fixtures,
 }
 
 function sources(folder: string): string[] {

@@ -76,7 +76,7 @@ function leastNorm(columns: readonly (readonly number[])[], wanted: readonly num
 function axesOf(matrix: readonly (readonly number[])[]): { values: number[], vectors: number[][] } {
   const n = matrix.length
   const a = matrix.map(row => [...row])
-  const v = a.map((_, i) => a.map((__, j) => (i === j ? 1 : 0)))
+  const v: number[][] = a.map((_, i) => a.map((__, j) => (i === j ? 1 : 0)))
   for (let sweep = 0; sweep < 30; sweep++) {
     let off = 0
     for (let p = 0; p < n; p++) {

@@ -59,7 +59,7 @@ export interface Skeleton {
 
 const SIDES = ['Left', 'Right'] as const
 
-/** Half of the hand, where a palm presses; the whole of it, where a grip closes. */
+/** A grip closes round the hand's centre of mass; a palm presses half way there. */
 const PALM = 0.5
 
 /**
@@ -112,8 +112,8 @@ export function placed(body: Body, pose: PoseSpec): Skeleton {
     joints[`shoulder${side}`] = s
     joints[`elbow${side}`] = elbow
     joints[`wrist${side}`] = wrist
-    joints[`palm${side}`] = add(wrist, times(arm.hand, PALM * body.lengthM.hand))
-    joints[`grip${side}`] = add(wrist, times(arm.hand, body.lengthM.hand))
+    joints[`palm${side}`] = add(wrist, times(arm.hand, PALM * body.comM.hand))
+    joints[`grip${side}`] = add(wrist, times(arm.hand, body.comM.hand))
     const above = { aboveLumbar: true, aboveThoracolumbar: true, part }
     masses.push(
       { at: add(s, times(arm.upper, body.comM.upperArm)), massKg: body.segmentKg.upperArm, ...above },

@@ -1,4 +1,5 @@
 import { EQUIPMENT, findVariation, LADDERS, type Equipment } from '../catalogue'
+import type { PoseSpec } from '../mechanics'
 import { weekLedger, weeklyTargets, type PlannedLift, type PlannedSession, type PlanningContext, type TrunkItem } from '../programme'
 
 /** An experienced athlete with everything at hand and nothing in the way, for tests and examples. */
@@ -31,3 +32,11 @@ export const item: TrunkItem = {
 
 export const ledger = weekLedger(
   { sessions: [session] }, weeklyTargets({ sport: 'general', sessions: 3, trainingAgeYears: 3, weakLink: null }))
+
+/** Standing upright, arms hanging, for examples of the mechanics. */
+const DOWN = [0, 0, -1] as const
+const leg = { thigh: DOWN, shank: DOWN, foot: [1, 0, 0] as const }
+const arm = { upper: DOWN, fore: DOWN, hand: DOWN }
+export const STANDING: PoseSpec = {
+  pelvis: { up: [0, 0, 1], front: [1, 0, 0] }, arms: { left: arm, right: arm }, legs: { left: leg, right: leg },
+}

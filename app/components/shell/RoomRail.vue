@@ -14,6 +14,11 @@ const rooms = computed(() => [
     here: route.path.startsWith('/athletes/'),
   },
   {
+    name: 'Ladders',
+    to: props.athleteId ? `/ladders/${props.athleteId}` : null,
+    here: route.path.startsWith('/ladders/'),
+  },
+  {
     name: 'Week',
     to: props.athleteId ? `/week/${props.athleteId}?start=${props.week}` : null,
     here: route.path.startsWith('/week/'),

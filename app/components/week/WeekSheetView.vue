@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { v7 as newKey } from 'uuid'
 import { addDays } from '~~/core/calendar'
-import type { Variation } from '~~/core/catalogue'
+import { findVariation, type Variation } from '~~/core/catalogue'
 import {
   addSession, changeSession, dayKindOf, layOutSession, putLift, removeLift, removeSession, type PlannedLift, type PlannedSession,
 } from '~~/core/programme'
@@ -21,8 +21,8 @@ import SessionForm from './SessionForm.vue'
 import SessionStrip from './SessionStrip.vue'
 
 /** The strips, the ledger beside them and the answers beneath. */
-const props = defineProps<{ store: WeekStore, sheet: WeekSheet, editable: boolean }>()
-const emit = defineEmits<{ assign: [] }>()
+const props = withDefaults(defineProps<{ store: WeekStore, sheet: WeekSheet, editable: boolean, today?: number, add?: string | null }>(), { today: 0, add: null })
+const emit = defineEmits<{ assign: [], added: [] }>()
 
 const week = useWeekSheet(props.store, computed(() => props.sheet))
 const plan = computed(() => props.store.plan)
@@ -62,6 +62,15 @@ function putSession(session: PlannedSession | null, day: number, minutes: number
   if (session) props.store.change({ sessions: [...props.store.plan.sessions].sort((a, b) => a.day - b.day) })
   dialog.value = null
 }
+
+/** A drill that was sent here from the bench goes to the first session that is still ahead. */
+onMounted(() => {
+  const variation = props.add ? findVariation(props.add) : undefined
+  const session = plan.value.sessions.find(s => s.day >= props.today) ?? plan.value.sessions.at(-1)
+  if (!variation || !session || !props.editable) return
+  chooseDrill(session, variation)
+  emit('added')
+})
 
 const whenEditable = (run: () => void) => (): void => { if (props.editable) run() }
 const drillForSelected = (): void => {

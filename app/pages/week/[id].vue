@@ -215,7 +215,10 @@ async function assign(): Promise<void> {
         :store="store"
         :sheet="store.sheet"
         :editable="editable"
+        :today="Math.max(0, daysBetween(startsOn, session.me.today))"
+        :add="typeof route.query.add === 'string' ? route.query.add : null"
         @assign="assign"
+        @added="navigateTo({ path: route.path, query: { start: startsOn } }, { replace: true })"
       />
       <ConflictChoice
         v-if="store.meeting"

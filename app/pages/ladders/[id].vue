@@ -1,0 +1,264 @@
+<script setup lang="ts">
+import { mondayOf } from '~~/core/calendar'
+import { ACTION_FACTS, findVariation, LADDERS, VARIATIONS } from '~~/core/catalogue'
+import { poseOf, type Found } from '~~/core/mechanics'
+import { screenOf } from '~~/shared/planningContext'
+import type { Athlete } from '~~/shared/types'
+import { messageOf } from '~/api/call'
+import BenchSliders from '~/components/bench/BenchSliders.vue'
+import BenchVerdict from '~/components/bench/BenchVerdict.vue'
+import LadderChart from '~/components/bench/LadderChart.vue'
+import LineFigure from '~/components/bench/LineFigure.vue'
+import TeamRung from '~/components/bench/TeamRung.vue'
+import StatePanel from '~/components/common/StatePanel.vue'
+import { inputOf } from '~/composables/athleteWords'
+import { useLadderBench } from '~/composables/useLadderBench'
+import { useSingleKeys } from '~/composables/useSingleKeys'
+import { useAthleteStore } from '~/stores/athlete'
+import { useRosterStore } from '~/stores/roster'
+import { useSessionStore } from '~/stores/session'
+
+const route = useRoute()
+const session = useSessionStore()
+const roster = useRosterStore()
+const store = useAthleteStore()
+const id = computed(() => String(route.params.id))
+const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+watch(id, () => {
+  roster.lastAthleteId = id.value
+  void store.load(id.value)
+}, { immediate: import.meta.client })
+onMounted(roster.load)
+
+/** Somebody to reckon with until the athlete is there. */
+const NOBODY = { sex: 'female', heightCm: 170, massKg: 65, rungs: {}, flags: [], equipment: [], braceStep: 1, birthYear: 2000 } as unknown as Athlete
+const athlete = computed(() => store.athlete ?? NOBODY)
+const screen = computed(() => screenOf(athlete.value, session.me!.today))
+const ladderId = computed(() => (LADDERS.some(l => l.id === route.query.ladder) ? String(route.query.ladder) : 'front-plank'))
+const bench = useLadderBench(athlete, screen, ladderId)
+const { ladder, rungs, present, presentRung, live, other, otherId, sliders, verdict, found } = bench
+useHead({ title: () => `${ladder.value.name}, ${athlete.value.name ?? ''} · Keen Anchor` })
+
+const forces = ref(false)
+const team = ref(false)
+const said = ref('')
+const busy = ref(false)
+const isPresent = computed(() => live.value.variation.id === presentRung.value?.variation.id)
+const mates = computed(() => {
+  const all = roster.rows.map(row => row.athlete).filter(a => !a.archived)
+  const own = all.filter(a => a.groupIds.some(g => athlete.value.groupIds?.includes(g)))
+  return own.length > 1 ? own : all
+})
+const bigScale = computed(() => {
+  const box = live.value.figure?.box
+  return box ? Math.min(280 / (box.right - box.left), 150 / Math.max(0.3, box.top - box.bottom)) : 100
+})
+
+function choose(variationId: string, compare: boolean): void {
+  if (compare && variationId !== live.value.variation.id) otherId.value = otherId.value === variationId ? null : variationId
+  else bench.choose(variationId)
+}
+
+/** A drill that was found may live on another ladder: go there with its setting. */
+async function take({ variationId, settings, moved }: Found): Promise<void> {
+  const variation = findVariation(variationId)!
+  if (variation.ladder !== ladder.value.id) await navigateTo({ path: route.path, query: { ladder: variation.ladder } })
+  await nextTick()
+  bench.choose(variationId, moved ? { [moved]: settings[moved]! } : {})
+}
+
+async function put(): Promise<void> {
+  if (busy.value || !store.athlete || isPresent.value || live.value.removed.length > 0) return
+  busy.value = true
+  said.value = ''
+  try {
+    const { id: key, version } = store.athlete
+    store.athlete = await roster.save(key, version, { ...inputOf(store.athlete), rungs: { ...store.athlete.rungs, [ladder.value.id]: live.value.variation.rung } })
+    said.value = `Stored: ${store.athlete.name} stands on ${live.value.variation.name.toLowerCase()}.`
+  }
+  catch (error) {
+    said.value = messageOf(error)
+  }
+  finally {
+    busy.value = false
+  }
+}
+
+const addToWeek = () => navigateTo({ path: `/week/${id.value}`, query: { start: mondayOf(session.me!.today), add: live.value.variation.id } })
+function step(by: 1 | -1): void {
+  const at = rungs.value.findIndex(r => r.variation.id === live.value.variation.id)
+  const next = rungs.value[at + by]
+  if (next) bench.choose(next.variation.id)
+}
+const whenEditable = (run: () => unknown) => (): void => { if (editable.value) run() }
+useSingleKeys([
+  { keys: ['ArrowRight'], text: 'Next rung', run: () => step(1) },
+  { keys: ['ArrowLeft'], text: 'Rung before', run: () => step(-1) },
+  { keys: ['h'], text: 'About 10 % harder', run: () => bench.findHarder() },
+  { keys: ['t'], text: 'The whole team', run: () => { team.value = !team.value } },
+  { keys: ['f'], text: 'Forces and lever', run: () => { forces.value = !forces.value } },
+  { keys: ['c'], text: 'Compare with the present rung', run: () => { otherId.value = otherId.value ? null : presentRung.value?.variation.id ?? null } },
+  { keys: ['Enter'], text: 'Put on this rung', run: whenEditable(put) },
+  { keys: ['w'], text: 'Add to the week', run: whenEditable(addToWeek) },
+])
+const posed = VARIATIONS.filter(v => poseOf(v.id)).length
+</script>
+
+<template>
+  <div v-if="session.me">
+    <StatePanel
+      v-if="store.state === 'failed'"
+      state="failed"
+      :text="store.problem"
+      @retry="store.load(id)"
+    />
+    <StatePanel
+      v-else-if="store.state !== 'ready' || !store.athlete"
+      state="loading"
+    />
+    <template v-else>
+      <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
+        <h1>{{ ladder.name }}</h1>
+        <p class="text-quiet mr-auto">
+          {{ ladder.aim }} For <NuxtLink
+            :to="`/athletes/${id}`"
+            class="underline underline-offset-2 font-semibold text-ink"
+          >{{ store.athlete.name }}</NuxtLink>
+          <template v-if="store.athlete.weakLink">
+            · weak link <b class="text-ink">{{ ACTION_FACTS[store.athlete.weakLink].label }}</b>
+          </template>
+        </p>
+        <p class="flex flex-wrap gap-2">
+          <button
+            type="button"
+            class="btn min-h-[36px]"
+            :aria-pressed="team"
+            @click="team = !team"
+          >
+            <kbd>t</kbd> whole team
+          </button>
+          <button
+            type="button"
+            class="btn min-h-[36px]"
+            :aria-pressed="otherId !== null"
+            @click="otherId = otherId ? null : presentRung?.variation.id ?? null"
+          >
+            <kbd>c</kbd> compare
+          </button>
+          <button
+            type="button"
+            class="btn min-h-[36px]"
+            :aria-pressed="forces"
+            @click="forces = !forces"
+          >
+            <kbd>f</kbd> forces
+          </button>
+          <button
+            type="button"
+            class="btn min-h-[36px]"
+            @click="bench.findHarder()"
+          >
+            <kbd>h</kbd> about 10 % harder
+          </button>
+        </p>
+      </header>
+      <nav
+        aria-label="Ladders"
+        class="flex flex-wrap gap-x-4 gap-y-0 mb-2"
+      >
+        <NuxtLink
+          v-for="one in LADDERS"
+          :key="one.id"
+          :to="{ path: route.path, query: { ladder: one.id } }"
+          class="py-1 border-b-[3px] min-h-[28px]"
+          :class="one.id === ladder.id ? 'border-signal font-bold' : 'border-line text-quiet hover:text-ink'"
+          :aria-current="one.id === ladder.id ? 'page' : undefined"
+        >{{ one.name }}</NuxtLink>
+      </nav>
+      <p class="text-quiet text-[0.9em]">
+        External moment about L4/L5, N·m, for {{ store.athlete.heightCm }} cm and {{ store.athlete.massKg }} kg; bars are the band of doubt.
+      </p>
+      <TeamRung
+        v-if="team"
+        class="my-3"
+        :variation="live.variation"
+        :settings="bench.moved.value"
+        :athletes="mates"
+        :ladder="ladder.rungs"
+      />
+      <LadderChart
+        v-else
+        :rungs="rungs"
+        :present="present"
+        :chosen-id="live.variation.id"
+        :other-id="otherId"
+        :doubt="bench.doubt"
+        @choose="choose"
+      />
+      <section
+        class="panel mt-3 grid md:grid-cols-[minmax(0,20rem)_minmax(0,1fr)_minmax(0,22rem)] gap-5"
+        :aria-label="live.variation.name"
+      >
+        <div class="flex flex-col justify-end items-center min-h-[150px]">
+          <div class="flex gap-4 items-end">
+            <LineFigure
+              v-if="other?.figure"
+              class="text-quiet"
+              :figure="other.figure"
+              :px-per-metre="bigScale * 0.6"
+              :forces="forces"
+              :label="`${other.variation.name}, as computed`"
+            />
+            <LineFigure
+              v-if="live.figure"
+              :figure="live.figure"
+              :px-per-metre="other ? bigScale * 0.6 : bigScale"
+              :forces="forces"
+              :label="`${live.variation.name}, as computed`"
+            />
+          </div>
+          <p class="figure text-[0.85em] text-quiet mt-2 text-center">
+            <template v-if="other">
+              {{ other.variation.name }} {{ Math.round(other.nm / 5) * 5 }} N·m ·
+            </template>
+            marked joint L4/L5<template v-if="forces">
+              · blue: the ground’s pushes and their lever
+            </template>
+          </p>
+        </div>
+        <div>
+          <h2 class="mb-1">
+            {{ live.variation.name }}
+          </h2>
+          <BenchSliders
+            :sliders="sliders"
+            :problem="live.result ? live.problem : ''"
+            @set="bench.set"
+          />
+        </div>
+        <BenchVerdict
+          :live="live"
+          :base="presentRung"
+          :verdict="verdict"
+          :doubt="bench.doubt"
+          :found="found"
+          :editable="editable"
+          :is-present="isPresent"
+          :busy="busy"
+          @put="put"
+          @week="addToWeek"
+          @take="take"
+        />
+      </section>
+      <p
+        class="mt-2"
+        role="status"
+      >
+        {{ said }}
+      </p>
+      <p class="text-quiet text-[0.85em]">
+        {{ posed }} of {{ VARIATIONS.length }} drills have a pose. Held positions only; estimates for comparing rungs, not loads inside the spine. Not medical advice.
+      </p>
+    </template>
+  </div>
+</template>

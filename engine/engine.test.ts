@@ -1,0 +1,50 @@
+import { spawnSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+
+const root = new URL('..', import.meta.url).pathname
+const run = (command: string, input: string) => spawnSync(process.execPath, ['scripts/engine.mjs', command], { cwd: root, input, encoding: 'utf8' })
+
+const page = readFileSync(`${root}docs/engine.md`, 'utf8')
+const examples = [...page.matchAll(/```sh\necho '(.+)' \| npm run -s engine -- (\w+)\n```\n```json\n(.+)\n```/g)]
+  .map(([, input, command, output]) => ({ command: command!, input: input!, output: output! }))
+
+describe('the engine from the command line', () => {
+  it('has an example of every command that takes input', () => {
+    expect(examples.map(e => e.command)).toEqual(['moments', 'reactions', 'band', 'dose'])
+  })
+
+  it.each(examples)('answers the example of $command as the page says', ({ command, input, output }) => {
+    const { stdout, status, stderr } = run(command, input)
+    expect([status, stderr]).toEqual([0, ''])
+    expect(JSON.parse(stdout)).toEqual(JSON.parse(output))
+  })
+
+  it('lists every variation with its settings, units and defaults', () => {
+    const all = JSON.parse(run('variations', '').stdout) as { id: string, pose: string | null, settings?: { name: string, unit: string, default: number }[] }[]
+    expect(all.length).toBeGreaterThan(70)
+    expect(all.find(v => v.id === 'front-plank.long-lever')!.settings).toContainEqual(expect.objectContaining({ name: 'elbowReachCm', unit: 'cm', default: 20 }))
+    for (const v of all) expect(v.pose === null || v.settings!.length > 0, v.id).toBe(true)
+  })
+
+  it('gives all moments as a table', () => {
+    const lines = run('moments', '{"sex":"female","heightM":1.68,"massKg":62,"variation":"all"}').stdout.trim().split('\r\n')
+    expect(lines.length).toBeGreaterThan(60)
+    for (const line of lines) expect(line.split(',')).toHaveLength(9)
+  })
+
+  it.each([
+    ['moments', '{"sex":"male","heightM":3,"massKg":80,"variation":"front-plank.elbows"}', 'heightM'],
+    ['moments', '{"sex":"male","heightM":1.8,"massKg":80,"variation":"front-plank.elbows","settings":{"loadKg":-2}}', 'loadKg'],
+    ['moments', '{"sex":"male","heightM":1.8,"massKg":80,"variation":"nothing"}', 'variation'],
+    ['moments', '{"sex":"male","heightM":1.8,"massKg":80,"variation":"brace.low-breath"}', 'variation'],
+    ['moments', '{"sex":"male","heightM":1.8,"massKg":80,"variation":"rollout.wheel-to-wall","settings":{"distanceCm":0}}', 'distanceCm'],
+    ['reactions', '{"contacts":[],"loadN":100,"at":[0,0]}', 'contacts'],
+    ['band', '{"slackM":1,"readings":[{"lengthM":1.5,"forceN":-50},{"lengthM":2.5,"forceN":100}],"lengthM":2}', 'forceN'],
+    ['dose', '{"dose":{"sets":0,"amount":10,"unit":"seconds"}}', 'sets'],
+    ['dose', 'not json', 'input'], ['nothing', '{}', 'command'],
+  ])('%s refuses %s, names %s and ends with 2', (command, input, field) => {
+    const { stdout, stderr, status } = run(command, input)
+    expect([stdout, status, (JSON.parse(stderr) as { field: string }).field]).toEqual(['', 2, field])
+  })
+})

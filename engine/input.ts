@@ -1,0 +1,33 @@
+import { DomainError } from '../core/errors'
+
+/** What came in on standard input: one JSON object. */
+export type Input = Readonly<Record<string, unknown>>
+
+/** A number that must be there. */
+export function number(input: Input, field: string): number {
+  const value = input[field]
+  if (typeof value !== 'number' || !Number.isFinite(value)) throw new DomainError(field, `${field} must be a number.`)
+  return value
+}
+
+/** One of a few words. */
+export function oneOf<T extends string>(input: Input, field: string, words: readonly T[]): T {
+  const value = input[field]
+  if (!words.includes(value as T)) throw new DomainError(field, `${field} must be one of ${words.join(', ')}.`)
+  return value as T
+}
+
+/** An object, empty when it is not there. */
+export function object(input: Input, field: string): Input {
+  const value = input[field] ?? {}
+  if (typeof value !== 'object' || Array.isArray(value)) throw new DomainError(field, `${field} must be an object.`)
+  return value as Input
+}
+
+/** A point on the ground: two numbers, metres. */
+export function point(value: unknown, field: string): [number, number] {
+  if (!Array.isArray(value) || value.length !== 2 || !value.every(v => typeof v === 'number' && Number.isFinite(v))) {
+    throw new DomainError(field, `${field} holds points of two numbers, metres.`)
+  }
+  return value as [number, number]
+}

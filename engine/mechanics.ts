@@ -1,0 +1,84 @@
+import { bodyOf, type BodySize } from '../core/anatomy'
+import { findVariation, VARIATIONS } from '../core/catalogue'
+import { DomainError } from '../core/errors'
+import {
+  bandLaw, bandTension, DOUBT, evaluateBody, findModel, POSE_LINKS, poseOf, settingsFor, settingsOf, verticalReactions, type BandReading,
+} from '../core/mechanics'
+import { number, object, oneOf, point, type Input } from './input'
+
+const round = (value: number, digits: number): number => Number(value.toFixed(digits)) + 0
+
+function sizeOf(input: Input): BodySize {
+  return { sex: oneOf(input, 'sex', ['female', 'male']), heightM: number(input, 'heightM'), massKg: number(input, 'massKg') }
+}
+
+/** Every variation with what can be set about it. */
+export function variations(): unknown {
+  return VARIATIONS.map(({ id, name, ladder, rung }) => {
+    const link = poseOf(id)
+    if (!link) return { id, name, ladder, rung, pose: null, why: (POSE_LINKS[id] as { none: string }).none }
+    const facts = findModel(link.model)!.settings
+    return {
+      id, name, ladder, rung, pose: link.model,
+      settings: Object.entries(facts).map(([key, { label, unit, min, max, step, default: standard }]) =>
+        ({ name: key, label, unit, min, max, step, default: link.set[key] ?? standard })),
+    }
+  })
+}
+
+function momentsOf(size: BodySize, variation: string, given: Input) {
+  if (!findVariation(variation)) throw new DomainError('variation', `There is no variation ${variation}.`)
+  const link = poseOf(variation)
+  if (!link) throw new DomainError('variation', `${variation} has no pose: ${(POSE_LINKS[variation] as { none: string }).none}`)
+  const body = bodyOf(size)
+  const settings = settingsOf(findModel(link.model)!.settings, { ...settingsFor(link, body), ...given })
+  const e = evaluateBody(findModel(link.model)!, body, settings)
+  const size0 = Math.abs(e.dominantNm)
+  return {
+    variation, pose: link.model, settings, section: e.section === 'lumbar' ? 'L4/L5' : 'T12', balanced: e.balanced,
+    sagittalNm: round(e.sagittalNm, 3), frontalNm: round(e.frontalNm, 3), transverseNm: round(e.transverseNm, 3), axialN: round(e.axialN, 2),
+    handsShare: round(e.handsShare, 5), supportMarginM: round(e.supportMarginM, 4), residualNm: round(e.residualNm, 6),
+    dominant: e.dominant, dominantNm: round(e.dominantNm, 3), doubtNm: [round(size0 * (1 - DOUBT), 1), round(size0 * (1 + DOUBT), 1)],
+  }
+}
+
+/** The moment of one variation, or of all as a table. */
+export function moments(input: Input): unknown {
+  const size = sizeOf(input)
+  if (input.variation !== undefined && input.variation !== 'all') {
+    if (typeof input.variation !== 'string') throw new DomainError('variation', 'variation must be an id.')
+    return momentsOf(size, input.variation, object(input, 'settings'))
+  }
+  const columns = ['variation', 'sagittalNm', 'frontalNm', 'transverseNm', 'axialN', 'handsShare', 'supportMarginM', 'residualNm', 'balanced'] as const
+  const rows = VARIATIONS.filter(v => poseOf(v.id)).map((v) => {
+    try {
+      const found = momentsOf(size, v.id, {})
+      return columns.map(column => String(found[column])).join(',')
+    }
+    catch (error) {
+      // A body that cannot take a position has a row without figures; anything else is a fault of ours.
+      if (!(error instanceof DomainError)) throw error
+      return [v.id, ...columns.slice(1).map(() => '')].join(',')
+    }
+  })
+  return [columns.join(','), ...rows].join('\r\n')
+}
+
+/** Pushes of the ground under a load. */
+export function reactions(input: Input): unknown {
+  if (!Array.isArray(input.contacts)) throw new DomainError('contacts', 'contacts is a list of points, metres.')
+  const found = verticalReactions(input.contacts.map(c => point(c, 'contacts')), number(input, 'loadN'), point(input.at, 'at'))
+  return { reactionsN: found.reactionsN.map(n => round(n, 6)), residualNm: round(found.residualNm, 6), balanced: found.balanced }
+}
+
+/** The pull of a band that was read twice with a scale. */
+export function band(input: Input): unknown {
+  if (!Array.isArray(input.readings)) throw new DomainError('readings', 'readings holds two of {"lengthM": …, "forceN": …}.')
+  const read = input.readings.map((r): BandReading => {
+    const reading = (typeof r === 'object' && r !== null ? r : {}) as Input
+    return { lengthM: number(reading, 'lengthM'), forceN: number(reading, 'forceN') }
+  })
+  const law = bandLaw(number(input, 'slackM'), read)
+  const { forceN, warnings } = bandTension(law, number(input, 'lengthM'), input.doubled === true)
+  return { tensionN: round(forceN, 3), a: round(law.a, 4), q: round(law.q, 4), warnings }
+}
