@@ -1,9 +1,15 @@
 import { benchEdit, benchProposals } from './core'
 import { benchLogInsert } from './logInsert'
+import { benchEvaluation, benchRoster, benchSliderTick } from './mechanics'
+import { benchSliderFrames } from './sliderFrames'
 
 const { BENCH_URL, BENCH_DATABASE_URL } = process.env
 if (!BENCH_URL || !BENCH_DATABASE_URL) throw new Error('Run this through: npm run bench')
 
 console.log(await benchEdit())
 console.log(await benchProposals())
+console.log(await benchEvaluation())
+console.log(await benchRoster())
+console.log(await benchSliderTick())
+console.log(await benchSliderFrames(BENCH_URL))
 console.log(await benchLogInsert(BENCH_URL, BENCH_DATABASE_URL))

@@ -1,5 +1,6 @@
 // npm run bench: ratios measured side by side in one run, on a durable database of its own.
 import { spawn } from 'node:child_process'
+import { ensureChromium } from './lib/chromium.mjs'
 import { ensureBuild, serverEntry } from './lib/build.mjs'
 import { ensureDatabase } from './lib/database.mjs'
 import { ensurePackages } from './lib/packages.mjs'
@@ -12,6 +13,7 @@ import { isReady } from './lib/server.mjs'
 
 await ensurePackages()
 await ensureBuild()
+await ensureChromium()
 const cluster = await ensurePostgres()
 const url = await ensureDatabase(cluster, 'bench', { fresh: true })
 const port = await freePort(4410)

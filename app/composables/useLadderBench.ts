@@ -47,6 +47,7 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
   })))
   const presentRung = computed(() => rungs.value[present.value - 1] ?? null)
 
+  const found = ref<Found[] | null>(null)
   const chosenId = ref('')
   const moved = ref<Record<string, number>>({})
   const otherId = ref<string | null>(null)
@@ -87,7 +88,6 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
     return compare(live.value.nm, base.nm, 'ladder')
   })
 
-  const found = ref<Found[] | null>(null)
   /** About a tenth harder than what is chosen, with what is at hand and nothing that is ruled out. */
   function findHarder(factor = 1.1): void {
     const { result } = live.value

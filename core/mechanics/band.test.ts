@@ -4,6 +4,9 @@ import { bandLaw, bandTension } from './band'
 import { compare, shownNm } from './compare'
 import { nearTo } from './harder'
 import { bodyOf } from '../anatomy'
+import { rememberingEvaluator } from './cache'
+import { evaluate } from './evaluate'
+import { MODELS } from './poses'
 
 const readings = [{ lengthM: 1.5, forceN: 50 }, { lengthM: 2.5, forceN: 100 }]
 
@@ -61,5 +64,22 @@ describe('comparing moments', () => {
     const [first] = nearTo(['front-plank.knees', 'front-plank.weight-on-back', 'front-plank.long-lever', 'brace.low-breath'], body, 'sagittal', -121, 1.1)
     expect(first!.ratio).toBeGreaterThan(1.07)
     expect(first!.ratio).toBeLessThan(1.13)
+  })
+})
+
+describe('the evaluator that remembers', () => {
+  it('gives the same figures as a fresh one for every pose, body and load', () => {
+    const evaluator = rememberingEvaluator()
+    const bodies = [['male', 1.8, 80], ['male', 1.8, 95], ['female', 1.68, 62], ['male', 1.8, 80]] as const
+    for (const [sex, heightM, massKg] of bodies) {
+      for (const model of MODELS) {
+        for (const settings of [{}, ...('loadKg' in model.settings ? [{ loadKg: 10 }] : [])]) {
+          const fresh = evaluate(model, { sex, heightM, massKg }, settings)
+          const remembered = evaluator(model, { sex, heightM, massKg }, settings)
+          expect(remembered.dominantNm, model.id).toBeCloseTo(fresh.dominantNm, 6)
+          expect(remembered.handsShare, model.id).toBeCloseTo(fresh.handsShare, 8)
+        }
+      }
+    }
   })
 })

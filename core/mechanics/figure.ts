@@ -10,6 +10,8 @@ export type Spot = readonly [number, number]
 export interface Figure {
   readonly far: readonly (readonly Spot[])[]
   readonly trunk: readonly Spot[]
+  /** Shoulders, hips and neck: what joins the limbs and the head to the trunk. */
+  readonly girdles: readonly (readonly Spot[])[]
   readonly near: readonly (readonly Spot[])[]
   readonly head: { readonly at: Spot, readonly radiusM: number }
   readonly lumbar: Spot
@@ -37,10 +39,13 @@ export function figureOf({ held, contacts }: Evaluation, view: Model['view']): F
     line(`shoulder${side}`, `elbow${side}`, `wrist${side}`, `grip${side}`), line(`hip${side}`, `knee${side}`, `ankle${side}`),
     line(`heel${side}`, `ankle${side}`, `ball${side}`, `toe${side}`),
   ]
-  const head = { at: spot(middle(joints.cervicale, joints.vertex)), radiusM: body.lengthM.head * 0.46 }
+  // The segment is head and neck: the head itself is its upper part.
+  const headAt = joints.cervicale.map((v, i) => v + 0.56 * (joints.vertex[i]! - v)) as unknown as Vector
+  const head = { at: spot(headAt), radiusM: body.lengthM.head * 0.42 }
   const trunk = line('hip', 'lumbar', 'thoracolumbar', 'shoulder')
+  const girdles = [line('shoulderLeft', 'shoulderRight'), line('hipLeft', 'hipRight'), [spot(joints.shoulder), head.at]]
   const figure = {
-    far: limbs('Left'), near: limbs('Right'), trunk, head, lumbar: spot(joints.lumbar),
+    far: limbs('Left'), near: limbs('Right'), trunk, girdles, head, lumbar: spot(joints.lumbar),
     contacts: contacts.map(({ at, forceN }) => ({ at: spot(at), forceN: Math.hypot(...forceN), pull: direction(spot(forceN)) })),
     loads: held.loads.map(({ at, forceN }) => ({
       at: spot(at), direction: direction(spot(forceN)), forceN: Math.hypot(...forceN), isWeight: Math.abs(forceN[0]) + Math.abs(forceN[1]) < 1e-9,
@@ -56,8 +61,6 @@ export function figureOf({ held, contacts }: Evaluation, view: Model['view']): F
     },
   }
 }
-
-const middle = (a: Vector, b: Vector): Vector => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2]
 
 function direction([x, y]: Spot): Spot {
   const length = Math.hypot(x, y)

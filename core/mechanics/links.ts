@@ -73,10 +73,10 @@ export const POSE_LINKS: Readonly<Record<string, PoseLink | NoPose>> = {
   'side-plank.weight-on-hip': pose('sidePlank', { loadKg: 10 }, 'loadKg', 'feetRaisedCm'),
   'side-plank.band-push': pose('sidePlank', { bandN: -60 }, 'bandN', 'reachPercent'),
 
-  'press-out.tall-kneeling': pose('pressOut', { bandN: 80 }, 'bandN', 'reachPercent'),
-  'press-out.half-kneeling': pose('pressOut', { bandN: 90 }, 'bandN', 'reachPercent'),
+  'press-out.tall-kneeling': pose('pressOut', { bandN: 80, stance: 1 }, 'bandN', 'reachPercent'),
+  'press-out.half-kneeling': pose('pressOut', { bandN: 90, stance: 2 }, 'bandN', 'reachPercent'),
   'press-out.standing': pose('pressOut', { bandN: 100 }, 'bandN', 'reachPercent', 'pullUpDeg'),
-  'press-out.split-stance-hold': pose('pressOut', { bandN: 110 }, 'bandN', 'reachPercent'),
+  'press-out.split-stance-hold': pose('pressOut', { bandN: 110, stance: 3 }, 'bandN', 'reachPercent'),
   'press-out.letters': pose('pressOut', { bandN: 100 }, 'bandN', 'reachPercent', 'heightDeg'),
   'press-out.overhead': pose('pressOut', { bandN: 80, heightDeg: 60 }, 'bandN', 'heightDeg'),
 
@@ -87,9 +87,9 @@ export const POSE_LINKS: Readonly<Record<string, PoseLink | NoPose>> = {
   'carries.overhead': pose('carry', { overheadRightKg: 16 }, 'overheadRightKg'),
 
   'rotation.lunge-turn': none(MOBILITY),
-  'rotation.band-turn-half-kneeling': pose('pressOut', { bandN: 60 }, 'bandN', 'reachPercent'),
-  'rotation.lift-half-kneeling': pose('pressOut', { bandN: 60, pullUpDeg: 45 }, 'bandN', 'pullUpDeg', 'heightDeg'),
-  'rotation.chop-half-kneeling': pose('pressOut', { bandN: 60, pullUpDeg: -45 }, 'bandN', 'pullUpDeg', 'heightDeg'),
+  'rotation.band-turn-half-kneeling': pose('pressOut', { bandN: 60, stance: 2 }, 'bandN', 'reachPercent'),
+  'rotation.lift-half-kneeling': pose('pressOut', { bandN: 60, stance: 2, pullUpDeg: 45 }, 'bandN', 'pullUpDeg', 'heightDeg'),
+  'rotation.chop-half-kneeling': pose('pressOut', { bandN: 60, stance: 2, pullUpDeg: -45 }, 'bandN', 'pullUpDeg', 'heightDeg'),
   'rotation.chop-standing': pose('pressOut', { bandN: 80, pullUpDeg: -45 }, 'bandN', 'pullUpDeg', 'heightDeg'),
   'rotation.ball-chop': none(BALLISTIC),
   'rotation.throw-to-wall': none(BALLISTIC),
@@ -114,7 +114,7 @@ export const POSE_LINKS: Readonly<Record<string, PoseLink | NoPose>> = {
 
   'inside-lift.opposite-limb-row': pose('oneArmRow', {}, 'loadKg', 'freeLeg'),
   'inside-lift.half-bench-press': pose('oneArmPress', {}, 'loadKg', 'offPercent'),
-  'inside-lift.press-out-split-squat': pose('pressOut', { bandN: 90 }, 'bandN', 'reachPercent'),
+  'inside-lift.press-out-split-squat': pose('pressOut', { bandN: 90, stance: 3 }, 'bandN', 'reachPercent'),
   'inside-lift.front-loaded-squat': pose('frontSquat', { barKg: 32 }, 'barKg', 'thighDeg', 'aheadCm'),
   'inside-lift.one-arm-overhead-press': pose('carry', { overheadRightKg: 16 }, 'overheadRightKg'),
 }

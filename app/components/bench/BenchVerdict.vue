@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { ACTION_FACTS, mainAction } from '~~/core/catalogue'
+import { ACTION_FACTS, findVariation, mainAction } from '~~/core/catalogue'
 import { sameWork } from '~~/core/dose'
-import { shownNm, type Component, type Found, type Verdict } from '~~/core/mechanics'
-import { findVariation } from '~~/core/catalogue'
+import { findModel, poseOf, shownNm, type Component, type Found, type Verdict } from '~~/core/mechanics'
 import type { BenchRung } from '~/composables/useLadderBench'
 
 /** What it comes to, as a sentence: against the present rung, with the gate, equal work and what it needs. */
@@ -34,6 +33,12 @@ const equal = computed(() => {
   const sets = sameWork({ ...before, sets: Math.max(1, Math.round(before.sets / props.verdict.ratio)) }, { amount: now.amount, unit: now.unit, restS: now.restS }).sets
   return `${sets} × ${now.amount} s`
 })
+/** ", feet raised 45 cm": the slider that was moved to get there. */
+function movedText({ variationId, moved, settings }: Found): string {
+  const facts = moved ? findModel(poseOf(variationId)!.model)!.settings[moved] : undefined
+  return facts && moved ? `, ${facts.label.toLowerCase()} ${settings[moved]} ${facts.unit}` : ''
+}
+const skips = computed(() => props.live.variation.rung - (props.base?.variation.rung ?? 0) - 1)
 const gate = computed(() => props.live.variation.gate)
 </script>
 
@@ -64,6 +69,12 @@ const gate = computed(() => props.live.variation.gate)
     <p>
       Gate: <span class="figure">{{ gate.sets }} × {{ gate.amount }}</span>, {{ gate.sessions }} {{ gate.sessions === 1 ? 'session' : 'sessions running' }}. {{ gate.seen }}
     </p>
+    <p
+      v-if="skips > 0"
+      class="caution"
+    >
+      Skips {{ skips }} {{ skips === 1 ? 'rung' : 'rungs' }}: each has a gate of its own.
+    </p>
     <p class="text-quiet">
       Mostly {{ ACTION_FACTS[mainAction(live.variation.shares)].label }}. Own range, own rung.
     </p>
@@ -84,7 +95,7 @@ const gate = computed(() => props.live.variation.gate)
         class="block text-left underline underline-offset-2"
         @click="emit('take', one)"
       >
-        {{ findVariation(one.variationId)?.name }}<template v-if="one.moved">, {{ one.settings[one.moved] }}</template> <span class="figure">{{ one.ratio.toFixed(2) }}×</span>
+        {{ findVariation(one.variationId)?.name }}{{ movedText(one) }} <span class="figure">{{ one.ratio.toFixed(2) }}×</span>
       </button>
     </div>
     <p class="flex flex-wrap gap-2 mt-1">

@@ -10,9 +10,9 @@ const emit = defineEmits<{ choose: [id: string, compare: boolean] }>()
 
 const LEFT = 44
 const TOP = 88
-const TEXT = 66
+const TEXT = 30
 const COLUMN_MIN = 128
-const PLOT = 236
+const PLOT = 228
 
 const area = ref<HTMLElement | null>(null)
 const { width: room } = useElementSize(area)

@@ -45,6 +45,13 @@ function arrow(at: Spot, direction: Spot, lengthPx: number): string {
       :stroke-width="limbWidth * (i === 2 ? 0.75 : 1)"
     />
     <polyline
+      v-for="(line, i) in figure.girdles"
+      :key="`g${i}`"
+      :points="points(line)"
+      stroke="currentColor"
+      :stroke-width="limbWidth * 1.2"
+    />
+    <polyline
       :points="points(figure.trunk)"
       stroke="currentColor"
       :stroke-width="limbWidth * 2"

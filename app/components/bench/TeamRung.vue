@@ -15,9 +15,12 @@ const cards = computed(() => props.athletes.slice(0, MOST).map((athlete) => {
   const base = own ? reckon(own, athlete) : null
   return { athlete, rung, own, ratio: base && base.nm > 1 && rung.result ? rung.nm / base.nm : null }
 }))
+/** One scale for all, so that a tall athlete looks tall. */
 const scale = computed(() => {
-  const widest = Math.max(1, ...cards.value.flatMap(c => (c.rung.figure ? [c.rung.figure.box.right - c.rung.figure.box.left] : [])))
-  return 120 / widest
+  const boxes = cards.value.flatMap(c => c.rung.figure?.box ?? [])
+  const widest = Math.max(1, ...boxes.map(b => b.right - b.left))
+  const tallest = Math.max(0.4, ...boxes.map(b => b.top - b.bottom))
+  return Math.min(125 / widest, 84 / tallest)
 })
 </script>
 
@@ -30,7 +33,7 @@ const scale = computed(() => {
     >
       <b class="leading-tight">{{ card.athlete.name }}</b>
       <span class="text-quiet text-[0.85em]">{{ card.athlete.heightCm }} cm, {{ card.athlete.massKg }} kg</span>
-      <span class="h-20 flex items-end justify-center my-1">
+      <span class="h-[104px] flex items-end justify-center my-1">
         <LineFigure
           v-if="card.rung.figure"
           :figure="card.rung.figure"

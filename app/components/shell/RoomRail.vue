@@ -31,7 +31,7 @@ const rooms = computed(() => [
 <template>
   <nav
     aria-label="Rooms"
-    class="rail bg-ink text-chalk flex md:flex-col md:w-[132px] md:min-h-screen md:sticky md:top-0 md:h-screen px-4 py-2 md:py-4 gap-4 items-center md:items-stretch overflow-x-auto"
+    class="rail relative bg-ink text-chalk flex md:flex-col md:w-[132px] md:min-h-screen md:sticky md:top-0 md:h-screen px-4 py-2 md:py-4 gap-4 items-center md:items-stretch overflow-x-auto"
   >
     <NuxtLink
       to="/roster"

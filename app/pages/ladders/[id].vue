@@ -51,7 +51,7 @@ const mates = computed(() => {
 })
 const bigScale = computed(() => {
   const box = live.value.figure?.box
-  return box ? Math.min(280 / (box.right - box.left), 150 / Math.max(0.3, box.top - box.bottom)) : 100
+  return box ? Math.min(262 / (box.right - box.left), 150 / Math.max(0.3, box.top - box.bottom)) : 100
 })
 
 function choose(variationId: string, compare: boolean): void {
@@ -120,7 +120,7 @@ const posed = VARIATIONS.filter(v => poseOf(v.id)).length
       <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
         <h1>{{ ladder.name }}</h1>
         <p class="text-quiet mr-auto">
-          {{ ladder.aim }} For <NuxtLink
+          for <NuxtLink
             :to="`/athletes/${id}`"
             class="underline underline-offset-2 font-semibold text-ink"
           >{{ store.athlete.name }}</NuxtLink>
@@ -176,7 +176,7 @@ const posed = VARIATIONS.filter(v => poseOf(v.id)).length
         >{{ one.name }}</NuxtLink>
       </nav>
       <p class="text-quiet text-[0.9em]">
-        External moment about L4/L5, N·m, for {{ store.athlete.heightCm }} cm and {{ store.athlete.massKg }} kg; bars are the band of doubt.
+        {{ ladder.aim }} Rungs stand at the external moment about L4/L5, N·m, for {{ store.athlete.heightCm }} cm and {{ store.athlete.massKg }} kg; bars are the band of doubt.
       </p>
       <TeamRung
         v-if="team"
@@ -196,10 +196,10 @@ const posed = VARIATIONS.filter(v => poseOf(v.id)).length
         @choose="choose"
       />
       <section
-        class="panel mt-3 grid md:grid-cols-[minmax(0,20rem)_minmax(0,1fr)_minmax(0,22rem)] gap-5"
+        class="panel mt-3 grid grid-cols-[minmax(0,1fr)] md:grid-cols-[minmax(0,20rem)_minmax(0,1fr)_minmax(0,22rem)] gap-5"
         :aria-label="live.variation.name"
       >
-        <div class="flex flex-col justify-end items-center min-h-[150px]">
+        <div class="flex flex-col items-center">
           <div class="flex gap-4 items-end">
             <LineFigure
               v-if="other?.figure"

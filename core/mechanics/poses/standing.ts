@@ -2,7 +2,7 @@ import type { Body } from '../../anatomy'
 import { DomainError } from '../../errors'
 import { defineModel, setting, type Model } from '../model'
 import { solve } from '../newton'
-import { placed, type ArmPose, type Skeleton, type TrunkAxes } from '../skeleton'
+import { placed, type ArmPose, type LegPose, type Skeleton, type TrunkAxes } from '../skeleton'
 import { G, type Contact, type Load } from '../statics'
 import { add, minus, norm, times, unit, type Vector } from '../vector'
 import { armBy, both, leaning, legBy, limb, rad } from './directions'
@@ -68,21 +68,37 @@ function handsAt(body: Body, axes: TrunkAxes, target: Vector): { left: ArmPose, 
 /** Bent, the hands are this share of full reach in front of the shoulders. */
 const CHEST = 0.47
 
+/** The legs of a stance: they carry the picture and the ground, not the moment at L4/L5. */
+function stanceOf(stance: number): { left: LegPose, right: LegPose } {
+  const kneeling = legBy(UPRIGHT, 0, 90, 90)
+  if (stance === 1) return both(kneeling)
+  if (stance === 2) return { left: legBy(UPRIGHT, 90, 90), right: kneeling }
+  return stance === 3 ? { left: legBy(UPRIGHT, 35, 35), right: legBy(UPRIGHT, -15, 20, 40) } : both(legBy(UPRIGHT, 0))
+}
+
+function stanceContacts(k: Skeleton, stance: number): Contact[] {
+  const knee = (side: 'Left' | 'Right'): Contact => ({ at: add(k.joints[`knee${side}`], [0, 0, -k.body.kneeHeightM]), above: false, grips: true })
+  if (stance === 1) return SIDES.map(knee)
+  if (stance === 2) return [...feet(k, ['Left']), knee('Right')]
+  return stance === 3 ? [...feet(k, ['Left']), { at: k.joints.ballRight, above: false, grips: true }] : feet(k)
+}
+
 /** A band or cable that pulls to one side while the hands go out; positive pulls to the left. */
 const pressOut = defineModel('pressOut', 'front', {
   bandN: setting('Band pull', 'N', -300, 300, 5, 100),
   reachPercent: setting('Arms pressed out', '%', 0, 100, 5, 100),
   heightDeg: setting('Hands above shoulder height', '°', -45, 80, 5, 0),
   pullUpDeg: setting('Band from below (+) or above (-)', '°', -60, 60, 5, 0),
+  stance: setting('Standing 0, both knees 1, half kneeling 2, split 3', '', 0, 3, 1, 0),
 }, (body, s) => {
   const full = Math.sqrt((body.lengthM.upperArm + body.lengthM.forearm + body.comM.hand) ** 2 - body.shoulderHalfM ** 2)
   const out = full * (CHEST + (1 - CHEST) * s.reachPercent / 100)
   const [c, n] = [Math.cos(rad(s.heightDeg)), Math.sin(rad(s.heightDeg))]
   const target: Vector = [out * c, 0, body.shoulderM + out * n]
-  const k = placed(body, { pelvis: UPRIGHT, arms: handsAt(body, UPRIGHT, target), legs: both(legBy(UPRIGHT, 0)) })
+  const k = placed(body, { pelvis: UPRIGHT, arms: handsAt(body, UPRIGHT, target), legs: stanceOf(s.stance) })
   const tilt = rad(s.pullUpDeg)
   const forceN: Vector = [0, s.bandN * Math.cos(tilt), -Math.abs(s.bandN) * Math.sin(tilt)]
-  return { skeleton: k, contacts: feet(k), balanceAssumed: true, loads: s.bandN === 0 ? [] : [{ at: target, forceN, above: true }] }
+  return { skeleton: k, contacts: stanceContacts(k, s.stance), balanceAssumed: true, loads: s.bandN === 0 ? [] : [{ at: target, forceN, above: true }] }
 })
 
 /** A weight moved in front of the body: swung, stopped, or held at arm's length. */

@@ -1,0 +1,46 @@
+import { existsSync } from 'node:fs'
+import { chromium } from '@playwright/test'
+import { spread } from './timing'
+
+/** Runs in the page, as text: the build of this script must not touch it. */
+const MOVE_EACH_FRAME = `new Promise((resolve) => {
+  const input = document.querySelector('input[type=range]')
+  const times = []
+  let last = performance.now()
+  let n = 0
+  function tick(now) {
+    times.push(now - last)
+    last = now
+    if (++n > 300) { resolve(times.slice(10)); return }
+    input.value = String((n % 24) * 2.5)
+    input.dispatchEvent(new Event('input', { bubbles: true }))
+    requestAnimationFrame(tick)
+  }
+  requestAnimationFrame(tick)
+})`
+
+/** Frame times in headless Chromium while a slider of the ladder bench is moved at every frame. */
+export async function benchSliderFrames(baseUrl: string): Promise<string> {
+  const executablePath = ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(path => existsSync(path))
+  const browser = await chromium.launch({
+    ...(executablePath ? { executablePath } : {}), args: [...(process.getuid?.() === 0 ? ['--no-sandbox'] : []), '--disable-background-networking'],
+  })
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    await page.goto(`${baseUrl}/sign-in`)
+    await page.locator('html[data-ready]').waitFor()
+    await page.getByLabel('E-mail').fill('head@larkholm.example')
+    await page.getByLabel('Password').fill('anchor-demo')
+    await page.getByRole('button', { name: 'Sign in' }).click()
+    await page.waitForURL(/roster/)
+    const [first] = await (await page.request.get(`${baseUrl}/api/athletes`)).json() as { athlete: { id: string } }[]
+    await page.goto(`${baseUrl}/ladders/${first!.athlete.id}?ladder=front-plank`)
+    await page.getByRole('button', { name: /weight on the back/ }).click()
+    const frames = await page.evaluate<number[]>(MOVE_EACH_FRAME)
+    const { median, p95 } = spread(frames)
+    return `slider frames in headless Chromium: median ${median.toFixed(1)} ms, p95 ${p95.toFixed(1)} ms against 16.7 ms (${frames.length} frames)`
+  }
+  finally {
+    await browser.close()
+  }
+}

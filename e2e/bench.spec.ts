@@ -1,0 +1,83 @@
+import { expect, expectAccessible, expectNoSideScroll, open, signIn, test } from './helpers'
+
+const NM = /About [\d,]+ N·m/
+
+test('the ladder bench answers how much harder, moves with the sliders, and puts the athlete on a rung', async ({ page }) => {
+  await signIn(page, 'coach@larkholm.example')
+  await page.getByRole('link', { name: 'Ilse Tarn', exact: true }).click()
+  await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Ladders' }).click()
+  await expect(page.getByRole('heading', { name: 'Front plank', level: 1 })).toBeVisible()
+  const rungs = page.getByRole('region', { name: 'Rungs by the moment they ask for' }).getByRole('button')
+  await expect(rungs).toHaveCount(6)
+  await expectAccessible(page)
+
+  await test.step('a heavier plate, a larger moment, a clearer verdict, in the same frame', async () => {
+    await rungs.filter({ hasText: 'weight on the back' }).click()
+    await expect(page.getByText(NM)).toBeVisible()
+    const before = await page.getByText(NM).textContent()
+    await page.getByLabel('Weight on the back, kg').fill('40')
+    await page.getByLabel('Weight on the back, kg').press('Tab')
+    await expect(page.getByText(NM)).not.toHaveText(before!)
+    await expect(page.getByRole('heading', { name: 'Clearly harder' })).toBeVisible()
+    await page.getByRole('slider', { name: 'Weight on the back' }).press('Home')
+    await expect(page.getByLabel('Weight on the back, kg')).toHaveValue('0')
+  })
+
+  await test.step('nonsense gets a message beside the control and leaves the last good picture', async () => {
+    await page.getByLabel('Weight on the back, kg').fill('-5')
+    await page.getByLabel('Weight on the back, kg').press('Tab')
+    await expect(page.getByText('Weight on the back goes from 0 to 60 kg. The picture is the last one that can be held.')).toBeVisible()
+    await expect(page.getByText(NM)).toBeVisible()
+    await expectAccessible(page)
+    await page.getByLabel('Weight on the back, kg').fill('10')
+    await page.getByLabel('Weight on the back, kg').press('Tab')
+  })
+
+  await test.step('keys: forces, compare, something harder, the whole team', async () => {
+    await page.getByRole('heading', { name: 'Front plank', level: 1 }).click()
+    await page.keyboard.press('f')
+    await expect(page.getByText('the ground’s pushes')).toBeVisible()
+    await page.keyboard.press('c')
+    await expect(page.getByRole('img')).toHaveCount(2)
+    await page.keyboard.press('h')
+    await expect(page.getByRole('button', { name: /1\.[01]\d×/ }).first()).toBeVisible()
+    await page.keyboard.press('t')
+    await expect(page.getByText(/stands (here|on)/).first()).toBeVisible()
+    await expectAccessible(page)
+    await page.keyboard.press('t')
+  })
+
+  await test.step('on this rung, and found there after a reload', async () => {
+    await rungs.filter({ hasText: 'Hand plank' }).click()
+    await page.getByRole('heading', { name: 'Front plank', level: 1 }).click()
+    await page.keyboard.press('Enter')
+    await expect(page.getByText('Stored: Ilse Tarn stands on hand plank.')).toBeVisible()
+    await open(page, page.url())
+    await expect(rungs.filter({ hasText: 'now' })).toContainText('Hand plank')
+  })
+
+  await test.step('into the week', async () => {
+    await page.getByRole('button', { name: /Add to the week/ }).click()
+    await expect(page).toHaveURL(/\/week\//)
+    await expect(page.locator('[data-strip] button[data-item]').filter({ hasText: 'Hand plank' }).first()).toBeVisible()
+    await expect(page.getByRole('status').filter({ hasText: /^Stored \d/ })).toBeVisible()
+  })
+})
+
+test('every ladder opens on the bench, also on a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await signIn(page, 'assistant@larkholm.example')
+  await page.getByRole('link', { name: 'Ilse Tarn', exact: true }).click()
+  await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Ladders' }).click()
+  const tabs = page.getByRole('navigation', { name: 'Ladders' }).getByRole('link')
+  const count = await tabs.count()
+  expect(count).toBeGreaterThanOrEqual(15)
+  for (let i = 0; i < count; i++) {
+    await tabs.nth(i).click()
+    await expect(tabs.nth(i)).toHaveAttribute('aria-current', 'page')
+    await expect(page.getByRole('region', { name: 'Rungs by the moment they ask for' }).getByRole('button').first()).toBeVisible()
+  }
+  await expectAccessible(page)
+  await expectNoSideScroll(page)
+  await expect(page.getByRole('button', { name: /Put on this rung/ })).toBeHidden()
+})
