@@ -41,7 +41,7 @@ export interface DemoCentre {
 /** What stands in the invented centre's gym, with counts. */
 const EQUIPMENT_COUNTS: Partial<Record<Equipment, number>> = {
   wall: 4, box: 4, bench: 6, band: 20, anchor: 6, cable: 2, wheel: 4, gymBall: 5, medicineBall: 8, slamBall: 4, plate: 60,
-  dumbbell: 24, kettlebell: 16, sandbag: 4, barbell: 6, stick: 12, pullUpBar: 4, extensionBench: 1, partner: 12,
+  dumbbell: 24, kettlebell: 16, sandbag: 4, barbell: 6, stick: 12, pullUpBar: 4, extensionBench: 1, straps: 4, rings: 2, pad: 3, vest: 2, chair: 8, partner: 12,
 }
 
 /** Flags in the demo, by place in the squad list: most athletes have none. */

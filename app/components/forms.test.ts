@@ -73,8 +73,8 @@ describe('flags and ladders', () => {
   it('say what a flag takes away', () => {
     const text = mount(FlagConsequences, { props: { flags: ['wrist', 'chestPain'], screen: context.screen } }).text()
     expect(text).toContain('Wrist complaint')
-    expect(text).toMatch(/Takes away \d+ of 77 drills/)
-    expect(text).toContain('Takes away 77 of 77 drills')
+    expect(text).toMatch(/Takes away \d+ of \d{3} drills/)
+    expect(text).toContain('Takes away 180 of 180 drills')
   })
 
   it('show the gate ahead, and what stands in the way', () => {

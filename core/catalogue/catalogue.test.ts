@@ -1,11 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import {
-  ACTION_FACTS, checkVariation, findVariation, LADDERS, mainAction, MODES, PLANES, planesOf, TRUNK_ACTIONS, VARIATIONS,
+  ACTION_FACTS, checkVariation, findVariation, LADDERS, mainAction, MODES, neighboursOf, PLANES, planesOf, schoolDose, SCHOOLS, TRUNK_ACTIONS,
+  VARIATIONS, type SchoolId,
 } from '.'
+import { checkDose } from '../dose'
 
 describe('the catalogue', () => {
-  it('holds at least 40 variations, each one whole', () => {
-    expect(VARIATIONS.length).toBeGreaterThanOrEqual(40)
+  it('holds at least 170 variations on seventeen ladders, each one whole', () => {
+    expect(VARIATIONS.length).toBeGreaterThanOrEqual(170)
+    expect(LADDERS).toHaveLength(17)
     VARIATIONS.forEach(checkVariation)
   })
 
@@ -42,6 +45,49 @@ describe('the catalogue', () => {
     const floor = VARIATIONS.filter(v => v.equipment.every(need => need.includes('wall')))
     for (const action of TRUNK_ACTIONS.filter(a => ACTION_FACTS[a].resists)) {
       expect(floor.some(v => (v.shares[action] ?? 0) >= 0.4), action).toBe(true)
+    }
+  })
+
+  it('leaves a drill for every action on the bare floor, whatever else a room has', () => {
+    const bare = VARIATIONS.filter(v => v.equipment.length === 0)
+    for (const action of TRUNK_ACTIONS) expect(bare.some(v => (v.shares[action] ?? 0) >= 0.4), action).toBe(true)
+  })
+
+  it('asks at every gate for an amount of its own rung\'s dose, not below the lightest', () => {
+    for (const { id, gate, doses } of VARIATIONS) {
+      expect(gate.amount, id).toBeGreaterThanOrEqual(doses[0]!.amount)
+      expect(gate.seen.length, id).toBeGreaterThan(5)
+    }
+  })
+
+  it('goes round in no circle of prerequisites and neighbours', () => {
+    const before = (v: typeof VARIATIONS[number]): string[] => [neighboursOf(v).easier?.id, ...(v.prerequisites ?? [])].filter(Boolean) as string[]
+    const done = new Set<string>()
+    const visit = (id: string, path: readonly string[]): void => {
+      expect(path, `${path.join(' > ')} > ${id}`).not.toContain(id)
+      if (done.has(id)) return
+      for (const next of before(findVariation(id)!)) visit(next, [...path, id])
+      done.add(id)
+    }
+    VARIATIONS.forEach(v => visit(v.id, []))
+  })
+
+  it('gives every rung an easier neighbour, or is the ground', () => {
+    for (const v of VARIATIONS) expect(neighboursOf(v).easier === null, v.id).toBe(v.rung === 1)
+  })
+
+  it('names drills by what they are: no proper name stands in a name', () => {
+    const capitals = VARIATIONS.flatMap(v => v.name.split(/[ -]/).slice(1).filter(word => /^[A-Z]./.test(word)))
+    expect(capitals).toEqual([])
+  })
+
+  it('has a sound dose for every drill in every school', () => {
+    for (const variation of VARIATIONS) {
+      for (const school of Object.keys(SCHOOLS) as SchoolId[]) {
+        const dose = schoolDose(variation, school)
+        expect(() => checkDose(dose), `${variation.id} ${school}`).not.toThrow()
+        expect(dose.unit).toBe(variation.doses[0]!.unit)
+      }
     }
   })
 

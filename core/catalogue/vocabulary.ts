@@ -47,6 +47,13 @@ export const EQUIPMENT = {
   stick: 'Stick',
   pullUpBar: 'Hanging bar',
   extensionBench: 'Back-extension bench',
+  straps: 'Suspension straps',
+  rings: 'Rings',
+  pole: 'Upright pole',
+  pad: 'Curved pad or half ball',
+  vest: 'Weight vest',
+  pendulum: 'Weight on a rope',
+  chair: 'Chair or low table',
   partner: 'A partner to help',
 } as const
 export type Equipment = keyof typeof EQUIPMENT

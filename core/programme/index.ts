@@ -19,3 +19,4 @@ export {
   putLift, removeItem, removeLift, removeSession, stepDose, stepSets, type Place,
 } from './edit'
 export { mergeWeeks, type MergedWeek, type WeekChoice } from './mergeWeeks'
+export { transferOf, type Transfer } from './transfer'

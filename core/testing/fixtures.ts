@@ -8,7 +8,7 @@ export const context: PlanningContext = {
     flags: [],
     equipment: Object.keys(EQUIPMENT) as Equipment[],
     braceStep: 7,
-    rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, 3])),
+    rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, Math.min(9, ladder.rungs.length)])),
     ageYears: 24,
   },
   sport: 'general',

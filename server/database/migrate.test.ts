@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
+import { findVariation } from '~~/core/catalogue'
 import { connect } from './connection'
 import { APP_ROLE, migrate } from './migrate'
 import * as foundation from './migrations/0001_foundation'
@@ -24,7 +25,7 @@ describe('migrating an empty database', () => {
   it('works from three servers at once', async () => {
     await Promise.all([1, 2, 3].map(() => migrate(url.toString(), appPassword, '2026-03-04')))
     const { rows } = await owner.raw('select count(*)::int as n from knex_migrations')
-    expect(rows[0].n).toBe(2)
+    expect(rows[0].n).toBe(3)
   })
 
   it('forces row-level security on every table that names an organisation, partitions too', async () => {
@@ -66,7 +67,7 @@ describe('migrating a database of the release before', () => {
     await admin.raw(`drop database ${earlier} with (force)`)
   })
 
-  it('carries flags, sight and frozen drills over', async () => {
+  it('carries flags, sight, frozen drills and rungs over', async () => {
     await admin.raw(`create database ${earlier}`)
     await before.transaction(async (tx) => { await foundation.up(tx) })
     await before.raw(`create table knex_migrations (id serial primary key, name text, batch integer, migration_time timestamptz);
@@ -77,7 +78,7 @@ describe('migrating a database of the release before', () => {
       insert into organisation (id, name, time_zone) values ('${organisation}', 'Old', 'UTC');
       insert into athlete (id, organisation_id, name, goal, sport, position, sex, height_cm, mass_kg, birth_year, training_age_years, equipment,
         available, flags, brace_step, rungs) values ('${athlete}', '${organisation}', 'Old Hand', '', 'general', '', 'male', 180, 80, 1990, 5,
-        '{}', '[]', '{wrist,shoulder}', 4, '{}');
+        '{}', '[]', '{wrist,shoulder}', 4, '{"front-plank":4,"side-plank":6,"carries":1}');
       insert into person (id, organisation_id, role, name, email, password_hash) values ('${coach}', '${organisation}', 'coach', 'C', 'c@old.example', 'x');
       insert into training_group (id, organisation_id, name) values ('${group}', '${organisation}', 'G');
       insert into training_week (organisation_id, athlete_id, starts_on, plan) values ('${organisation}', '${athlete}', '2026-03-02', '{"sessions":[]}');
@@ -88,7 +89,10 @@ describe('migrating a database of the release before', () => {
     await migrate(earlierUrl.toString(), null, '2026-03-04')
     const { rows: [found] } = await before.raw(`select (select flags from athlete_health where athlete_id = '${athlete}') as flags,
       (select count(*)::int from group_staff where person_id = '${coach}' and group_id = '${group}') as sight,
-      (select athlete_id from prescribed_item where id = '${item}') as of`)
-    expect(found).toEqual({ flags: ['wrist', 'shoulder'], sight: 1, of: athlete })
+      (select athlete_id from prescribed_item where id = '${item}') as of,
+      (select rungs from athlete where id = '${athlete}') as rungs`)
+    // Elbow plank, side plank with band push and two-hand carry, on ladders that have grown since.
+    expect(found).toEqual({ flags: ['wrist', 'shoulder'], sight: 1, of: athlete, rungs: { 'front-plank': 5, 'side-plank': 9, 'carries': 2 } })
+    expect(findVariation('front-plank.elbows')!.rung).toBe(5)
   })
 })

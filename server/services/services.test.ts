@@ -148,7 +148,7 @@ describe('assigning', () => {
 
   it('replaces a held breath for an athlete who must not hold it', async () => {
     const squat = { ...side, variationId: 'inside-lift.front-loaded-squat', dose: { sets: 2, amount: 5, unit: 'reps' as const, restS: 60 } }
-    const rungs = { ...anAthlete().rungs, 'inside-lift': 4 }
+    const rungs = { ...anAthlete().rungs, 'inside-lift': 6 }
     const free = await assigned({ rungs }, { sessions: [{ ...wednesday, items: [squat] }] })
     expect((await athleteToday(coach, free)).session!.items[0]!.breath).toBe('holdAndReset')
     // The same drill loads the belly too, so that an athlete with the flag is not given it at all.

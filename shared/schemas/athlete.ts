@@ -33,7 +33,7 @@ export const athleteSchema = form<AthleteInput>({
   braceStep: Joi.number().integer().min(1).max(7).required().label('Brace step'),
   rungs: Joi.object().pattern(
     Joi.string().valid(...LADDERS.map(l => l.id)),
-    Joi.number().integer().min(1).max(20).label('Rung'),
+    Joi.number().integer().min(1).max(40).label('Rung'),
   ).custom((rungs: Record<string, number>, helpers) => {
     const high = LADDERS.find(ladder => (rungs[ladder.id] ?? 1) > ladder.rungs.length)
     return high ? helpers.error('any.only') : rungs

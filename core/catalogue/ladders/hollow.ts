@@ -1,4 +1,4 @@
-import { holds } from '../doses'
+import { holds, reps } from '../doses'
 import { defineLadder } from '../ladder'
 
 /** Hollow hold. All doses and gates: common practice, no source. */
@@ -74,6 +74,58 @@ export const hollow = defineLadder(
       fatigue: 3,
       doses: [holds(3, 15, 30), holds(3, 20, 30), holds(2, 45, 60)],
       gate: { sets: 1, amount: 60, sessions: 2, seen: 'One minute, flat and breathing.' },
+    },
+    {
+      key: 'pumps',
+      name: 'Hollow pumps',
+      purpose: 'Small pumps of the whole shape: 10 to 20.',
+      setUp: 'Hollow with the arms overhead; pump a hand\'s width up and down without changing the shape.',
+      mode: 'dynamic',
+      fatigue: 3,
+      doses: [reps(2, 10, '1-0-1-0', 45), reps(3, 15, '1-0-1-0', 45)],
+      gate: { sets: 3, amount: 20, sessions: 2, seen: 'The shape does not change.' },
+    },
+    {
+      key: 'bench-trunk',
+      name: 'Bench hollow, feet hooked, trunk hanging',
+      purpose: 'The trunk is the lever, the bench holds the legs.',
+      setUp: 'Back-extension bench, face up, feet hooked, trunk level in the air, arms by the sides.',
+      equipment: [['extensionBench']],
+      hazards: ['supine', 'pressureRise', 'extension'],
+      fatigue: 3,
+      doses: [holds(3, 15, 45), holds(3, 30, 60)],
+      gate: { sets: 3, amount: 30, sessions: 2, seen: 'Level, ribs down, breathing.' },
+    },
+    {
+      key: 'bench-legs',
+      name: 'Bench hollow, legs off, arms overhead',
+      purpose: 'The legs are the lever, over the end of the pad.',
+      setUp: 'Trunk on the pad, hips at its end, legs level, arms overhead.',
+      equipment: [['extensionBench', 'bench']],
+      fatigue: 3,
+      doses: [holds(3, 15, 45), holds(3, 30, 60)],
+      gate: { sets: 3, amount: 30, sessions: 2, seen: 'Legs level, low back on the pad.' },
+    },
+    {
+      key: 'bench-ball',
+      name: 'Bench hollow with a ball overhead',
+      purpose: 'Add 4.5 kg when 30 s is steady; a heavier ball next.',
+      setUp: 'Bench hollow, legs off, a ball held overhead.',
+      equipment: [['extensionBench', 'bench'], ['medicineBall', 'plate']],
+      fatigue: 4,
+      hazards: ['supine', 'flexion', 'pressureRise', 'overhead'],
+      settings: ['loadKg'],
+      doses: [holds(3, 15, 60), holds(3, 30, 60)],
+      gate: { sets: 3, amount: 30, sessions: 2, seen: 'Steady with the ball still.' },
+    },
+    {
+      key: 'long-hold',
+      name: 'Hollow hold, long',
+      purpose: '60 to 120 s: the mark of the floor skills.',
+      setUp: 'Hollow, arms overhead, for as long as the shape is perfect.',
+      fatigue: 4,
+      doses: [holds(1, 60, 60), holds(2, 60, 90)],
+      gate: { sets: 1, amount: 90, sessions: 2, seen: 'Perfect shape to the last second.' },
     },
   ],
 )

@@ -27,6 +27,17 @@ export const plankWithLimbs = defineLadder(
   },
   [
     {
+      key: 'bench-tap',
+      name: 'Shoulder tap, hands on a bench',
+      purpose: 'The turn is small with the hands raised: learn to keep the hips still.',
+      setUp: 'Hands on a bench or the third stair, feet wide; tap the other shoulder, short pause.',
+      equipment: [['bench', 'box', 'chair']],
+      fatigue: 1,
+      hazards: ['wristLoad'],
+      doses: [reps(2, 6, '1-1-1-1', 20), reps(3, 6, '1-1-1-1', 20)],
+      gate: { sets: 3, amount: 8, sessions: 1, seen: 'Nothing laid on the back falls.' },
+    },
+    {
       key: 'leg-lift',
       name: 'Hand plank, lift one leg',
       purpose: 'Keeps the pelvis square when one foot leaves the floor.',
@@ -59,6 +70,15 @@ export const plankWithLimbs = defineLadder(
       spineCost: 2,
       doses: [reps(2, 4, '1-3-1-0', 45), reps(3, 5, '1-3-1-0', 45)],
       gate: { sets: 3, amount: 6, sessions: 2, seen: 'A stick along the back stays level.' },
+    },
+    {
+      key: 'two-point-eyes',
+      name: 'Two-point plank, eyes closed',
+      purpose: 'Takes the eyes away: balance from the trunk alone.',
+      setUp: 'Two-point plank from wide feet, eyes closed, a pause at the top.',
+      fatigue: 3,
+      doses: [reps(2, 4, '2-2-2-1', 30), reps(3, 4, '2-2-2-1', 30)],
+      gate: { sets: 3, amount: 5, sessions: 2, seen: 'No step, no turn.' },
     },
   ],
 )

@@ -20,10 +20,15 @@ const inHands = (k: Skeleton, massKg: number): Load[] => massKg > 0
 function lying(body: Body, arms: { left: ArmPose, right: ArmPose }, legs: { left: LegPose, right: LegPose }, loadKg: number): Held {
   const pelvis = leaning(-90)
   const k = placed(body, { pelvis, arms, legs })
-  const contacts: Contact[] = [
-    { at: onBack(k, pelvis, ASSUMED.sacrum), above: false, grips: true }, { at: onBack(k, pelvis, ASSUMED.thoracolumbar), above: true, grips: true },
-  ]
-  return { skeleton: k, contacts, loads: inHands(k, loadKg) }
+  const loads = inHands(k, loadKg)
+  const [sacrum, t12, blades] = [ASSUMED.sacrum, ASSUMED.thoracolumbar, ASSUMED.shoulderBlades].map(share => onBack(k, pelvis, share)) as [Vector, Vector, Vector]
+  const mass = body.massKg + loadKg
+  const middle = (k.masses.reduce((sum, m) => sum + m.at[0] * m.massKg, 0) + loads.reduce((sum, l) => sum + l.at[0] * loadKg, 0)) / mass
+  // Weight beyond T12 tips on to the shoulder blades and off the sacrum.
+  const contacts: Contact[] = middle < t12[0]
+    ? [{ at: t12, above: true, grips: true }, { at: blades, above: true, grips: true }]
+    : [{ at: sacrum, above: false, grips: true }, { at: t12, above: true, grips: true }]
+  return { skeleton: k, contacts, loads }
 }
 
 const hip = (standard: number) => setting('Hips bent', '°', 5, 130, 5, standard)

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { ACTION_FACTS, EQUIPMENT, mainAction, POSTURES, type Variation } from '~~/core/catalogue'
+import { shownNm } from '~~/core/mechanics'
+import type { BenchRung } from '~/composables/useLadderBench'
+import LineFigure from '~/components/bench/LineFigure.vue'
+import PlaneMark from '~/components/plane/PlaneMark.vue'
+
+/** One drill in the list: its computed picture, its planes, what it is for and what it needs. */
+defineProps<{ variation: Variation, rung: Omit<BenchRung, 'removed'>, ladder: string, open: boolean, away: string }>()
+const emit = defineEmits<{ toggle: [] }>()
+</script>
+
+<template>
+  <button
+    type="button"
+    class="w-full grid grid-cols-[104px_minmax(0,1fr)] md:grid-cols-[104px_minmax(0,1.5fr)_minmax(0,1fr)_6.5rem] gap-3 items-center text-left py-1.5 border-b border-line hover:bg-paper min-h-[56px]"
+    :aria-expanded="open"
+    @click="emit('toggle')"
+  >
+    <span class="flex justify-center items-end h-[58px]">
+      <LineFigure
+        v-if="rung.figure"
+        :figure="rung.figure"
+        :px-per-metre="Math.min(84 / (rung.figure.box.right - rung.figure.box.left), 42 / (rung.figure.box.top - rung.figure.box.bottom))"
+      />
+    </span>
+    <span class="leading-tight">
+      <b class="flex items-center gap-1.5"><PlaneMark :shares="variation.shares" />{{ variation.name }}</b>
+      <span class="text-quiet block">{{ variation.purpose }}</span>
+      <span
+        v-if="away"
+        class="problem block"
+      >{{ away }}</span>
+    </span>
+    <span class="text-quiet leading-tight hidden md:block">
+      {{ ladder }}, rung {{ variation.rung }} · {{ POSTURES[variation.posture] }}<br>
+      {{ variation.equipment.map(need => need.map(e => EQUIPMENT[e].toLowerCase()).join(' or ')).join(', ') || 'bare floor' }}
+    </span>
+    <span class="figure text-right leading-tight hidden md:block">
+      {{ rung.result ? `${shownNm(rung.nm)} N·m` : '–' }}<br>
+      <span class="text-quiet font-[family-name:var(--font-text)]">{{ ACTION_FACTS[mainAction(variation.shares)].label }}</span>
+    </span>
+  </button>
+</template>
