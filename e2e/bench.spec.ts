@@ -48,18 +48,18 @@ test('the ladder bench answers how much harder, moves with the sliders, and puts
   })
 
   await test.step('on this rung, and found there after a reload', async () => {
-    await rungs.filter({ hasText: 'Hand plank' }).click()
+    await rungs.filter({ hasText: 'Elbow plank, feet raised' }).click()
     await page.getByRole('heading', { name: 'Front plank', level: 1 }).click()
     await page.keyboard.press('Enter')
-    await expect(page.getByText('Stored: Ilse Tarn stands on hand plank.')).toBeVisible()
+    await expect(page.getByText('Stored: Ilse Tarn stands on elbow plank, feet raised.')).toBeVisible()
     await open(page, page.url())
-    await expect(rungs.filter({ hasText: 'now' })).toContainText('Hand plank')
+    await expect(rungs.filter({ hasText: 'now' })).toContainText('Elbow plank, feet raised')
   })
 
   await test.step('into the week', async () => {
     await page.getByRole('button', { name: /Add to the week/ }).click()
     await expect(page).toHaveURL(/\/week\//)
-    await expect(page.locator('[data-strip] button[data-item]').filter({ hasText: 'Hand plank' }).first()).toBeVisible()
+    await expect(page.locator('[data-strip] button[data-item]').filter({ hasText: 'Elbow plank, feet raised' }).first()).toBeVisible()
     await expect(page.getByRole('status').filter({ hasText: /^Stored \d/ })).toBeVisible()
   })
 })

@@ -26,7 +26,7 @@ const openId = ref<string | null>(null)
 const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
 
 /** Whose body the figures are: the athlete who was looked at last, or a reference body. */
-const athlete = computed(() => roster.rows.find(row => row.athlete.id === roster.lastAthleteId)?.athlete ?? null)
+const athlete = computed(() => (roster.rows.find(row => row.athlete.id === roster.lastAthleteId) ?? roster.rows[0])?.athlete ?? null)
 const REFERENCE = { sex: 'female', heightCm: 170, massKg: 65 } as const
 const screen = computed(() => (athlete.value ? screenOf(athlete.value, session.me!.today) : null))
 const rungs = computed(() => new Map(VARIATIONS.map(v => [v.id, reckon(v, athlete.value ?? REFERENCE)])))

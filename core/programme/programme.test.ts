@@ -74,7 +74,7 @@ describe('targets', () => {
 describe('rules of place', () => {
   const fatiguing = { ...item, variationId: 'front-plank.long-lever' }
   const rules = (it: typeof item, s = session, ctx = context): string[] => itemConflicts(it, { ...s, items: [it] }, ctx).map(c => c.rule)
-  const strong = { ...context, screen: { ...context.screen, rungs: { ...context.screen.rungs, 'front-plank': 6 } } }
+  const strong = { ...context, screen: { ...context.screen, rungs: { ...context.screen.rungs, 'front-plank': 9 } } }
 
   it('mark fatiguing work before and between heavy axial sets, not after them', () => {
     expect(rules({ ...fatiguing, slot: 'activation' }, session, strong)).toContain('beforeHeavyLift')

@@ -275,7 +275,7 @@ async function submit(): Promise<void> {
       </p>
     </fieldset>
 
-    <div class="flex gap-2 sticky bottom-0 bg-chalk py-3">
+    <div class="flex gap-2 py-3">
       <button
         type="submit"
         class="btn btn-main"

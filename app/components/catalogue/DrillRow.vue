@@ -36,9 +36,9 @@ const emit = defineEmits<{ toggle: [] }>()
       {{ ladder }}, rung {{ variation.rung }} · {{ POSTURES[variation.posture] }}<br>
       {{ variation.equipment.map(need => need.map(e => EQUIPMENT[e].toLowerCase()).join(' or ')).join(', ') || 'bare floor' }}
     </span>
-    <span class="figure text-right leading-tight hidden md:block">
-      {{ rung.result ? `${shownNm(rung.nm)} N·m` : '–' }}<br>
-      <span class="text-quiet font-[family-name:var(--font-text)]">{{ ACTION_FACTS[mainAction(variation.shares)].label }}</span>
+    <span class="text-right leading-tight hidden md:block">
+      <span class="figure">{{ rung.result ? `${shownNm(rung.nm)} N·m` : '–' }}</span><br>
+      <span class="text-quiet">{{ ACTION_FACTS[mainAction(variation.shares)].label }}</span>
     </span>
   </button>
 </template>
