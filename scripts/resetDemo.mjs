@@ -2,8 +2,9 @@
 import { ensureBuild } from './lib/build.mjs'
 import { execute, serverEnvironment } from './lib/database.mjs'
 import { ensurePackages } from './lib/packages.mjs'
-import { endProcess } from './lib/processes.mjs'
+import { commandOf, endProcess } from './lib/processes.mjs'
 import { giveUp, say } from './lib/project.mjs'
+import { until } from './lib/run.mjs'
 import { runningServer, startServer } from './lib/server.mjs'
 
 if (process.env.DATABASE_URL && !process.argv.includes('--yes')) {
@@ -15,6 +16,8 @@ const running = runningServer()
 if (running) {
   say('Stopping the running server …')
   await endProcess(running.pid, 35_000)
+  // The command that started it still stops the database: wait until it has.
+  await until(() => !running.startedBy || commandOf(running.startedBy) === null, 40_000)
 }
 const database = await serverEnvironment()
 await execute(database.url, 'drop schema public cascade; create schema public')

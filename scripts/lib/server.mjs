@@ -43,7 +43,7 @@ export async function startServer(env) {
   closeSync(log)
   let ended = false
   const exited = new Promise(resolve => child.once('exit', (code) => { ended = true; resolve(code) }))
-  writeJson(record(), { pid: child.pid, port })
+  writeJson(record(), { pid: child.pid, port, startedBy: process.pid })
   const ready = await until(async () => ended || await isReady(port), 90_000, 40)
   if (ended || !ready) {
     if (!ended) await endProcess(child.pid)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { formatDose } from '~~/core/dose'
+import { shownNm } from '~~/core/mechanics'
 import { useElementSize } from '@vueuse/core'
 import type { BenchRung } from '~/composables/useLadderBench'
 import LineFigure from './LineFigure.vue'
@@ -10,9 +11,10 @@ const emit = defineEmits<{ choose: [id: string, compare: boolean] }>()
 
 const LEFT = 44
 const TOP = 88
-const TEXT = 30
+/** Room under the lowest rung for two lines of name, its dose and its mark. */
+const TEXT = 74
 const COLUMN_MIN = 128
-const PLOT = 228
+const PLOT = 196
 
 const area = ref<HTMLElement | null>(null)
 const { width: room } = useElementSize(area)
@@ -107,7 +109,7 @@ const figureSize = (rung: BenchRung): { w: number, h: number } => rung.figure
         :class="rung.removed.length > 0 ? 'text-quiet' : ''"
         :style="{ left: `${LEFT + column * i + 14}px`, width: `${column - 22}px`, top: `${y(rung.nm) - Math.max(24, figureSize(rung).h)}px` }"
         :aria-pressed="rung.variation.id === chosenId"
-        :aria-label="`${rung.variation.name}, ${rung.result ? `about ${Math.round(rung.nm / 5) * 5} newton metres` : 'no outside moment'}${i + 1 === present ? ', present rung' : ''}${rung.removed.length > 0 ? ', taken away' : ''}`"
+        :aria-label="`${rung.variation.name}, ${rung.result ? `about ${shownNm(rung.nm)} newton metres` : 'no outside moment'}${i + 1 === present ? ', present rung' : ''}${rung.removed.length > 0 ? ', taken away' : ''}`"
         @click="emit('choose', rung.variation.id, $event.shiftKey)"
       >
         <span

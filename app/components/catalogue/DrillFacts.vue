@@ -41,20 +41,24 @@ const schools = Object.keys(SCHOOLS) as SchoolId[]
         <li
           v-for="[word, other] in steps"
           :key="word + (other?.id ?? '')"
+          class="flex items-baseline gap-1.5"
         >
           <b>{{ word }}:</b>
           <button
             v-if="other"
             type="button"
-            class="underline underline-offset-2 text-left"
+            class="underline underline-offset-2 text-left flex items-baseline gap-1.5"
             @click="emit('show', other.id)"
           >
-            <PlaneMark :shares="other.shares" /> {{ other.name }}
+            <PlaneMark
+              class="self-center"
+              :shares="other.shares"
+            />{{ other.name }}
           </button>
           <span
             v-else
             class="text-quiet"
-          > {{ word === 'Easier' ? 'this is the ground' : 'this is the top' }}</span>
+          >{{ word === 'Easier' ? 'this is the ground' : 'this is the top' }}</span>
         </li>
       </ul>
     </div>

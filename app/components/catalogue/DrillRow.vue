@@ -13,7 +13,7 @@ const emit = defineEmits<{ toggle: [] }>()
 <template>
   <button
     type="button"
-    class="w-full grid grid-cols-[104px_minmax(0,1fr)] md:grid-cols-[104px_minmax(0,1.5fr)_minmax(0,1fr)_6.5rem] gap-3 items-center text-left py-1.5 border-b border-line hover:bg-paper min-h-[56px]"
+    class="w-full grid grid-cols-[104px_minmax(0,1fr)] md:grid-cols-[104px_minmax(0,1.5fr)_minmax(0,1fr)_8.5rem] gap-3 items-center text-left py-1.5 border-b border-line hover:bg-paper min-h-[56px]"
     :aria-expanded="open"
     @click="emit('toggle')"
   >
@@ -36,7 +36,7 @@ const emit = defineEmits<{ toggle: [] }>()
       {{ ladder }}, rung {{ variation.rung }} · {{ POSTURES[variation.posture] }}<br>
       {{ variation.equipment.map(need => need.map(e => EQUIPMENT[e].toLowerCase()).join(' or ')).join(', ') || 'bare floor' }}
     </span>
-    <span class="text-right leading-tight hidden md:block">
+    <span class="text-right leading-tight pr-1.5 hidden md:block">
       <span class="figure">{{ rung.result ? `${shownNm(rung.nm)} N·m` : '–' }}</span><br>
       <span class="text-quiet">{{ ACTION_FACTS[mainAction(variation.shares)].label }}</span>
     </span>
