@@ -1,5 +1,5 @@
 import { bodyOf, type BodySize } from '../core/anatomy'
-import { findVariation, VARIATIONS } from '../core/catalogue'
+import { findVariation, publishedCompression, VARIATIONS } from '../core/catalogue'
 import { DomainError } from '../core/errors'
 import {
   bandLaw, bandTension, DOUBT, evaluateBody, findModel, POSE_LINKS, poseOf, settingsFor, settingsOf, verticalReactions, type BandReading,
@@ -16,10 +16,11 @@ function sizeOf(input: Input): BodySize {
 export function variations(): unknown {
   return VARIATIONS.map(({ id, name, ladder, rung }) => {
     const link = poseOf(id)
-    if (!link) return { id, name, ladder, rung, pose: null, why: (POSE_LINKS[id] as { none: string }).none }
+    const compression = publishedCompression(id)
+    if (!link) return { id, name, ladder, rung, compression, pose: null, why: (POSE_LINKS[id] as { none: string }).none }
     const facts = findModel(link.model)!.settings
     return {
-      id, name, ladder, rung, pose: link.model,
+      id, name, ladder, rung, compression, pose: link.model,
       settings: Object.entries(facts).map(([key, { label, unit, min, max, step, default: standard }]) =>
         ({ name: key, label, unit, min, max, step, default: link.set[key] ?? standard })),
     }

@@ -1,6 +1,7 @@
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { bodyOf } from '~~/core/anatomy'
 import { LADDERS, VARIATIONS, type Variation } from '~~/core/catalogue'
+import { DomainError } from '~~/core/errors'
 import {
   compare, DOUBT, evaluateBody, figureOf, findModel, nearTo, POSE_LINKS, poseOf, settingsFor, settingsOf, type Evaluation, type Figure, type Found,
   type ModelSettings,
@@ -33,7 +34,8 @@ export function reckon(variation: Variation, athlete: Pick<AthleteInput, 'sex' |
     return { variation, settings, result, figure: figureOf(result, model.view), nm: Math.abs(result.dominantNm), problem: result.balanced ? '' : 'Not in balance as it is set.' }
   }
   catch (error) {
-    return { ...bare, problem: error instanceof Error ? error.message : 'This position cannot be taken.' }
+    if (!(error instanceof DomainError)) throw error
+    return { ...bare, problem: error.message }
   }
 }
 

@@ -1,7 +1,7 @@
 import { computed, ref, type ComputedRef } from 'vue'
 import { v7 as newKey } from 'uuid'
 import {
-  addItem, alternatives, changeItem, findItem, liftsOnly, moveItem, moveToNeighbour, nudgeItem, proposeWeek, removeItem,
+  addItem, alternatives, changeItem, findItem, lastTime, liftsOnly, moveItem, moveToNeighbour, nudgeItem, proposeWeek, removeItem,
   stepDose, stepSets, weekConflicts, weekLedger, weeklyTargets, type Place, type TrunkItem, type WeekPlan,
 } from '~~/core/programme'
 import type { Dose } from '~~/core/dose'
@@ -23,6 +23,9 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>) {
   const ledger = computed(() => weekLedger(store.plan, targets.value))
   const conflicts = computed(() => weekConflicts(store.plan, context.value))
   const selected = computed(() => (selectedId.value ? findItem(store.plan, selectedId.value) : null))
+  const last = computed(() => (selected.value && sheet.value.previousPlan
+    ? lastTime(selected.value.item.variationId, selected.value.session.day, sheet.value.previousPlan)
+    : null))
   const swaps = computed(() => (selected.value
     ? alternatives(selected.value.item, selected.value.session, context.value).slice(0, 5)
     : []))
@@ -72,7 +75,7 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>) {
   }
 
   return {
-    selectedId, notes, context, targets, ledger, conflicts, selected, swaps, propose, select, setDose, change, remove, swap, add,
+    selectedId, notes, context, targets, ledger, conflicts, selected, last, swaps, propose, select, setDose, change, remove, swap, add,
     copyLifts,
     nudge: (step: 1 | -1) => onSelected((plan, id) => nudgeItem(plan, id, step))(),
     toNeighbour: (step: 1 | -1) => onSelected((plan, id) => moveToNeighbour(plan, id, step))(),

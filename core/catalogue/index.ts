@@ -13,3 +13,6 @@ export { findVariation, LADDERS, VARIATIONS } from './catalogue'
 export { checkVariation } from './checkVariation'
 export { neighboursOf, type Neighbours } from './neighbours'
 export { schoolDose, SCHOOLS, type SchoolId } from './schools'
+export {
+  COMPRESSION_CLASSES, MEASURED_IDS, publishedCompression, type CompressionClass, type PublishedCompression,
+} from './compression'

@@ -20,3 +20,4 @@ export {
 } from './edit'
 export { mergeWeeks, type MergedWeek, type WeekChoice } from './mergeWeeks'
 export { transferOf, type Transfer } from './transfer'
+export { lastTime, type LastTime } from './lastTime'

@@ -13,9 +13,19 @@ interface Slider {
 defineProps<{ sliders: readonly Slider[], problem: string }>()
 const emit = defineEmits<{ set: [name: string, value: number] }>()
 
+/** What was typed and is no number, by slider: it stays in its box with a word beside it. */
+const wrong = ref<Readonly<Record<string, string>>>({})
+
+function slid(slider: Slider, value: number): void {
+  const { [slider.name]: _settled, ...others } = wrong.value
+  wrong.value = others
+  emit('set', slider.name, value)
+}
+
 function typed(slider: Slider, text: string): void {
   const value = Number(text.replace(',', '.'))
-  if (text.trim() !== '' && !Number.isNaN(value)) emit('set', slider.name, value)
+  if (text.trim() === '' || !Number.isFinite(value)) wrong.value = { ...wrong.value, [slider.name]: text }
+  else slid(slider, value)
 }
 </script>
 
@@ -39,16 +49,26 @@ function typed(slider: Slider, text: string): void {
         :step="slider.step"
         :value="slider.value"
         :aria-valuetext="`${slider.value} ${slider.unit}`"
-        @input="emit('set', slider.name, Number(($event.target as HTMLInputElement).value))"
+        @input="slid(slider, Number(($event.target as HTMLInputElement).value))"
       >
       <input
         class="field figure text-right"
         inputmode="decimal"
         :aria-label="`${slider.label}, ${slider.unit || 'number'}`"
-        :value="slider.value"
+        :value="wrong[slider.name] ?? slider.value"
+        :aria-invalid="slider.name in wrong"
+        :aria-describedby="slider.name in wrong ? `wrong-${slider.name}` : undefined"
         @change="typed(slider, ($event.target as HTMLInputElement).value)"
       >
       <span class="text-quiet">{{ slider.unit }}</span>
+      <p
+        v-if="slider.name in wrong"
+        :id="`wrong-${slider.name}`"
+        class="problem col-span-full"
+        role="alert"
+      >
+        {{ slider.label }} is a number from {{ slider.min }} to {{ slider.max }}{{ slider.unit && ` ${slider.unit}` }}.
+      </p>
     </div>
     <p
       v-if="sliders.length === 0"

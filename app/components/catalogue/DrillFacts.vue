@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BREATH_PATTERNS, HAZARDS, MUSCLE_GROUPS, neighboursOf, schoolDose, SCHOOLS, type SchoolId, type Variation } from '~~/core/catalogue'
+import { BREATH_PATTERNS, HAZARDS, MUSCLE_GROUPS, neighboursOf, publishedCompression, schoolDose, SCHOOLS, type SchoolId, type Variation } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import { SPORT_PROFILES, transferOf } from '~~/core/programme'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
@@ -7,6 +7,7 @@ import PlaneMark from '~/components/plane/PlaneMark.vue'
 /** Everything a coach needs to give a drill, with its neighbours and where it leads. */
 const props = defineProps<{ variation: Variation, editable: boolean, athleteName: string | null }>()
 const emit = defineEmits<{ show: [id: string], bench: [], week: [] }>()
+const compression = computed(() => publishedCompression(props.variation.id))
 const around = computed(() => neighboursOf(props.variation))
 const steps = computed(() => [
   ['Easier', around.value.easier] as const, ['Harder', around.value.harder] as const, ...around.value.first.map(v => ['Asked first', v] as const),
@@ -33,6 +34,9 @@ const schools = Object.keys(SCHOOLS) as SchoolId[]
     <div class="flex flex-col gap-1.5">
       <p><b>Gate:</b> <span class="figure">{{ variation.gate.sets }} × {{ variation.gate.amount }}</span>, {{ variation.gate.sessions }} {{ variation.gate.sessions === 1 ? 'session' : 'sessions running' }}. {{ variation.gate.seen }}</p>
       <p><b>Brace step</b> {{ variation.braceStep }} first. Fatigue {{ variation.fatigue }} of 5, cost to the spine {{ variation.spineCost }} of 3 (our classes).</p>
+      <p v-if="compression">
+        <b>Compression:</b> {{ compression.class }}, measured for {{ compression.measured }} ({{ compression.source }}, recalled).
+      </p>
       <p><b>Works:</b> {{ variation.muscles.map(m => MUSCLE_GROUPS[m]).join(', ') }}.</p>
       <p v-if="variation.hazards.length > 0">
         <b>Not for whoever must avoid:</b> {{ variation.hazards.map(h => HAZARDS[h]).join(', ') }}.

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { BREATH_PATTERNS, findVariation, SETTINGS } from '~~/core/catalogue'
-import { timeUnderTensionS, type Dose } from '~~/core/dose'
-import { liftFacts, SLOTS, type Alternative, type Conflict, type PlannedSession, type TrunkItem } from '~~/core/programme'
+import { timeUnderTensionS, workInWords, type Dose } from '~~/core/dose'
+import { liftFacts, SLOTS, type Alternative, type Conflict, type LastTime, type PlannedSession, type TrunkItem } from '~~/core/programme'
 import { breathFor, type HealthMark } from '~~/core/screening'
 import DoseEditor from './DoseEditor.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
@@ -14,11 +14,22 @@ const props = defineProps<{
   swaps: readonly Alternative[]
   conflicts: readonly Conflict[]
   flags: readonly HealthMark[]
+  /** The same drill, or its ladder, in the week before. */
+  last: LastTime | null
+  /** "Thu 19", for the day of it. */
+  lastDay: string
   editable: boolean
 }>()
 const emit = defineEmits<{ dose: [dose: Dose], swap: [index: number], remove: [], nudge: [step: 1 | -1], extra: [side: 'left' | 'right' | null] }>()
 
 const variation = computed(() => findVariation(props.item.variationId))
+const seconds = computed(() => (variation.value ? timeUnderTensionS(props.item.dose, variation.value.sides, props.item.extraSetSide) : 0))
+const lastText = computed(() => {
+  if (!props.last) return ''
+  return props.last.same
+    ? workInWords(seconds.value, props.last.seconds, `on ${props.lastDay}`)
+    : `on ${props.lastDay} it was ${findVariation(props.last.variationId)!.name}, ${Math.round(props.last.seconds)} s`
+})
 const breath = computed(() => (variation.value ? breathFor(variation.value.breath, props.flags) : null))
 const placeText = computed(() => {
   const partner = props.session.lifts.find(lift => lift.id === props.item.pairedWith)
@@ -58,9 +69,10 @@ function costText({ changeS, conflicts }: Alternative): string {
         @dose="emit('dose', $event)"
       />
       <p class="text-quiet mt-1.5 text-[0.92em]">
-        <span class="figure">{{ Math.round(timeUnderTensionS(item.dose, variation.sides, item.extraSetSide)) }} s</span>
-        under tension<template v-if="variation.sides === 'each'">
-          , extra set:
+        <span class="figure">{{ Math.round(seconds) }} s</span>
+        under tension<template v-if="lastText">: {{ lastText }}</template><template v-if="variation.sides === 'each'">
+
+          · extra set:
           <button
             v-for="side in ([null, 'left', 'right'] as const)"
             :key="String(side)"

@@ -26,7 +26,7 @@ const emit = defineEmits<{ assign: [], added: [] }>()
 
 const week = useWeekSheet(props.store, computed(() => props.sheet))
 const plan = computed(() => props.store.plan)
-const { selectedId, ledger, conflicts, selected, swaps, notes, context } = week
+const { selectedId, ledger, conflicts, selected, last, swaps, notes, context } = week
 
 type Dialog = { kind: 'lift', session: PlannedSession, lift: PlannedLift, isNew: boolean }
   | { kind: 'drill', session: PlannedSession } | { kind: 'session', session: PlannedSession | null } | { kind: 'keys' }
@@ -162,6 +162,8 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
       :swaps="swaps"
       :conflicts="conflicts.filter(c => c.itemId === selected!.item.id)"
       :flags="context.screen.flags"
+      :last="last"
+      :last-day="last ? shortDay(addDays(sheet.week.startsOn, last.day - 7)) : ''"
       :editable="editable"
       @dose="week.setDose(selected!.item.id, $event)"
       @swap="week.swap"

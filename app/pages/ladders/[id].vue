@@ -231,6 +231,7 @@ const posed = VARIATIONS.filter(v => poseOf(v.id)).length
             {{ live.variation.name }}
           </h2>
           <BenchSliders
+            :key="live.variation.id"
             :sliders="sliders"
             :problem="live.result ? live.problem : ''"
             @set="bench.set"

@@ -171,7 +171,7 @@ export const flexion = defineLadder(
       tires: ['grip', 'shoulders', 'hipFlexors'],
       hazards: ['flexion', 'hanging', 'pressureRise'],
       fatigue: 3,
-      spineCost: 1,
+      spineCost: 3,
       setUp: 'Hang, raise the knees above the hips, tuck the pelvis, lower without swing.',
       doses: [reps(2, 5, '2-0-2-0', 60), reps(3, 8, '2-0-2-0', 60)],
       gate: { sets: 3, amount: 10, sessions: 2, seen: 'No swing, knees above hips.' },

@@ -39,6 +39,7 @@ export const quadruped = defineLadder(
       name: 'Hands and knees, opposite arm and leg',
       purpose: 'The diagonal reach with a quiet pelvis.',
       setUp: 'Reach one arm and the opposite leg; foot below hip height; exhale hard on the reach.',
+      spineCost: 2,
       doses: [reps(2, 5, '2-3-2-0', 20), reps(3, 6, '2-3-2-0', 20)],
       gate: { sets: 3, amount: 8, sessions: 2, seen: 'Nothing on the back falls.' },
     },
