@@ -9,18 +9,27 @@ const STATEMENT_MS = 20_000
 const LOCK_MS = 8_000
 const IDLE_TRANSACTION_MS = 30_000
 
-/** A pool on one database; `max` connections. */
-export function connect(url: string, max = 10, waitMs = 5_000): Knex {
+/** A pool on one database; `max` connections. A statement of `statementMs` 0 may take as long as it needs. */
+export function connect(url: string, max = 10, waitMs = 5_000, statementMs = STATEMENT_MS): Knex {
   return knex({
     client: 'pg',
     // Knex's own type names fewer settings than the driver takes.
     connection: {
       connectionString: url, application_name: 'keen-anchor', keepAlive: true, connectionTimeoutMillis: waitMs,
-      statement_timeout: STATEMENT_MS, lock_timeout: LOCK_MS, idle_in_transaction_session_timeout: IDLE_TRANSACTION_MS,
+      statement_timeout: statementMs, lock_timeout: LOCK_MS, idle_in_transaction_session_timeout: IDLE_TRANSACTION_MS,
     } as Knex.PgConnectionConfig,
     pool: { min: 0, max },
     acquireConnectionTimeout: waitMs,
   })
+}
+
+/**
+ * Waits for the turn at work that only one of several servers does at a time, until the transaction ends. It may be another
+ * server's whole migration or demo that is waited for, so the limits that requests have do not hold here.
+ */
+export async function takeTurn(tx: Knex.Transaction, lock: number): Promise<void> {
+  await tx.raw('set local lock_timeout = 0; set local statement_timeout = 0; set local idle_in_transaction_session_timeout = 0')
+  await tx.raw('select pg_advisory_xact_lock(?)', [lock])
 }
 
 /** Who acts in a transaction, and so which rows it may see. */

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { findVariation } from '~~/core/catalogue'
-import { connect } from './connection'
+import { connect, takeTurn } from './connection'
 import { APP_ROLE, migrate } from './migrate'
 import * as foundation from './migrations/0001_foundation'
 
@@ -94,5 +94,39 @@ describe('migrating a database of the release before', () => {
     // Elbow plank, side plank with band push and two-hand carry, on ladders that have grown since.
     expect(found).toEqual({ flags: ['wrist', 'shoulder'], sight: 1, of: athlete, rungs: { 'front-plank': 5, 'side-plank': 9, 'carries': 2 } })
     expect(findVariation('front-plank.elbows')!.rung).toBe(5)
+  })
+})
+
+describe('work that one server does at a time', () => {
+  it('is waited for past every limit of a request', async () => {
+    const HELD_MS = 400
+    const two = connect(url.toString(), 2)
+    try {
+      const order: string[] = []
+      let hold = (): void => undefined
+      const held = new Promise<void>((resolve) => { hold = resolve })
+      const first = two.transaction(async (tx) => {
+        await takeTurn(tx, 5)
+        hold()
+        await new Promise(done => setTimeout(done, HELD_MS))
+        order.push('first')
+      })
+      await held
+      const limits = `set local lock_timeout = '${HELD_MS / 8}ms'; set local statement_timeout = '${HELD_MS / 4}ms'`
+      await expect(owner.transaction(async (tx) => {
+        await tx.raw(limits)
+        await tx.raw('select pg_advisory_xact_lock(5)')
+      })).rejects.toThrow('lock timeout')
+      await two.transaction(async (tx) => {
+        await tx.raw(limits)
+        await takeTurn(tx, 5)
+        order.push('second')
+      })
+      await first
+      expect(order).toEqual(['first', 'second'])
+    }
+    finally {
+      await two.destroy()
+    }
   })
 })

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { connect } from './connection'
+import { connect, takeTurn } from './connection'
 import { migrationSource } from './migrations'
 import { prepareQueue } from '../jobs/queue'
 
@@ -18,12 +18,12 @@ export const APP_ROLE = 'keen_anchor_app'
  * @param day today, for the partitions ahead
  */
 export async function migrate(ownerUrl: string, appPassword: string | null, day: string): Promise<void> {
-  const db = connect(ownerUrl, 3, 30_000)
+  const db = connect(ownerUrl, 3, 30_000, 0)
   try {
     if (appPassword !== null) await ensureAppRole(db, appPassword)
     // The lock belongs to a connection of its own: Knex runs each migration in a transaction of its own.
     await db.transaction(async (lock) => {
-      await lock.raw('select pg_advisory_xact_lock(?)', [MIGRATION_LOCK])
+      await takeTurn(lock, MIGRATION_LOCK)
       await db.migrate.latest({ migrationSource })
       await ensureLogMonths(db, day)
       await prepareQueue(db, APP_ROLE)
@@ -44,7 +44,7 @@ export async function pendingMigrations(db: Knex): Promise<number> {
 /** Committed before the migrations run: they grant to it on other connections. */
 async function ensureAppRole(db: Knex, password: string): Promise<void> {
   await db.transaction(async (tx) => {
-    await tx.raw('select pg_advisory_xact_lock(?)', [MIGRATION_LOCK])
+    await takeTurn(tx, MIGRATION_LOCK)
     const { rows } = await tx.raw<{ rows: unknown[] }>('select 1 from pg_roles where rolname = ?', [APP_ROLE])
     const template = rows.length > 0
       ? 'alter role %I login password %L'

@@ -3,7 +3,7 @@ import { addDays, mondayOf } from '~~/core/calendar'
 import { proposeWeek } from '~~/core/programme'
 import { planningContext } from '~~/shared/planningContext'
 import { chance, DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, simulateSets, type Chance, type DemoAthlete, type DemoCentre } from '~~/demo'
-import { asSystemOf, inOrganisation } from '../database/connection'
+import { asSystemOf, inOrganisation, takeTurn } from '../database/connection'
 import { insertAthlete } from '../repositories/athletes'
 import { setEquipmentCounts } from '../repositories/facility'
 import { insertCompetition, insertGroup } from '../repositories/groups'
@@ -20,6 +20,7 @@ import { hashPassword } from './signIn'
 /** Weeks of history before the present one. */
 const PAST_WEEKS = 4
 const HISTORY_SEED = 4_119
+const DEMO_LOCK = 7_204_117
 
 /** Loads the demo when no organisation was ever made here; true when it did. All of it or nothing. */
 export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
@@ -29,7 +30,7 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
   const organisationId = luck.key()
   return inOrganisation(db, asSystemOf(organisationId), async (tx) => {
     // The first of several servers to get here loads it; the others wait and find it done.
-    await tx.raw('select pg_advisory_xact_lock(7204117)')
+    await takeTurn(tx, DEMO_LOCK)
     if (!await isEmptyInstallation(tx)) return false
     await insertOrganisation(tx, { id: organisationId, name: centre.name, timeZone: centre.timeZone })
     for (const group of centre.groups) await insertGroup(tx, organisationId, group)
