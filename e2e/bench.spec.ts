@@ -64,15 +64,16 @@ test('the ladder bench answers how much harder, moves with the sliders, and puts
   })
 })
 
+const LADDERS = 17
+
 test('every ladder opens on the bench, also on a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await signIn(page, 'assistant@larkholm.example')
   await page.getByRole('link', { name: 'Ilse Tarn', exact: true }).click()
   await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Ladders' }).click()
   const tabs = page.getByRole('navigation', { name: 'Ladders' }).getByRole('link')
-  const count = await tabs.count()
-  expect(count).toBe(17)
-  for (let i = 0; i < count; i++) {
+  await expect(tabs).toHaveCount(LADDERS)
+  for (let i = 0; i < LADDERS; i++) {
     await tabs.nth(i).click()
     await expect(tabs.nth(i)).toHaveAttribute('aria-current', 'page')
     await expect(page.getByRole('region', { name: 'Rungs by the moment they ask for' }).getByRole('button').first()).toBeVisible()
