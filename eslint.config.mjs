@@ -17,7 +17,7 @@ const allowed = {
   demo: ['demo', 'shared', 'core'],
   device: ['device'],
   api: ['api', 'device', 'shared', 'core'],
-  stores: ['api', 'device', 'shared', 'core'],
+  stores: ['stores', 'api', 'device', 'shared', 'core'],
   composables: ['composables', 'stores', 'device', 'shared', 'core'],
   components: ['components', 'composables', 'device', 'shared', 'core'],
   layouts: ['components', 'composables', 'stores', 'api', 'shared', 'core'],
@@ -31,7 +31,7 @@ const allowed = {
   routes: ['utils', 'services', 'database', 'shared'],
   bench: ['bench', 'core', 'shared', 'demo', 'database', 'repositories'],
   trials: ['trials', 'utils', 'shared', 'core'],
-  engine: ['engine', 'core'],
+  engine: ['engine', 'core', 'shared'],
   e2e: ['e2e'],
 }
 

@@ -1,3 +1,4 @@
+import { STANDARD } from '~~/core/catalogue'
 import { changeItem, layOutSession, proposeWeek, stepDose, weekConflicts, weekLedger, type WeekPlan } from '~~/core/programme'
 import { larkholm } from '~~/demo'
 import { planningContext } from '~~/shared/planningContext'
@@ -10,7 +11,7 @@ const MONDAY = '2026-03-02'
 export async function benchEdit(): Promise<string> {
   const centre = larkholm(MONDAY)
   const { input, sessions } = centre.athletes[6]!
-  const context = planningContext(input, MONDAY, centre.competitions)
+  const context = planningContext(input, MONDAY, centre.competitions, STANDARD)
   const { plan, targets } = proposeWeek({ context, sessions })
   const itemId = plan.sessions.flatMap(s => s.items)[0]!.id
   let now: WeekPlan = plan
@@ -35,7 +36,7 @@ export async function benchProposals(): Promise<string> {
   for (let round = 0; round < 7; round++) {
     rounds.push(await timed(() => {
       for (const { input, sessions } of centre.athletes) {
-        proposeWeek({ context: planningContext(input, MONDAY, centre.competitions), sessions })
+        proposeWeek({ context: planningContext(input, MONDAY, centre.competitions, STANDARD), sessions })
       }
     }))
   }

@@ -4,7 +4,7 @@ import { evaluateBody, findModel, poseOf, rememberingEvaluator, settingsFor, set
 import { sideBySide, spread, timed } from './timing'
 
 const posed = VARIATIONS.flatMap((v) => {
-  const link = poseOf(v.id)
+  const link = poseOf(v)
   return link ? [{ model: findModel(link.model)!, link }] : []
 })
 

@@ -27,6 +27,18 @@ describe('the engine from the command line', () => {
     for (const v of all) expect(v.pose === null || v.settings!.length > 0, v.id).toBe(true)
   })
 
+  it('writes the catalogue as a file and as a table, with own drills where they are sound', () => {
+    const file = JSON.parse(run('catalogue', '{}').stdout) as { variations: { id: string }[] }
+    const table = run('catalogue', '{"format":"csv"}').stdout
+    expect(file.variations.length).toBeGreaterThanOrEqual(170)
+    expect(table.split('\r\n')[0]).toContain('id,name,ladder')
+    const drill = { ...file.variations.find(v => v.id === 'side-plank.feet')!, id: 'side-plank.own-mat', name: 'Side plank on a mat' }
+    const own = { ladders: [], variations: [drill] }
+    expect(JSON.parse(run('catalogue', JSON.stringify({ own })).stdout)).toMatchObject({ variations: expect.arrayContaining([expect.objectContaining({ id: drill.id })]) })
+    const wrong = run('catalogue', JSON.stringify({ own: { ladders: [], variations: [{ ...drill, shares: { rotation: 0.5 } }] } }))
+    expect([wrong.status, (JSON.parse(wrong.stderr) as { field: string }).field]).toEqual([2, 'own.side-plank.own-mat.shares'])
+  })
+
   it('gives all moments as a table', () => {
     const lines = run('moments', '{"sex":"female","heightM":1.68,"massKg":62,"variation":"all"}').stdout.trim().split('\r\n')
     expect(lines.length).toBeGreaterThan(60)

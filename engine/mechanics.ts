@@ -2,7 +2,7 @@ import { bodyOf, type BodySize } from '../core/anatomy'
 import { findVariation, publishedCompression, VARIATIONS } from '../core/catalogue'
 import { DomainError } from '../core/errors'
 import {
-  bandLaw, bandTension, DOUBT, evaluateBody, findModel, POSE_LINKS, poseOf, settingsFor, settingsOf, verticalReactions, type BandReading,
+  bandLaw, bandTension, DOUBT, evaluateBody, findModel, poseOf, settingsFor, settingsOf, verticalReactions, whyNoPose, type BandReading,
 } from '../core/mechanics'
 import { number, object, oneOf, point, type Input } from './input'
 
@@ -15,9 +15,9 @@ function sizeOf(input: Input): BodySize {
 /** Every variation with what can be set about it. */
 export function variations(): unknown {
   return VARIATIONS.map(({ id, name, ladder, rung }) => {
-    const link = poseOf(id)
+    const link = poseOf({ id })
     const compression = publishedCompression(id)
-    if (!link) return { id, name, ladder, rung, compression, pose: null, why: (POSE_LINKS[id] as { none: string }).none }
+    if (!link) return { id, name, ladder, rung, compression, pose: null, why: whyNoPose({ id }) }
     const facts = findModel(link.model)!.settings
     return {
       id, name, ladder, rung, compression, pose: link.model,
@@ -29,8 +29,8 @@ export function variations(): unknown {
 
 function momentsOf(size: BodySize, variation: string, given: Input) {
   if (!findVariation(variation)) throw new DomainError('variation', `There is no variation ${variation}.`)
-  const link = poseOf(variation)
-  if (!link) throw new DomainError('variation', `${variation} has no pose: ${(POSE_LINKS[variation] as { none: string }).none}`)
+  const link = poseOf({ id: variation })
+  if (!link) throw new DomainError('variation', `${variation} has no pose: ${whyNoPose({ id: variation })}`)
   const body = bodyOf(size)
   const settings = settingsOf(findModel(link.model)!.settings, { ...settingsFor(link, body), ...given })
   const e = evaluateBody(findModel(link.model)!, body, settings)
@@ -51,7 +51,7 @@ export function moments(input: Input): unknown {
     return momentsOf(size, input.variation, object(input, 'settings'))
   }
   const columns = ['variation', 'sagittalNm', 'frontalNm', 'transverseNm', 'axialN', 'handsShare', 'supportMarginM', 'residualNm', 'balanced'] as const
-  const rows = VARIATIONS.filter(v => poseOf(v.id)).map((v) => {
+  const rows = VARIATIONS.filter(v => poseOf(v)).map((v) => {
     try {
       const found = momentsOf(size, v.id, {})
       return columns.map(column => String(found[column])).join(',')

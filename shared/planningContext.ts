@@ -1,11 +1,13 @@
 import { daysBetween } from '~~/core/calendar'
+import type { Catalogue } from '~~/core/catalogue'
 import type { PlanningContext } from '~~/core/programme'
 import type { Screen } from '~~/core/screening'
 import type { AthleteInput, Competition } from './types'
 
 /** What screening asks about an athlete, on a day that settles the age. */
-export function screenOf(athlete: AthleteInput, day: string): Screen {
+export function screenOf(athlete: AthleteInput, day: string, catalogue: Catalogue): Screen {
   return {
+    catalogue,
     flags: athlete.flags,
     equipment: athlete.equipment,
     braceStep: athlete.braceStep,
@@ -17,10 +19,10 @@ export function screenOf(athlete: AthleteInput, day: string): Screen {
 
 /** Everything one athlete's week is planned from: the same on the server and in the browser. */
 export function planningContext(
-  athlete: AthleteInput, startsOn: string, competitions: readonly Competition[],
+  athlete: AthleteInput, startsOn: string, competitions: readonly Competition[], catalogue: Catalogue,
 ): PlanningContext {
   return {
-    screen: screenOf(athlete, startsOn),
+    screen: screenOf(athlete, startsOn, catalogue),
     sport: athlete.sport,
     trainingAgeYears: athlete.trainingAgeYears,
     weakLink: athlete.weakLink,

@@ -16,6 +16,14 @@ const athlete: Template = () => ({
   rungs: {}, weakLink: null, weakSide: null, groupIds: [],
 })
 
+const drill = {
+  id: 'own-fuzz.own-hold', name: 'Fuzz hold', ladder: 'own-fuzz', rung: 1, purpose: 'Tries it.', shares: { antiExtension: 1 }, mode: 'isometric',
+  posture: 'prone', equipment: [['wall']], sides: 'both', muscles: ['gluteals'], tires: [], setUp: 'As it says.',
+  cues: { inside: 'Ribs down.', outside: 'Push away.' }, faults: [{ see: 'Sags', fix: 'Shorter.' }], stopSign: 'It sags.', breath: 'calm', braceStep: 1,
+  hazards: [], fatigue: 1, spineCost: 1, doses: [{ sets: 2, amount: 10, unit: 'seconds', restS: 5 }],
+  gate: { sets: 2, amount: 20, sessions: 2, seen: 'A straight line.' }, settings: [], pose: { model: 'elbowPlank', set: { loadKg: 5 }, open: ['loadKg'] },
+}
+
 /** Bodies by route. None of them ends a session, erases, or changes a password. */
 export const TEMPLATES: Readonly<Record<string, Template>> = {
   'POST /api/session': luck => ({ email: `guess${luck.below(1e6)}@larkholm.example`, password: 'guess' }),
@@ -27,6 +35,7 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   'PUT /api/staff/:id': () => ({ version: 1, role: 'coach', groupIds: [], closed: false }),
   'POST /api/groups': luck => ({ id: luck.key(), name: `Fuzz ${luck.below(1e9)}` }),
   'PUT /api/facility': luck => ({ version: 1 + luck.below(3), counts: { band: 20, wall: 4 } }),
+  'PUT /api/catalogue': luck => ({ version: luck.below(3), own: { ladders: [{ id: 'own-fuzz', name: 'Fuzz ladder', aim: 'To try.' }], variations: [drill] } }),
   'POST /api/athletes': (luck, ids) => ({ id: luck.key(), athlete: athlete(luck, ids) }),
   'PUT /api/athletes/:id': (luck, ids) => ({ version: 1 + luck.below(3), athlete: athlete(luck, ids) }),
   'DELETE /api/athletes/:id': () => ({ name: 'not the name' }),

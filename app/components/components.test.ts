@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import { findVariation } from '~~/core/catalogue'
+import { findVariation, STANDARD } from '~~/core/catalogue'
 import { expandSets, type Dose } from '~~/core/dose'
 import { weekLedger, weeklyTargets } from '~~/core/programme'
 import { context, item, session } from '~~/core/testing/fixtures'
@@ -15,14 +15,14 @@ const targets = weeklyTargets({ ...context, sessions: 1 })
 
 describe('the plane ledger', () => {
   it('speaks every line, and says what is short', () => {
-    const ledger = weekLedger({ sessions: [{ ...session, lifts: [], items: [item] }] }, targets)
+    const ledger = weekLedger({ sessions: [{ ...session, lifts: [], items: [item] }] }, targets, STANDARD)
     const text = mount(PlaneLedger, { props: { ledger, trunkMinutes: 2 } }).text()
     expect(text).toContain('resist side bend: 0 seconds from lifts, 60 from drills')
     expect(text).toContain(`short ${targets.antiRotation.lowS}`)
   })
 
   it('warns when more is made than resisted', () => {
-    const ledger = { ...weekLedger({ sessions: [] }, targets), makingS: 10, resistingS: 5 }
+    const ledger = { ...weekLedger({ sessions: [] }, targets, STANDARD), makingS: 10, resistingS: 5 }
     expect(mount(PlaneLedger, { props: { ledger, trunkMinutes: 0 } }).text()).toContain('resisting comes first')
   })
 })

@@ -1,4 +1,4 @@
-import { ACTION_FACTS, findVariation, LADDERS } from '~~/core/catalogue'
+import { ACTION_FACTS, type Catalogue } from '~~/core/catalogue'
 import { threeWay, type Choices } from '~~/core/merge'
 import { LIFTS, SPORT_PROFILES } from '~~/core/programme'
 import { flagFacts } from '~~/core/screening'
@@ -18,32 +18,32 @@ const LABELS: Readonly<Record<keyof AthleteInput, string>> = {
 }
 
 /** One field of an athlete in words. */
-function textOf(field: keyof AthleteInput, athlete: AthleteInput, groups: readonly Group[], units: Units): string {
+function textOf(field: keyof AthleteInput, athlete: AthleteInput, groups: readonly Group[], units: Units, catalogue: Catalogue): string {
   const unit = measures(units)
   switch (field) {
     case 'heightCm': return `${unit.showLength(athlete.heightCm)} ${unit.length}`
     case 'massKg': return `${unit.showMass(athlete.massKg)} ${unit.mass}`
     case 'sport': return SPORT_PROFILES[athlete.sport].name
     case 'goalLift': return athlete.goalLift ? LIFTS[athlete.goalLift].name : 'none'
-    case 'goalVariationId': return findVariation(athlete.goalVariationId ?? '')?.name ?? 'none'
+    case 'goalVariationId': return catalogue.find(athlete.goalVariationId ?? '')?.name ?? 'none'
     case 'weakLink': return athlete.weakLink ? ACTION_FACTS[athlete.weakLink].label : 'none known'
     case 'flags': return athlete.flags.map(flag => flagFacts(flag).name).join(', ') || 'none'
     case 'available': return athlete.available.map(a => `${DAY_NAMES[a.day]} ${a.minutes}`).join(', ') || 'none'
     case 'groupIds': return groups.filter(g => athlete.groupIds.includes(g.id)).map(g => g.name).join(', ') || 'none'
     case 'equipment': return `${athlete.equipment.length} kinds`
-    case 'rungs': return LADDERS.filter(l => (athlete.rungs[l.id] ?? 1) > 1).map(l => `${l.name} ${athlete.rungs[l.id]}`).join(', ') || 'all at the ground'
+    case 'rungs': return catalogue.ladders.filter(l => (athlete.rungs[l.id] ?? 1) > 1).map(l => `${l.name} ${athlete.rungs[l.id]}`).join(', ') || 'all at the ground'
     default: return String(athlete[field] ?? 'none')
   }
 }
 
 /** Two versions of one athlete: what clashes, in words, and the one that comes of a choice. */
-export function athleteClash(base: AthleteInput, mine: AthleteInput, theirs: AthleteInput, groups: readonly Group[], units: Units) {
+export function athleteClash(base: AthleteInput, mine: AthleteInput, theirs: AthleteInput, groups: readonly Group[], units: Units, catalogue: Catalogue) {
   const { conflicts, theirs: others } = threeWay({ ...base }, { ...mine }, { ...theirs })
   return {
     rows: (conflicts as (keyof AthleteInput)[]).map(field => ({
-      key: field, what: LABELS[field], mine: textOf(field, mine, groups, units), theirs: textOf(field, theirs, groups, units),
+      key: field, what: LABELS[field], mine: textOf(field, mine, groups, units, catalogue), theirs: textOf(field, theirs, groups, units, catalogue),
     })),
-    others: (others as (keyof AthleteInput)[]).map(field => `${LABELS[field]}: ${textOf(field, theirs, groups, units)}`),
+    others: (others as (keyof AthleteInput)[]).map(field => `${LABELS[field]}: ${textOf(field, theirs, groups, units, catalogue)}`),
     chosen: (choices: Choices) => threeWay({ ...base }, { ...mine }, { ...theirs }, choices).merged as unknown as AthleteInput,
   }
 }

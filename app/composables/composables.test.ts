@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { describe, expect, it } from 'vitest'
 import { proposeWeek } from '~~/core/programme'
 import { anyContext, anySessions } from '~~/core/testing/arbitraries'
-import { findVariation } from '~~/core/catalogue'
+import { findVariation, STANDARD } from '~~/core/catalogue'
 import type { PrescribedItem, RosterRow, SetLogInput, Today } from '~~/shared/types'
 import { blankAthlete } from './useAthleteForm'
 import { placeAt, stripLayout } from './stripLayout'
@@ -31,7 +31,7 @@ describe('the strip', () => {
   it('never lets words overlap nor run past its end', () => {
     fc.assert(fc.property(anyContext, anySessions, fc.integer({ min: 300, max: 1000 }), (ctx, sessions, width) => {
       for (const session of proposeWeek({ context: ctx, sessions }).plan.sessions) {
-        const { items } = stripLayout(session, width / 100, width)
+        const { items } = stripLayout(session, width / 100, width, STANDARD)
         for (const a of items) {
           expect(a.labelX + a.labelWidth).toBeLessThanOrEqual(width + 1e-6)
           for (const b of items) {
@@ -44,9 +44,9 @@ describe('the strip', () => {
 
   it('knows what a drop at a minute means', () => {
     const session = { id: 's', day: 0, minutes: 60, items: [], lifts: [{ id: 'l', lift: 'backSquat' as const, sets: 4, reps: 4, percent1Rm: 82 }] }
-    expect(placeAt(session, 3)).toEqual({ slot: 'paired', pairedWith: 'l' })
-    expect(placeAt(session, 30)).toMatchObject({ slot: 'finisher' })
-    expect(placeAt({ ...session, lifts: [] }, 1)).toMatchObject({ slot: 'after' })
+    expect(placeAt(session, 3, STANDARD)).toEqual({ slot: 'paired', pairedWith: 'l' })
+    expect(placeAt(session, 30, STANDARD)).toMatchObject({ slot: 'finisher' })
+    expect(placeAt({ ...session, lifts: [] }, 1, STANDARD)).toMatchObject({ slot: 'after' })
   })
 })
 

@@ -1,4 +1,4 @@
-import { findVariation } from '~~/core/catalogue'
+import type { Catalogue } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import { layOutSession, type PlannedSession, type Place, type TrunkItem } from '~~/core/programme'
 
@@ -32,15 +32,15 @@ const MOST_SHIFT_PX = 190
  * Places bars by their minutes and words in rows beneath, so that no two words overlap
  * and none runs past the end of the strip.
  */
-export function stripLayout(session: PlannedSession, pxPerMinute: number, widthPx: number) {
-  const layout = layOutSession(session)
+export function stripLayout(session: PlannedSession, pxPerMinute: number, widthPx: number, catalogue: Catalogue) {
+  const layout = layOutSession(session, catalogue)
   const x = (seconds: number): number => (seconds / 60) * pxPerMinute
   const lifts: StripLift[] = layout.blocks.filter(b => b.kind === 'lift')
     .map(b => ({ id: b.id, x: x(b.startS), width: Math.max(20, x(b.durationS)) }))
   const rowEnds: number[] = []
   const items = layout.blocks.filter(b => b.kind === 'item').map((block): StripItem => {
     const item = session.items.find(i => i.id === block.id)!
-    const variation = findVariation(item.variationId)
+    const variation = catalogue.find(item.variationId)
     const name = variation?.name ?? 'Unknown drill'
     const dose = formatDose(item.dose, variation?.sides ?? 'both')
     const labelWidth = Math.min(MOST_LABEL_PX, Math.max(name.length * NAME_PX, dose.length * FIGURE_PX) + 6)
@@ -60,8 +60,8 @@ export function stripLayout(session: PlannedSession, pxPerMinute: number, widthP
 }
 
 /** The place a drill dropped at a minute belongs to: before, beside or after the lifts. */
-export function placeAt(session: PlannedSession, minute: number): Place {
-  const layout = layOutSession(session)
+export function placeAt(session: PlannedSession, minute: number, catalogue: Catalogue): Place {
+  const layout = layOutSession(session, catalogue)
   const lifts = layout.blocks.filter(block => block.kind === 'lift')
   const second = minute * 60
   const under = lifts.find(block => second >= block.startS && second < block.startS + block.durationS)

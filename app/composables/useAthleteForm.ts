@@ -1,7 +1,7 @@
 import { computed, reactive, ref, watch } from 'vue'
-import { LADDERS } from '~~/core/catalogue'
 import type { AthleteInput, Availability, Units } from '~~/shared/types'
 import { forget, keep, kept } from '~/device/kept'
+import { useCatalogue } from './useCatalogue'
 import { measures } from './useWords'
 
 /** What was typed and not yet stored, with the state it started from. */
@@ -41,6 +41,7 @@ export function useAthleteForm(from: AthleteInput, units: Units, draftKey: strin
     trainingAge: text(start.trainingAgeYears),
     minutes: Array.from({ length: 7 }, (_, day) => text(start.available.find(a => a.day === day)?.minutes ?? NaN)),
   })
+  const catalogue = useCatalogue()
   const base = { version: draft?.version ?? fromVersion, start }
   const restored = ref(draft !== null)
   const problems = ref<Readonly<Record<string, string>>>({})
@@ -54,7 +55,7 @@ export function useAthleteForm(from: AthleteInput, units: Units, draftKey: strin
     trainingAgeYears: number(typed.trainingAge),
     available: typed.minutes.flatMap((minutes, day): Availability[] =>
       (minutes.trim() === '' ? [] : [{ day, minutes: number(minutes) }])),
-    rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, words.rungs[ladder.id] ?? 1])),
+    rungs: Object.fromEntries(catalogue.value.ladders.map(ladder => [ladder.id, words.rungs[ladder.id] ?? 1])),
     weakSide: words.weakLink ? words.weakSide : null,
   }))
 

@@ -1,9 +1,9 @@
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { bodyOf } from '~~/core/anatomy'
-import { LADDERS, VARIATIONS, type Variation } from '~~/core/catalogue'
+import type { Variation } from '~~/core/catalogue'
 import { DomainError } from '~~/core/errors'
 import {
-  compare, DOUBT, evaluateBody, figureOf, findModel, nearTo, POSE_LINKS, poseOf, settingsFor, settingsOf, type Evaluation, type Figure, type Found,
+  compare, DOUBT, evaluateBody, figureOf, findModel, nearTo, poseOf, settingsFor, settingsOf, whyNoPose, type Evaluation, type Figure, type Found,
   type ModelSettings,
 } from '~~/core/mechanics'
 import { removals, type Removal, type Screen } from '~~/core/screening'
@@ -23,9 +23,9 @@ export interface BenchRung {
 
 /** A moment for a person's body, with the picture of the pose it comes from. */
 export function reckon(variation: Variation, athlete: Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>, moved: ModelSettings = {}): Omit<BenchRung, 'removed'> {
-  const link = poseOf(variation.id)
+  const link = poseOf(variation)
   const bare = { variation, settings: {}, result: null, figure: null, nm: 0 }
-  if (!link) return { ...bare, problem: (POSE_LINKS[variation.id] as { none: string } | undefined)?.none ?? 'No pose.' }
+  if (!link) return { ...bare, problem: whyNoPose(variation) }
   const model = findModel(link.model)!
   try {
     const body = bodyOf({ sex: athlete.sex, heightM: athlete.heightCm / 100, massKg: athlete.massKg })
@@ -39,22 +39,28 @@ export function reckon(variation: Variation, athlete: Pick<AthleteInput, 'sex' |
   }
 }
 
+/** Rungs that stand beside the chosen one at most. */
+const MOST_COMPARED = 3
+
 /** The ladder bench of (athlete, screen, ladder): every rung reckoned, one chosen, its sliders, and how it compares. */
 export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: ComputedRef<Screen>, ladderId: Ref<string>) {
-  const ladder = computed(() => LADDERS.find(l => l.id === ladderId.value) ?? LADDERS[1]!)
+  const ladder = computed(() => screen.value.catalogue.ladders.find(l => l.id === ladderId.value) ?? screen.value.catalogue.ladders[1]!)
   const present = computed(() => athlete.value.rungs[ladder.value.id] ?? 1)
-  const rungs = computed((): BenchRung[] => ladder.value.rungs.map(variation => ({
+  /** Rungs in rising order; drills of the organisation's own follow the rung they stand level with. */
+  const family = computed(() => [...ladder.value.rungs, ...(ladder.value.beside ?? [])].sort((a, b) => a.rung - b.rung))
+  const rungs = computed((): BenchRung[] => family.value.map(variation => ({
     ...reckon(variation, athlete.value),
     removed: removals(variation, screen.value).filter(r => r.rule !== 'rung' && r.rule !== 'prerequisite'),
   })))
-  const presentRung = computed(() => rungs.value[present.value - 1] ?? null)
+  const presentRung = computed(() => rungs.value.find(r => r.variation.rung === present.value) ?? rungs.value.at(-1) ?? null)
 
   const found = ref<Found[] | null>(null)
   const chosenId = ref('')
   const moved = ref<Record<string, number>>({})
-  const otherId = ref<string | null>(null)
+  const otherIds = ref<string[]>([])
   const chosen = computed(() => rungs.value.find(r => r.variation.id === chosenId.value) ?? presentRung.value ?? rungs.value[0]!)
-  const other = computed(() => rungs.value.find(r => r.variation.id === otherId.value) ?? null)
+  /** Rungs held beside the chosen one, in rising order. */
+  const others = computed(() => rungs.value.filter(r => otherIds.value.includes(r.variation.id) && r.variation.id !== chosen.value.variation.id))
   /** The last good picture stays while a slider stands where the body cannot go. */
   let lastGood: BenchRung | null = null
   const live = computed((): BenchRung => {
@@ -65,7 +71,7 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
   })
 
   watch([ladder, present], () => {
-    choose(rungs.value[Math.min(present.value, rungs.value.length) - 1]?.variation.id ?? '')
+    choose(presentRung.value?.variation.id ?? '')
   }, { immediate: true })
 
   function choose(id: string, settings: Record<string, number> = {}): void {
@@ -74,9 +80,14 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
     found.value = null
   }
 
+  /** Holds a rung beside the chosen one, or puts it away; the oldest goes when there are too many. */
+  function compareWith(id: string): void {
+    otherIds.value = otherIds.value.includes(id) ? otherIds.value.filter(i => i !== id) : [...otherIds.value, id].slice(-MOST_COMPARED)
+  }
+
   /** Sliders of the chosen rung: what a coach moves, with range and unit. */
   const sliders = computed(() => {
-    const link = poseOf(chosen.value.variation.id)
+    const link = poseOf(chosen.value.variation)
     if (!link) return []
     const facts = findModel(link.model)!.settings
     return link.open.map(name => ({ name, ...facts[name]!, value: moved.value[name] ?? chosen.value.settings[name] ?? facts[name]!.default }))
@@ -95,10 +106,10 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
     const { result } = live.value
     if (!result) return
     const { sex, heightCm, massKg } = athlete.value
-    const may = VARIATIONS.filter(v => removals(v, screen.value).every(r => r.rule === 'rung'))
-    found.value = nearTo(may.map(v => v.id), bodyOf({ sex, heightM: heightCm / 100, massKg }), result.dominant, result.dominantNm, factor)
+    const may = screen.value.catalogue.variations.filter(v => removals(v, screen.value).every(r => r.rule === 'rung'))
+    found.value = nearTo(may, bodyOf({ sex, heightM: heightCm / 100, massKg }), result.dominant, result.dominantNm, factor)
       .filter(f => Math.abs(f.ratio / factor - 1) < 0.06).slice(0, 4)
   }
 
-  return { ladder, present, rungs, presentRung, chosen, live, other, otherId, choose, sliders, set, moved, verdict, found, findHarder, doubt: DOUBT }
+  return { ladder, present, rungs, presentRung, chosen, live, others, compareWith, choose, sliders, set, moved, verdict, found, findHarder, doubt: DOUBT }
 }

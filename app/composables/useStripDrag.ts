@@ -1,4 +1,5 @@
 import { onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
+import type { Catalogue } from '~~/core/catalogue'
 import { liftFacts, SLOTS, type Place, type WeekPlan } from '~~/core/programme'
 import { placeAt } from './stripLayout'
 
@@ -14,7 +15,7 @@ export interface DragPreview {
 
 /** Dragging drills (elements with data-item) along and between strips (elements with data-strip) inside `area`. */
 export function useStripDrag(
-  area: Ref<HTMLElement | null>, plan: () => WeekPlan, pxPerMinute: () => number,
+  area: Ref<HTMLElement | null>, plan: () => WeekPlan, pxPerMinute: () => number, catalogue: () => Catalogue,
   drop: (itemId: string, sessionId: string, place: Place) => void,
 ) {
   const preview = ref<DragPreview | null>(null)
@@ -25,7 +26,7 @@ export function useStripDrag(
     const session = plan().sessions.find(s => s.id === strip?.dataset.strip)
     if (!strip || !session) return null
     const minute = (x - strip.getBoundingClientRect().left) / pxPerMinute()
-    const place = placeAt(session, minute)
+    const place = placeAt(session, minute, catalogue())
     const lift = session.lifts.find(l => l.id === place.pairedWith)
     const text = lift ? `between sets of ${liftFacts(lift.lift).name.toLowerCase()}` : SLOTS[place.slot]
     return { itemId, sessionId: session.id, place, text, x, y }

@@ -5,7 +5,7 @@ import {
   stepDose, stepSets, weekConflicts, weekLedger, weeklyTargets, type Place, type TrunkItem, type WeekPlan,
 } from '~~/core/programme'
 import type { Dose } from '~~/core/dose'
-import type { Variation } from '~~/core/catalogue'
+import type { Catalogue, Variation } from '~~/core/catalogue'
 import { planningContext } from '~~/shared/planningContext'
 import type { WeekSheet } from '~~/shared/types'
 import type { useWeekStore } from '~/stores/week'
@@ -13,18 +13,18 @@ import type { useWeekStore } from '~/stores/week'
 export type WeekStore = ReturnType<typeof useWeekStore>
 
 /** The week sheet of (stored week): everything computed from the plan, and every edit a coach can make to it. */
-export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>) {
+export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, catalogue: ComputedRef<Catalogue>) {
   const selectedId = ref<string | null>(null)
   const notes = ref<readonly string[]>([])
 
   const context = computed(() =>
-    planningContext(sheet.value.athlete, sheet.value.week.startsOn, sheet.value.competitions))
+    planningContext(sheet.value.athlete, sheet.value.week.startsOn, sheet.value.competitions, catalogue.value))
   const targets = computed(() => weeklyTargets({ ...context.value, sessions: store.plan.sessions.length }))
-  const ledger = computed(() => weekLedger(store.plan, targets.value))
+  const ledger = computed(() => weekLedger(store.plan, targets.value, catalogue.value))
   const conflicts = computed(() => weekConflicts(store.plan, context.value))
   const selected = computed(() => (selectedId.value ? findItem(store.plan, selectedId.value) : null))
   const last = computed(() => (selected.value && sheet.value.previousPlan
-    ? lastTime(selected.value.item.variationId, selected.value.session.day, sheet.value.previousPlan)
+    ? lastTime(selected.value.item.variationId, selected.value.session.day, sheet.value.previousPlan, catalogue.value)
     : null))
   const swaps = computed(() => (selected.value
     ? alternatives(selected.value.item, selected.value.session, context.value).slice(0, 5)

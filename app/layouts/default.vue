@@ -2,11 +2,14 @@
 import { mondayOf } from '~~/core/calendar'
 import PlanePatterns from '~/components/shell/PlanePatterns.vue'
 import RoomRail from '~/components/shell/RoomRail.vue'
+import { useCatalogueStore } from '~/stores/catalogue'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
 
 const session = useSessionStore()
 const roster = useRosterStore()
+const drills = useCatalogueStore()
+onMounted(() => { if (session.me && drills.state === 'idle') void drills.load() })
 
 async function signOut(): Promise<void> {
   await session.signOut()

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { EQUIPMENT, VARIATIONS, type Equipment } from '~~/core/catalogue'
+import { EQUIPMENT, type Equipment } from '~~/core/catalogue'
 import { threeWay, type Choices, type Fields } from '~~/core/merge'
 import { AppError } from '~~/shared/errors'
 import type { Facility } from '~~/shared/types'
 import { messageOf } from '~/api/call'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { useFacilityStore } from '~/stores/facility'
 import { useSessionStore } from '~/stores/session'
 
@@ -13,6 +14,7 @@ useHead({ title: 'Facility · Keen Anchor' })
 
 const session = useSessionStore()
 const facility = useFacilityStore()
+const catalogue = useCatalogue()
 const typed = ref<Record<string, string>>({})
 const problems = ref<Record<string, string>>({})
 const said = ref('')
@@ -23,8 +25,8 @@ onMounted(facility.load)
 const shown = (key: string): string => typed.value[key] ?? String(facility.counts[key] ?? 0)
 const have = computed(() => new Set(Object.keys(EQUIPMENT).filter(key => Number(shown(key)) > 0)))
 /** Drills that need this equipment and nothing that is missing: what it is good for. */
-const drillsWith = (key: string): number => VARIATIONS.filter(v => v.equipment.some(need => (need as readonly string[]).includes(key))).length
-const possible = computed(() => VARIATIONS.filter(v => v.equipment.every(need => need.some(item => have.value.has(item)))).length)
+const drillsWith = (key: string): number => catalogue.value.variations.filter(v => v.equipment.some(need => (need as readonly string[]).includes(key))).length
+const possible = computed(() => catalogue.value.variations.filter(v => v.equipment.every(need => need.some(item => have.value.has(item)))).length)
 
 async function save(): Promise<void> {
   problems.value = {}
@@ -80,7 +82,7 @@ async function choose(choices: Choices): Promise<void> {
   <div>
     <h1>Facility</h1>
     <p class="text-quiet mb-3">
-      What stands in the gym. <b class="text-ink">{{ possible }} of {{ VARIATIONS.length }}</b> drills of the catalogue can be done with it.
+      What stands in the gym. <b class="text-ink">{{ possible }} of {{ catalogue.variations.length }}</b> drills of the catalogue can be done with it.
     </p>
     <StatePanel
       v-if="facility.state === 'idle' || facility.state === 'loading'"

@@ -5,6 +5,7 @@ import { liftFacts, SLOTS } from '~~/core/programme'
 import { writes } from '~/api/writes'
 import StatePanel from '~/components/common/StatePanel.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { sharesOf } from '~/composables/drillFacts'
 import { inDays, longDay } from '~/composables/useWords'
 import { useAthleteStore } from '~/stores/athlete'
@@ -16,6 +17,7 @@ useHead({ title: 'Today · Keen Anchor' })
 
 const session = useSessionStore()
 const store = useAthleteStore()
+const catalogue = useCatalogue()
 
 const load = (): Promise<void> => store.loadToday(session.me!.athleteId!)
 onMounted(async () => {
@@ -98,7 +100,7 @@ async function signOut(): Promise<void> {
             </p>
             <h2 class="flex items-center gap-2 text-[1.25rem]">
               <PlaneMark
-                :shares="sharesOf(item.variationId)"
+                :shares="sharesOf(item.variationId, catalogue)"
                 :width="20"
                 :height="16"
               />

@@ -8,6 +8,7 @@ import { messageOf } from '~/api/call'
 import { forget, keep, kept } from '~/device/kept'
 import * as weeks from '~/api/weeks'
 import { line, writes } from '~/api/writes'
+import { useCatalogueStore } from './catalogue'
 
 const SAVE_AFTER_MS = 500
 /** Steps of undo kept on the device. */
@@ -33,6 +34,7 @@ export interface Meeting {
 
 /** One athlete's week while it is edited: the plan, its undo line, and what of it is stored. */
 export const useWeekStore = defineStore('week', () => {
+  const drills = useCatalogueStore()
   const sheet = shallowRef<WeekSheet | null>(null)
   const plan = shallowRef<WeekPlan>({ sessions: [] })
   const past = shallowRef<readonly WeekPlan[]>([])
@@ -180,11 +182,11 @@ export const useWeekStore = defineStore('week', () => {
   function meet(current: TrainingWeek): void {
     const base = week.value!.plan
     const mine = plan.value
-    const { plan: merged, conflicts, theirChanges } = mergeWeeks(base, mine, current.plan)
+    const { plan: merged, conflicts, theirChanges } = mergeWeeks(base, mine, current.plan, drills.catalogue)
     const who = current.changedBy ?? 'Somebody else'
     // Undo goes back over my own steps and leaves theirs standing.
-    past.value = past.value.map(step => mergeWeeks(base, step, current.plan).plan)
-    future.value = future.value.map(step => mergeWeeks(base, step, current.plan).plan)
+    past.value = past.value.map(step => mergeWeeks(base, step, current.plan, drills.catalogue).plan)
+    future.value = future.value.map(step => mergeWeeks(base, step, current.plan, drills.catalogue).plan)
     keepStored(current)
     if (conflicts.length > 0) {
       meeting.value = { who, base, mine, theirs: current.plan, conflicts, theirChanges }
@@ -202,8 +204,8 @@ export const useWeekStore = defineStore('week', () => {
   function choose(choices: Choices): void {
     if (!meeting.value) return
     const { base, mine, theirs, who, theirChanges } = meeting.value
-    const all = mergeWeeks(base, mine, theirs).plan
-    const chosen = mergeWeeks(base, mine, theirs, choices).plan
+    const all = mergeWeeks(base, mine, theirs, drills.catalogue).plan
+    const chosen = mergeWeeks(base, mine, theirs, drills.catalogue, choices).plan
     meeting.value = null
     if (theirChanges.length > 0) news.value = { who, changes: theirChanges }
     state.value = 'waiting'

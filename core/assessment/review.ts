@@ -1,5 +1,5 @@
 import type { IsoDay } from '../calendar'
-import { findVariation, perAction, TRUNK_ACTIONS, type PerAction } from '../catalogue'
+import { perAction, TRUNK_ACTIONS, type Catalogue, type PerAction } from '../catalogue'
 import { setCount, type Dose, type Side } from '../dose'
 import { itemActionSeconds } from '../programme'
 import { loggedSeconds, type BreakPoint, type SetLog } from './setLog'
@@ -29,22 +29,22 @@ export interface Review {
  *
  * @throws DomainError `tempo` when a written tempo cannot be read.
  * @example
- * review([], []).adherence // => null
+ * review([], [], STANDARD).adherence // => null
  */
-export function review(prescribed: readonly Prescribed[], logs: readonly SetLog[]): Review {
+export function review(prescribed: readonly Prescribed[], logs: readonly SetLog[], catalogue: Catalogue): Review {
   const plannedS = perAction(0)
   const doneS = perAction(0)
   const plannedByItem = new Map<string, number>()
   for (const item of prescribed) {
-    const variation = findVariation(item.variationId)
+    const variation = catalogue.find(item.variationId)
     if (!variation) continue
     plannedByItem.set(item.itemId, setCount(item.dose, variation.sides, item.extraSetSide))
-    const gain = itemActionSeconds(item)
+    const gain = itemActionSeconds(item, catalogue)
     for (const action of TRUNK_ACTIONS) plannedS[action] += gain[action]
   }
   const doneByItem = new Map<string, number>()
   for (const log of logs) {
-    const variation = findVariation(log.variationId)
+    const variation = catalogue.find(log.variationId)
     if (!variation) continue
     doneByItem.set(log.prescribedItemId, (doneByItem.get(log.prescribedItemId) ?? 0) + 1)
     const seconds = loggedSeconds(log)

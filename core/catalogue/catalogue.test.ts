@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import {
-  ACTION_FACTS, checkVariation, findVariation, LADDERS, mainAction, MODES, neighboursOf, PLANES, planesOf, schoolDose, SCHOOLS, TRUNK_ACTIONS,
+  ACTION_FACTS, checkVariation, findVariation, LADDERS, mainAction, MODES, neighboursOf, PLANES, planesOf, schoolDose, SCHOOLS, STANDARD, TRUNK_ACTIONS,
   VARIATIONS, type SchoolId,
 } from '.'
 import { checkDose } from '../dose'
@@ -61,7 +61,7 @@ describe('the catalogue', () => {
   })
 
   it('goes round in no circle of prerequisites and neighbours', () => {
-    const before = (v: typeof VARIATIONS[number]): string[] => [neighboursOf(v).easier?.id, ...(v.prerequisites ?? [])].filter(Boolean) as string[]
+    const before = (v: typeof VARIATIONS[number]): string[] => [neighboursOf(v, STANDARD).easier?.id, ...(v.prerequisites ?? [])].filter(Boolean) as string[]
     const done = new Set<string>()
     const visit = (id: string, path: readonly string[]): void => {
       expect(path, `${path.join(' > ')} > ${id}`).not.toContain(id)
@@ -73,7 +73,7 @@ describe('the catalogue', () => {
   })
 
   it('gives every rung an easier neighbour, or is the ground', () => {
-    for (const v of VARIATIONS) expect(neighboursOf(v).easier === null, v.id).toBe(v.rung === 1)
+    for (const v of VARIATIONS) expect(neighboursOf(v, STANDARD).easier === null, v.id).toBe(v.rung === 1)
   })
 
   it('names drills by what they are: no proper name stands in a name', () => {

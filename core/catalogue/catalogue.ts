@@ -1,39 +1,41 @@
-import { balance } from './ladders/balance'
-import { brace } from './ladders/brace'
-import { carries } from './ladders/carries'
-import { compression } from './ladders/compression'
-import { deadBug } from './ladders/deadBug'
-import { flexion } from './ladders/flexion'
-import { frontPlank } from './ladders/frontPlank'
-import { hollow } from './ladders/hollow'
-import { insideLift } from './ladders/insideLift'
-import { levers } from './ladders/levers'
-import { plankWithLimbs } from './ladders/plankWithLimbs'
-import { posterior } from './ladders/posterior'
-import { pressOut } from './ladders/pressOut'
-import { quadruped } from './ladders/quadruped'
-import { rollout } from './ladders/rollout'
-import { rotation } from './ladders/rotation'
-import { sidePlank } from './ladders/sidePlank'
+import { STANDARD_LADDERS } from './ladders'
 import type { Ladder, Variation } from './variation'
 
-/** All ladders, in the order of teaching. */
-export const LADDERS: readonly Ladder[] = [
-  brace, frontPlank, plankWithLimbs, rollout, hollow, deadBug, quadruped, sidePlank, pressOut, carries, rotation,
-  flexion, compression, levers, posterior, balance, insideLift,
-]
-
-/** All variations, ladder by ladder, ground rung first. */
-export const VARIATIONS: readonly Variation[] = LADDERS.flatMap(ladder => ladder.rungs)
-
-const byId = new Map(VARIATIONS.map(variation => [variation.id, variation]))
+/** The drills that can be chosen from: ours, or ours with an organisation's own. */
+export interface Catalogue {
+  /** In the order of teaching. */
+  readonly ladders: readonly Ladder[]
+  /** Ladder by ladder from the ground rung; what stands beside a ladder's rungs follows them. */
+  readonly variations: readonly Variation[]
+  /** The variation with this id, if the catalogue holds it. */
+  readonly find: (id: string) => Variation | undefined
+}
 
 /**
- * The variation with this id, if the catalogue holds it.
+ * A catalogue of these ladders.
+ *
+ * @example
+ * catalogueOf(STANDARD.ladders.slice(0, 1)).find('front-plank.elbows') // => undefined
+ */
+export function catalogueOf(ladders: readonly Ladder[]): Catalogue {
+  const variations = ladders.flatMap(ladder => [...ladder.rungs, ...(ladder.beside ?? [])])
+  const byId = new Map(variations.map(variation => [variation.id, variation]))
+  return { ladders, variations, find: id => byId.get(id) }
+}
+
+/** The catalogue as it is shipped. Where an organisation's plans are read, its own catalogue is asked instead. */
+export const STANDARD: Catalogue = catalogueOf(STANDARD_LADDERS)
+/** All ladders of the standard catalogue. */
+export const LADDERS = STANDARD.ladders
+/** All variations of the standard catalogue, ladder by ladder, ground rung first. */
+export const VARIATIONS = STANDARD.variations
+
+/**
+ * The variation of the standard catalogue with this id.
  *
  * @example
  * findVariation('front-plank.elbows')?.rung // => 5
  */
 export function findVariation(id: string): Variation | undefined {
-  return byId.get(id)
+  return STANDARD.find(id)
 }

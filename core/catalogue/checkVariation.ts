@@ -3,6 +3,8 @@ import { DomainError } from '../errors'
 import { TRUNK_ACTIONS } from './trunkAction'
 import type { Variation } from './variation'
 
+const WORDS = { name: 'name', purpose: 'purpose', setUp: 'set-up', stopSign: 'stop sign' } as const
+
 /**
  * Checks what the type cannot: shares sum to 1, the words are there, doses make sense and the gate can be reached.
  *
@@ -12,26 +14,26 @@ import type { Variation } from './variation'
  */
 export function checkVariation(variation: Variation): void {
   const total = TRUNK_ACTIONS.reduce((sum, action) => sum + (variation.shares[action] ?? 0), 0)
-  if (!(Math.abs(total - 1) < 1e-9)) throw new DomainError('shares', `Action shares of ${variation.id} must sum to 1.`)
+  if (!(Math.abs(total - 1) < 1e-9)) throw new DomainError('shares', 'Action shares must sum to 1.')
   if (!Object.values(variation.shares).every(share => share > 0 && share <= 1)) {
-    throw new DomainError('shares', `Every share of ${variation.id} lies above 0 and up to 1.`)
+    throw new DomainError('shares', 'Every share lies above 0 and up to 1.')
   }
   if (!/^[a-z0-9-]+\.[a-z0-9-]+$/.test(variation.id)) throw new DomainError('id', 'An id reads ladder.rung-name.')
   for (const field of ['name', 'purpose', 'setUp', 'stopSign'] as const) {
-    if (variation[field].trim().length < 4) throw new DomainError(field, `${variation.id} needs its ${field}.`)
+    if (variation[field].trim().length < 4) throw new DomainError(field, `Say its ${WORDS[field]}.`)
   }
-  if (variation.faults.length === 0) throw new DomainError('faults', `${variation.id} needs a fault and its fix.`)
-  if (variation.muscles.length === 0) throw new DomainError('muscles', `${variation.id} needs its muscles.`)
+  if (variation.faults.length === 0) throw new DomainError('faults', 'Say at least one fault and its fix.')
+  if (variation.muscles.length === 0) throw new DomainError('muscles', 'Say what it works.')
   if (variation.equipment.some(need => need.length === 0)) {
-    throw new DomainError('equipment', `A need of ${variation.id} that nothing meets.`)
+    throw new DomainError('equipment', 'A need that nothing meets.')
   }
   if (!(Number.isInteger(variation.braceStep) && variation.braceStep >= 1 && variation.braceStep <= 7)) {
     throw new DomainError('braceStep', 'Brace steps go from 1 to 7.')
   }
-  if (variation.doses.length === 0) throw new DomainError('doses', `${variation.id} needs a dose.`)
+  if (variation.doses.length === 0) throw new DomainError('doses', 'It needs a dose.')
   variation.doses.forEach(checkDose)
   if (new Set(variation.doses.map(dose => dose.unit)).size !== 1) {
-    throw new DomainError('doses', `Doses of ${variation.id} are counted in one unit, so that its gate can be read.`)
+    throw new DomainError('doses', 'Doses of a drill are counted in one unit, so that its gate can be read.')
   }
   const { sets, amount, sessions } = variation.gate
   if (!(sets >= 1 && amount >= 1 && sessions >= 1)) throw new DomainError('gate', 'A gate asks for at least one of each.')

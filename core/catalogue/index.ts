@@ -9,10 +9,15 @@ export {
 } from './vocabulary'
 export type { Fault, Gate, Ladder, Variation } from './variation'
 export { defineLadder, type Rung } from './ladder'
-export { findVariation, LADDERS, VARIATIONS } from './catalogue'
+export { catalogueOf, findVariation, LADDERS, STANDARD, VARIATIONS, type Catalogue } from './catalogue'
 export { checkVariation } from './checkVariation'
 export { neighboursOf, type Neighbours } from './neighbours'
 export { schoolDose, SCHOOLS, type SchoolId } from './schools'
 export {
   COMPRESSION_CLASSES, MEASURED_IDS, publishedCompression, type CompressionClass, type PublishedCompression,
 } from './compression'
+export { impliedHazards, type HazardFacts } from './hazards'
+export { catalogueWith, EMPTY_OWN, isOwn, problemsOf, type CatalogueProblem, type OwnCatalogue } from './own'
+export { fromSheetRow, SHEET_COLUMNS, toSheetRow, type SheetRow } from './sheet'
+export { rungMoves } from './rungMoves'
+export { freshKey, importOwn, putOwn, removeOwn, type ImportedCatalogue } from './editOwn'

@@ -1,4 +1,4 @@
-import { findVariation, LADDERS } from './catalogue'
+import type { Catalogue } from './catalogue'
 import type { Variation } from './variation'
 
 /** What stands around a rung: the one before, the one after, and what other ladders ask first. */
@@ -11,16 +11,16 @@ export interface Neighbours {
 }
 
 /**
- * The neighbours of a variation on its ladder.
+ * The neighbours of a variation on its ladder. What stands beside a rung has that rung's neighbours.
  *
  * @example
- * neighboursOf(findVariation('front-plank.elbows')).easier.id // => 'front-plank.hands'
+ * neighboursOf(findVariation('front-plank.elbows'), STANDARD).easier.id // => 'front-plank.hands'
  */
-export function neighboursOf(variation: Variation): Neighbours {
-  const rungs = LADDERS.find(ladder => ladder.id === variation.ladder)?.rungs ?? []
+export function neighboursOf(variation: Variation, catalogue: Catalogue): Neighbours {
+  const rungs = catalogue.ladders.find(ladder => ladder.id === variation.ladder)?.rungs ?? []
   return {
     easier: rungs[variation.rung - 2] ?? null,
     harder: rungs[variation.rung] ?? null,
-    first: (variation.prerequisites ?? []).flatMap(id => findVariation(id) ?? []),
+    first: (variation.prerequisites ?? []).flatMap(id => catalogue.find(id) ?? []),
   }
 }

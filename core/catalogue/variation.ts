@@ -1,4 +1,5 @@
 import type { Dose } from '../dose'
+import type { PoseLink } from '../mechanics'
 import type { ActionShares } from './trunkAction'
 import type { BreathPattern, Equipment, Hazard, Mode, MuscleGroup, Posture, Region, Setting } from './vocabulary'
 
@@ -60,6 +61,8 @@ export interface Variation {
   readonly settings: readonly Setting[]
   /** Whether it is trained in the lift itself. */
   readonly insideLift?: boolean
+  /** How a drill of the organisation's own is computed; ours are linked in `core/mechanics`. */
+  readonly pose?: PoseLink
 }
 
 /** A family of variations ordered by demand. */
@@ -68,4 +71,6 @@ export interface Ladder {
   readonly name: string
   readonly aim: string
   readonly rungs: readonly Variation[]
+  /** Drills of the organisation's own, each standing level with the rung whose number it bears. */
+  readonly beside?: readonly Variation[]
 }

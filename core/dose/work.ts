@@ -18,7 +18,7 @@ export function sameWork(dose: Dose, as: { amount: number, unit: DoseUnit, tempo
 }
 
 /**
- * Moment held over time, N·m·s: what a position asks, times how long, over all sets of one side.
+ * Moment held over time, N·m·s: what a position asks, times how long, over all sets and sides.
  *
  * @example
  * momentTime({ sets: 3, amount: 10, unit: 'seconds', restS: 5 }, 'both', 120) // => 3600

@@ -1,6 +1,6 @@
 import type { Body } from '../anatomy'
 import { evaluateBody, type Component } from './evaluate'
-import { poseOf, settingsFor } from './links'
+import { poseOf, settingsFor, type Posed, type PoseLink } from './links'
 import { settingsOf } from './model'
 import { findModel } from './poses'
 
@@ -19,15 +19,16 @@ const STEPS = 24
 /**
  * Variations whose moment in one plane is nearest to a multiple of a given one: as they stand, or with one slider moved.
  *
- * @param candidates ids in the order of preference; the caller has screened them for equipment and flags
+ * @param candidates drills in the order of preference; the caller has screened them for equipment and flags
  * @example
- * nearTo(['front-plank.weight-on-back'], bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 }), 'sagittal', -121, 1.1)[0].moved // => 'loadKg'
+ * nearTo([{ id: 'front-plank.weight-on-back' }], bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 }), 'sagittal', -121, 1.1)[0].moved // => 'loadKg'
  */
-export function nearTo(candidates: readonly string[], body: Body, component: Component, baseNm: number, factor: number): Found[] {
+export function nearTo(candidates: readonly Posed[], body: Body, component: Component, baseNm: number, factor: number): Found[] {
   const wanted = Math.abs(baseNm) * factor
   const found: Found[] = []
-  for (const variationId of candidates) {
-    const link = poseOf(variationId)
+  for (const candidate of candidates) {
+    const variationId = candidate.id
+    const link = poseOf(candidate)
     const model = link && findModel(link.model)
     if (!link || !model) continue
     const own = settingsFor(link, body)
@@ -40,7 +41,7 @@ export function nearTo(candidates: readonly string[], body: Body, component: Com
       }
     }
     const best = tries.flatMap(({ moved, settings }): Found[] => {
-      const momentNm = momentOrNull(variationId, body, settings, component)
+      const momentNm = momentOrNull(link, body, settings, component)
       return momentNm === null || Math.sign(momentNm) !== Math.sign(baseNm) ? [] : [{ variationId, settings, moved, momentNm, ratio: Math.abs(momentNm / baseNm) }]
     }).reduce<Found | null>((a, b) => (a && off(a, wanted) <= off(b, wanted) ? a : b), null)
     if (best) found.push(best)
@@ -50,9 +51,9 @@ export function nearTo(candidates: readonly string[], body: Body, component: Com
 
 const off = (f: Found, wanted: number): number => Math.abs(Math.abs(f.momentNm) - wanted)
 
-function momentOrNull(variationId: string, body: Body, settings: Readonly<Record<string, number>>, component: Component): number | null {
+function momentOrNull(link: PoseLink, body: Body, settings: Readonly<Record<string, number>>, component: Component): number | null {
   try {
-    const result = evaluateBody(findModel(poseOf(variationId)!.model)!, body, settings)
+    const result = evaluateBody(findModel(link.model)!, body, settings)
     return result.balanced && result.dominant === component ? result.dominantNm : null
   }
   catch (error) {

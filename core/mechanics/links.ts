@@ -8,6 +8,12 @@ export interface PoseLink {
   readonly open: readonly string[]
 }
 
+/** What a pose is looked up by: a drill of the catalogue, or one that brings its own. */
+export interface Posed {
+  readonly id: string
+  readonly pose?: PoseLink
+}
+
 /** Distances in `set` are those of a body of this height; a smaller one reaches less far. */
 const WRITTEN_FOR_M = 1.8
 const GROWS_WITH_BODY = ['distanceCm']
@@ -225,21 +231,34 @@ export const POSE_LINKS: Readonly<Record<string, PoseLink | NoPose>> = {
 }
 
 /**
- * The pose of a variation, or null where it has none or is not known.
+ * The pose of a variation, or null where it has none.
  *
  * @example
- * poseOf('front-plank.long-lever').set // => { elbowReachCm: 20 }
+ * poseOf({ id: 'front-plank.long-lever' }).set // => { elbowReachCm: 20 }
  */
-export function poseOf(variationId: string): PoseLink | null {
-  const link = Object.hasOwn(POSE_LINKS, variationId) ? POSE_LINKS[variationId]! : null
+export function poseOf({ id, pose: own }: Posed): PoseLink | null {
+  if (own) return own
+  const link = Object.hasOwn(POSE_LINKS, id) ? POSE_LINKS[id]! : null
   return link && 'model' in link ? link : null
+}
+
+/**
+ * Why a variation has no pose; empty where it has one.
+ *
+ * @example
+ * whyNoPose({ id: 'own-plank.own-turn' }) // => 'A drill of your own without a pose.'
+ */
+export function whyNoPose(variation: Posed): string {
+  if (poseOf(variation)) return ''
+  const link = Object.hasOwn(POSE_LINKS, variation.id) ? POSE_LINKS[variation.id]! : null
+  return link && 'none' in link ? link.none : 'A drill of your own without a pose.'
 }
 
 /**
  * The settings of a variation for a body: distances go with stature.
  *
  * @example
- * settingsFor(poseOf('rollout.wheel-to-wall'), bodyOf({ sex: 'female', heightM: 1.6, massKg: 55 })) // => { distanceCm: 80 }
+ * settingsFor(poseOf({ id: 'rollout.wheel-to-wall' }), bodyOf({ sex: 'female', heightM: 1.6, massKg: 55 })) // => { distanceCm: 80 }
  */
 export function settingsFor(link: PoseLink, body: Pick<Body, 'heightM'>): Readonly<Record<string, number>> {
   return Object.fromEntries(Object.entries(link.set).map(([name, value]) =>

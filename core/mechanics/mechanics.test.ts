@@ -243,7 +243,7 @@ describe('the catalogue\'s poses', () => {
     { sex: 'female', heightM: 2.05, massKg: 130 }, { sex: 'male', heightM: 1.9, massKg: 70 },
   ]
   const momentOf = (id: string, size: BodySize): number | null => {
-    const link = poseOf(id)
+    const link = poseOf({ id })
     if (!link) return null
     const model = findModel(link.model)!
     const result = evaluateBody(model, bodyOf(size), settingsOf(model.settings, settingsFor(link, size)))

@@ -22,7 +22,7 @@ export interface Alternative {
  * alternatives(item, session, context).every(a => a.variation.id !== item.variationId) // => true
  */
 export function alternatives(item: TrunkItem, session: PlannedSession, context: PlanningContext): Alternative[] {
-  const now = itemActionSeconds(item)
+  const now = itemActionSeconds(item, context.screen.catalogue)
   const main = TRUNK_ACTIONS.reduce((best, action) => (now[action] > now[best] ? action : best))
   const others = session.items.filter(other => other.id !== item.id)
   return admissibleSet(context.screen)
@@ -38,7 +38,7 @@ export function alternatives(item: TrunkItem, session: PlannedSession, context: 
         setting: {},
         why: 'Chosen by the coach.',
       }
-      const then = itemActionSeconds(stand)
+      const then = itemActionSeconds(stand, context.screen.catalogue)
       const distanceS = TRUNK_ACTIONS.reduce((sum, action) => sum + Math.abs(then[action] - now[action]), 0)
       const conflicts = itemConflicts(stand, { ...session, items: [...others, stand] }, context)
       const rank = distanceS + (mainAction(variation.shares) === main ? 0 : 200) + conflicts.length * 1000
@@ -51,7 +51,7 @@ export function alternatives(item: TrunkItem, session: PlannedSession, context: 
 /** The dose of a drill that comes nearest to the item's time under tension, among those the flags allow. */
 function nearestDose(variation: Variation, item: TrunkItem, context: PlanningContext): TrunkItem['dose'] | null {
   const total = (of: Pick<TrunkItem, 'variationId' | 'dose' | 'extraSetSide'>): number =>
-    TRUNK_ACTIONS.reduce((sum, action) => sum + itemActionSeconds(of)[action], 0)
+    TRUNK_ACTIONS.reduce((sum, action) => sum + itemActionSeconds(of, context.screen.catalogue)[action], 0)
   const wantedS = total(item)
   const allowed = variation.doses.filter(dose => !doseRemoval(dose, context.screen.flags))
   return allowed.length === 0

@@ -79,7 +79,7 @@ export function optionsFor(context: PlanningContext): Option[] {
     .map((dose): Option => {
       const weak = mainAction(variation.shares) === context.weakLink && variation.sides === 'each'
       const extraSetSide = weak ? context.weakSide : null
-      const gain = itemActionSeconds({ variationId: variation.id, dose, extraSetSide })
+      const gain = itemActionSeconds({ variationId: variation.id, dose, extraSetSide }, context.screen.catalogue)
       return { variation, dose, extraSetSide, gain, durationS: doseSessionS(dose, variation.sides, extraSetSide) }
     }))
 }

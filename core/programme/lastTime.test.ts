@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { VARIATIONS, findVariation } from '../catalogue'
+import { VARIATIONS, findVariation, STANDARD } from '../catalogue'
 import { workInWords } from '../dose'
 import { lastTime } from './lastTime'
 import type { TrunkItem, WeekPlan } from './week'
@@ -17,28 +17,28 @@ const other = VARIATIONS.find(v => v.ladder === 'carries')!.id
 describe('what a drill stood at the week before', () => {
   it('takes the same weekday before any other', () => {
     const before = week([1, [item(first, 2)]], [3, [item(first, 3)]], [5, [item(first, 4)]])
-    expect(lastTime(first, 3, before)).toEqual({ day: 3, variationId: first, seconds: 30, same: true })
-    expect(lastTime(first, 0, before)).toMatchObject({ day: 5, seconds: 40 })
+    expect(lastTime(first, 3, before, STANDARD)).toEqual({ day: 3, variationId: first, seconds: 30, same: true, setting: {} })
+    expect(lastTime(first, 0, before, STANDARD)).toMatchObject({ day: 5, seconds: 40 })
   })
 
   it('takes the very drill on another day before its ladder on the same', () => {
-    expect(lastTime(first, 3, week([1, [item(first, 2)]], [3, [item(second, 5)]]))).toMatchObject({ variationId: first, same: true })
-    expect(lastTime(first, 3, week([3, [item(second, 5), item(other, 5)]]))).toMatchObject({ variationId: second, same: false })
+    expect(lastTime(first, 3, week([1, [item(first, 2)]], [3, [item(second, 5)]]), STANDARD)).toMatchObject({ variationId: first, same: true })
+    expect(lastTime(first, 3, week([3, [item(second, 5), item(other, 5)]]), STANDARD)).toMatchObject({ variationId: second, same: false })
   })
 
   it('says nothing of what was not there, or of a drill nobody knows', () => {
-    expect(lastTime(first, 3, week([3, [item(other, 5)]]))).toBeNull()
-    expect(lastTime('gone', 3, week([3, [item(other, 5), item('lost', 1)]]))).toBeNull()
+    expect(lastTime(first, 3, week([3, [item(other, 5)]]), STANDARD)).toBeNull()
+    expect(lastTime('gone', 3, week([3, [item(other, 5), item('lost', 1)]]), STANDARD)).toBeNull()
   })
 
   it('counts both sides, as the ledger does', () => {
     const sided = VARIATIONS.find(v => v.sides === 'each')!.id
     expect(findVariation(sided)!.sides).toBe('each')
-    expect(lastTime(sided, 0, week([0, [item(sided, 2)]]))!.seconds).toBe(40)
+    expect(lastTime(sided, 0, week([0, [item(sided, 2)]]), STANDARD)!.seconds).toBe(40)
   })
 
   it('is said as a coach says it: 40 s against 30 s is a third more', () => {
-    const found = lastTime(first, 3, week([3, [item(first, 3)]]))!
+    const found = lastTime(first, 3, week([3, [item(first, 3)]]), STANDARD)!
     expect(workInWords(40, found.seconds, 'on Thu 19')).toBe('a third more than on Thu 19')
   })
 })

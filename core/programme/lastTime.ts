@@ -1,4 +1,4 @@
-import { findVariation } from '../catalogue'
+import type { Catalogue } from '../catalogue'
 import { timeUnderTensionS } from '../dose'
 import type { PlannedSession, TrunkItem, WeekPlan } from './week'
 
@@ -10,6 +10,7 @@ export interface LastTime {
   readonly seconds: number
   /** The very drill; false: another rung of the same ladder, whose seconds weigh differently. */
   readonly same: boolean
+  readonly setting: TrunkItem['setting']
 }
 
 /**
@@ -18,24 +19,25 @@ export interface LastTime {
  *
  * @returns null when neither drill nor ladder was there
  * @example
- * lastTime('front-plank.elbows', 0, { sessions: [] }) // => null
+ * lastTime('front-plank.elbows', 0, { sessions: [] }, STANDARD) // => null
  */
-export function lastTime(variationId: string, day: number, before: WeekPlan): LastTime | null {
-  const ladder = findVariation(variationId)?.ladder
+export function lastTime(variationId: string, day: number, before: WeekPlan, catalogue: Catalogue): LastTime | null {
+  const ladder = catalogue.find(variationId)?.ladder
   const all = before.sessions
     .flatMap(session => session.items.map(item => ({ session, item })))
     .sort((a, b) => a.session.day - b.session.day)
   const choose = (same: boolean): LastTime | null => {
     const found = all.filter(({ item }) => (same
       ? item.variationId === variationId
-      : ladder !== undefined && findVariation(item.variationId)?.ladder === ladder))
+      : ladder !== undefined && catalogue.find(item.variationId)?.ladder === ladder))
     const one = found.find(({ session }) => session.day === day) ?? found.at(-1)
-    return one ? lineOf(one, same) : null
+    return one ? lineOf(one, same, catalogue) : null
   }
   return choose(true) ?? choose(false)
 }
 
-function lineOf({ session, item }: { session: PlannedSession, item: TrunkItem }, same: boolean): LastTime {
-  const sides = findVariation(item.variationId)?.sides ?? 'both'
-  return { day: session.day, variationId: item.variationId, seconds: timeUnderTensionS(item.dose, sides, item.extraSetSide), same }
+function lineOf({ session, item }: { session: PlannedSession, item: TrunkItem }, same: boolean, catalogue: Catalogue): LastTime {
+  const sides = catalogue.find(item.variationId)?.sides ?? 'both'
+  const seconds = timeUnderTensionS(item.dose, sides, item.extraSetSide)
+  return { day: session.day, variationId: item.variationId, seconds, same, setting: item.setting }
 }

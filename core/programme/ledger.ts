@@ -1,5 +1,5 @@
 import {
-  ACTION_FACTS, findVariation, perAction, planesOf, TRUNK_ACTIONS, type PerAction, type Plane, type TrunkAction,
+  ACTION_FACTS, perAction, planesOf, TRUNK_ACTIONS, type Catalogue, type PerAction, type Plane, type TrunkAction,
 } from '../catalogue'
 import { bracedRepS, timeUnderTensionS } from '../dose'
 import { liftFacts } from './lifts'
@@ -50,11 +50,13 @@ export function liftActionSeconds(planned: PlannedLift): PerAction {
  *
  * @throws DomainError `tempo` when a written tempo cannot be read.
  * @example
- * itemActionSeconds({ variationId: 'side-plank.feet', dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 }, extraSetSide: null }).antiLateralFlexion // => 60
+ * itemActionSeconds({ variationId: 'side-plank.feet', dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 }, extraSetSide: null }, STANDARD).antiLateralFlexion // => 60
  */
-export function itemActionSeconds(item: Pick<TrunkItem, 'variationId' | 'dose' | 'extraSetSide'>): PerAction {
+export function itemActionSeconds(
+  item: Pick<TrunkItem, 'variationId' | 'dose' | 'extraSetSide'>, catalogue: Catalogue,
+): PerAction {
   const seconds = perAction(0)
-  const variation = findVariation(item.variationId)
+  const variation = catalogue.find(item.variationId)
   if (!variation) return seconds
   const totalS = timeUnderTensionS(item.dose, variation.sides, item.extraSetSide)
   for (const action of TRUNK_ACTIONS) seconds[action] = totalS * (variation.shares[action] ?? 0)
@@ -66,9 +68,9 @@ export function itemActionSeconds(item: Pick<TrunkItem, 'variationId' | 'dose' |
  *
  * @throws DomainError as the two functions above.
  * @example
- * weekLedger({ sessions: [] }, weeklyTargets({ sport: 'general', sessions: 0, trainingAgeYears: 1, weakLink: null })).resistingS // => 0
+ * weekLedger({ sessions: [] }, weeklyTargets({ sport: 'general', sessions: 0, trainingAgeYears: 1, weakLink: null }), STANDARD).resistingS // => 0
  */
-export function weekLedger(plan: WeekPlan, targets: Targets): Ledger {
+export function weekLedger(plan: WeekPlan, targets: Targets, catalogue: Catalogue): Ledger {
   const lifts = perAction(0)
   const drills = perAction(0)
   const planes: Record<Plane, number> = { sagittal: 0, frontal: 0, transverse: 0 }
@@ -76,9 +78,9 @@ export function weekLedger(plan: WeekPlan, targets: Targets): Ledger {
   for (const session of plan.sessions) {
     for (const planned of session.lifts) addTo(lifts, liftActionSeconds(planned))
     for (const item of session.items) {
-      const variation = findVariation(item.variationId)
+      const variation = catalogue.find(item.variationId)
       if (!variation) continue
-      const seconds = itemActionSeconds(item)
+      const seconds = itemActionSeconds(item, catalogue)
       addTo(drills, seconds)
       const totalS = timeUnderTensionS(item.dose, variation.sides, item.extraSetSide)
       if (variation.mode === 'isometric') isometricS += totalS

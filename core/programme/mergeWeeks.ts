@@ -1,4 +1,4 @@
-import { findVariation } from '../catalogue'
+import type { Catalogue } from '../catalogue'
 import { same, threeWay, type Choices } from '../merge'
 import { liftFacts } from './lifts'
 import type { PlannedLift, PlannedSession, Slot, TrunkItem, WeekPlan } from './week'
@@ -30,16 +30,16 @@ const GONE = 'left out'
  *
  * @param base the plan both started from
  * @example
- * mergeWeeks({ sessions: [] }, { sessions: [] }, { sessions: [] }).conflicts // => []
+ * mergeWeeks({ sessions: [] }, { sessions: [] }, { sessions: [] }, STANDARD).conflicts // => []
  */
-export function mergeWeeks(base: WeekPlan, mine: WeekPlan, theirs: WeekPlan, choices: Choices = {}): MergedWeek {
+export function mergeWeeks(base: WeekPlan, mine: WeekPlan, theirs: WeekPlan, catalogue: Catalogue, choices: Choices = {}): MergedWeek {
   const parts = [base, mine, theirs].map(flatten) as [Parts, Parts, Parts]
   const merged: Parts = new Map()
   const conflicts: WeekChoice[] = []
   const theirChanges: string[] = []
   for (const id of new Set(parts.flatMap(p => [...p.keys()]))) {
     const [was, own, other] = parts.map(p => p.get(id))
-    const name = nameOf(id, own ?? other ?? was!)
+    const name = nameOf(id, own ?? other ?? was!, catalogue)
     if (was && (!own || !other)) {
       // Taken out by somebody. Unchanged by the other: it goes. Changed by the other: a choice.
       const left = own ?? other
@@ -57,12 +57,12 @@ export function mergeWeeks(base: WeekPlan, mine: WeekPlan, theirs: WeekPlan, cho
     if (!was && !own) theirChanges.push(`${name}: added`)
     const result = threeWay(was ?? {}, own ?? {}, other ?? {}, localChoices(choices, id))
     if (was && own && other) {
-      for (const field of result.theirs) theirChanges.push(`${name}, ${FIELD[field] ?? field}: ${fieldText(field, other[field], theirs)}`)
+      for (const field of result.theirs) theirChanges.push(`${name}, ${FIELD[field] ?? field}: ${fieldText(field, other[field], theirs, catalogue)}`)
     }
     for (const field of result.conflicts) {
       conflicts.push({
         key: `${id}#${field}`, what: `${name}, ${FIELD[field] ?? field}`,
-        mine: fieldText(field, own?.[field], mine), theirs: fieldText(field, other?.[field], theirs),
+        mine: fieldText(field, own?.[field], mine, catalogue), theirs: fieldText(field, other?.[field], theirs, catalogue),
       })
     }
     merged.set(id, result.merged)
@@ -138,10 +138,10 @@ const FIELD: Readonly<Record<string, string>> = {
 }
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 
-function nameOf(id: string, part: Part): string {
+function nameOf(id: string, part: Part, catalogue: Catalogue): string {
   if (id.startsWith('session/')) return `${DAYS[part.day as number] ?? 'A'} session`
   if (id.startsWith('lift/')) return liftFacts(part.lift as PlannedLift['lift']).name
-  return findVariation((part.drill as Drill).variationId)?.name ?? 'A drill'
+  return catalogue.find((part.drill as Drill).variationId)?.name ?? 'A drill'
 }
 
 function wholeText(id: string, part: Part): string {
@@ -150,11 +150,11 @@ function wholeText(id: string, part: Part): string {
   return `${String(part.sets)} × ${String(part.amount)} ${(part.drill as Drill).unit}`
 }
 
-function fieldText(field: string, value: unknown, plan: WeekPlan): string {
+function fieldText(field: string, value: unknown, plan: WeekPlan, catalogue: Catalogue): string {
   if (value === undefined || value === null) return 'none'
   if (field === 'day') return DAYS[value as number] ?? String(value)
   if (field === 'lift') return liftFacts(value as PlannedLift['lift']).name
-  if (field === 'drill') return findVariation((value as Drill).variationId)?.name ?? 'a drill that is not known'
+  if (field === 'drill') return catalogue.find((value as Drill).variationId)?.name ?? 'a drill that is not known'
   if (field === 'place') {
     const { sessionId, slot } = value as Place
     const day = plan.sessions.find(session => session.id === sessionId)?.day

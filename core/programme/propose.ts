@@ -70,7 +70,7 @@ export const proposeWeek: Proposer = ({ context, sessions }) => {
     current = fill(kind(false), current, targets, context)
   }
   const plan: WeekPlan = { sessions: current.map(session => inOrder(session, context)) }
-  const ledger = weekLedger(plan, targets)
+  const ledger = weekLedger(plan, targets, context.screen.catalogue)
   return { plan, targets, ledger, refused: red.length > 0, notes: notesOn(ledger, plan, context) }
 }
 
@@ -80,13 +80,13 @@ function fill(
 ): PlannedSession[] {
   let current = sessions
   for (;;) {
-    const ledger = weekLedger({ sessions: current }, targets)
+    const ledger = weekLedger({ sessions: current }, targets, context.screen.catalogue)
     let best: Candidate | null = null
     let bestWorth = 0
     const served = new Map(options.map(option => [option, serviceOf(option, ledger, context)]))
     for (const candidate of candidates(options, current)) {
       const worth = worthOf(candidate, served.get(candidate.option)!, context)
-      if (worth > bestWorth + 1e-9 && fits(candidate) && keepsRules(candidate, context)) [best, bestWorth] = [candidate, worth]
+      if (worth > bestWorth + 1e-9 && fits(candidate, context) && keepsRules(candidate, context)) [best, bestWorth] = [candidate, worth]
     }
     if (!best) return current
     const { session, item, option: { variation } } = best
@@ -96,8 +96,8 @@ function fill(
 }
 
 /** Whether the session keeps its minutes with the candidate in it. */
-function fits({ session, item }: Candidate): boolean {
-  const trial = layOutSession({ ...session, items: [...session.items, item] })
+function fits({ session, item }: Candidate, context: PlanningContext): boolean {
+  const trial = layOutSession({ ...session, items: [...session.items, item] }, context.screen.catalogue)
   return trial.totalS <= session.minutes * 60 && trial.trunkS <= TRUNK_CAP_S
 }
 
@@ -149,7 +149,7 @@ function worthOf({ session, item, option }: Candidate, service: Service, context
 /** Resisting before making within each slot; the weak link first of all, while it is fresh. */
 function inOrder(session: PlannedSession, context: PlanningContext): PlannedSession {
   const rank = (variationId: string, index: number): number => {
-    const gain = itemActionSeconds({ variationId, dose: session.items[index]!.dose, extraSetSide: null })
+    const gain = itemActionSeconds({ variationId, dose: session.items[index]!.dose, extraSetSide: null }, context.screen.catalogue)
     const main = TRUNK_ACTIONS.reduce((best, a) => (gain[a] > gain[best] ? a : best))
     if (main === context.weakLink) return 0
     return ACTION_FACTS[main].resists ? 1 : 2

@@ -19,7 +19,7 @@ export function reasonFor(
 }
 
 function servesText(item: TrunkItem, variation: Variation, before: Ledger, context: PlanningContext): string {
-  const gain = itemActionSeconds(item)
+  const gain = itemActionSeconds(item, context.screen.catalogue)
   const met = ({ action, shortS }: LedgerLine): number => Math.min(gain[action], shortS)
   const most = before.lines.reduce((best, line) => (met(line) > met(best) ? line : best))
   const main = met(most) > 0 ? most.action : mainAction(variation.shares)

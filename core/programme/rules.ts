@@ -1,4 +1,4 @@
-import { findVariation, type Variation } from '../catalogue'
+import type { Variation } from '../catalogue'
 import { doseRemoval, removals } from '../screening'
 import { dayKindOf, type PlanningContext } from './context'
 import { liftFacts } from './lifts'
@@ -40,7 +40,7 @@ export function isHeavyAxial(planned: PlannedLift): boolean {
  * itemConflicts(item, session, context).map(c => c.rule) // => []
  */
 export function itemConflicts(item: TrunkItem, session: PlannedSession, context: PlanningContext): Conflict[] {
-  const variation = findVariation(item.variationId)
+  const variation = context.screen.catalogue.find(item.variationId)
   const blocking = (rule: ConflictRule, text: string): Conflict =>
     ({ rule, text, blocks: true, sessionId: session.id, itemId: item.id })
   if (!variation) return [blocking('admissible', 'This drill is not in the catalogue.')]
@@ -124,7 +124,7 @@ function regionName(region: string): string {
 export function weekConflicts(plan: WeekPlan, context: PlanningContext): Conflict[] {
   return plan.sessions.flatMap((session) => {
     const found = session.items.flatMap(item => itemConflicts(item, session, context))
-    const overS = layOutSession(session).totalS - session.minutes * 60
+    const overS = layOutSession(session, context.screen.catalogue).totalS - session.minutes * 60
     if (overS > 0) {
       found.push({
         rule: 'minutes', sessionId: session.id, itemId: null, blocks: false,

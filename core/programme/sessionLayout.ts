@@ -1,5 +1,5 @@
 import { bracedRepS, doseSessionS } from '../dose'
-import { findVariation } from '../catalogue'
+import type { Catalogue } from '../catalogue'
 import { liftFacts } from './lifts'
 import type { PlannedLift, PlannedSession, TrunkItem } from './week'
 
@@ -53,10 +53,10 @@ export function liftDurationS(planned: PlannedLift): number {
  *
  * @throws DomainError `tempo` when a written tempo cannot be read.
  * @example
- * itemDurationS({ id: 'a', variationId: 'front-plank.elbows', dose: { sets: 2, amount: 30, unit: 'seconds', restS: 30 }, slot: 'after', pairedWith: null, extraSetSide: null, setting: {}, why: '' }) // => 110
+ * itemDurationS({ id: 'a', variationId: 'front-plank.elbows', dose: { sets: 2, amount: 30, unit: 'seconds', restS: 30 }, slot: 'after', pairedWith: null, extraSetSide: null, setting: {}, why: '' }, STANDARD) // => 110
  */
-export function itemDurationS(item: TrunkItem): number {
-  const variation = findVariation(item.variationId)
+export function itemDurationS(item: TrunkItem, catalogue: Catalogue): number {
+  const variation = catalogue.find(item.variationId)
   return variation ? doseSessionS(item.dose, variation.sides, item.extraSetSide) : 0
 }
 
@@ -66,14 +66,14 @@ export function itemDurationS(item: TrunkItem): number {
  *
  * @throws DomainError as bracedRepS and doseSessionS.
  * @example
- * layOutSession({ id: 's', day: 0, minutes: 60, lifts: [], items: [] }).totalS // => 0
+ * layOutSession({ id: 's', day: 0, minutes: 60, lifts: [], items: [] }, STANDARD).totalS // => 0
  */
-export function layOutSession(session: PlannedSession): SessionLayout {
+export function layOutSession(session: PlannedSession, catalogue: Catalogue): SessionLayout {
   const blocks: Block[] = []
   let clockS = 0
   const run = (items: readonly TrunkItem[]): void => {
     for (const item of items) {
-      const durationS = itemDurationS(item)
+      const durationS = itemDurationS(item, catalogue)
       blocks.push({ id: item.id, kind: 'item', startS: clockS, durationS })
       clockS += durationS
     }
@@ -93,6 +93,6 @@ export function layOutSession(session: PlannedSession): SessionLayout {
   return {
     blocks,
     totalS: clockS,
-    trunkS: session.items.reduce((sum, item) => sum + itemDurationS(item), 0),
+    trunkS: session.items.reduce((sum, item) => sum + itemDurationS(item, catalogue), 0),
   }
 }

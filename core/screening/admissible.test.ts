@@ -1,11 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { EQUIPMENT, findVariation, LADDERS, VARIATIONS, type Equipment } from '../catalogue'
+import { EQUIPMENT, findVariation, LADDERS, STANDARD, VARIATIONS, type Equipment } from '../catalogue'
 import { anyScreen } from '../testing/arbitraries'
 import { admissibleSet, breathFor, doseRemoval, FLAG_IDS, FLAGS, flagFacts, isAdmissible, redFlags, removals, type Screen } from '.'
 
 const able: Screen = {
   flags: [],
+  catalogue: STANDARD,
   equipment: Object.keys(EQUIPMENT) as Equipment[],
   braceStep: 7,
   rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, ladder.rungs.length])),

@@ -1,10 +1,12 @@
-import { findVariation, HAZARDS, VARIATIONS, type Equipment, type Variation } from '../catalogue'
+import { HAZARDS, type Catalogue, type Equipment, type Variation } from '../catalogue'
 import type { Dose } from '../dose'
 import { flagFacts, redFlags } from './marks'
 import type { HealthMark } from './restrictions'
 
 /** What decides whether a drill may be prescribed to this athlete. */
 export interface Screen {
+  /** The drills to choose from. */
+  readonly catalogue: Catalogue
   readonly flags: readonly HealthMark[]
   readonly equipment: readonly Equipment[]
   /** Highest brace step reached, 1-7. */
@@ -31,7 +33,7 @@ export const LOAD_AGE_YEARS = 16
  * This is the one place where that is decided: proposer, editor, swap, import and API all ask here.
  *
  * @example
- * removals(findVariation('brace.low-breath'), { flags: ['chestPain'], equipment: [], braceStep: 1, rungs: {}, ageYears: 20 })[0].rule // => 'redFlag'
+ * removals(findVariation('brace.low-breath'), { catalogue: STANDARD, flags: ['chestPain'], equipment: [], braceStep: 1, rungs: {}, ageYears: 20 })[0].rule // => 'redFlag'
  */
 export function removals(variation: Variation, athlete: Screen): Removal[] {
   const found: Removal[] = []
@@ -66,7 +68,7 @@ export function removals(variation: Variation, athlete: Screen): Removal[] {
     found.push({ rule: 'rung', text: `Rung ${variation.rung} of its ladder; the athlete stands on ${present}.` })
   }
   for (const id of variation.prerequisites ?? []) {
-    const first = findVariation(id)
+    const first = athlete.catalogue.find(id)
     if (first && (athlete.rungs[first.ladder] ?? 1) < first.rung) {
       found.push({ rule: 'prerequisite', text: `${first.name} comes first.` })
     }
@@ -78,7 +80,7 @@ export function removals(variation: Variation, athlete: Screen): Removal[] {
  * Whether a variation may be prescribed.
  *
  * @example
- * isAdmissible(findVariation('brace.low-breath'), { flags: [], equipment: [], braceStep: 1, rungs: {}, ageYears: 20 }) // => true
+ * isAdmissible(findVariation('brace.low-breath'), { catalogue: STANDARD, flags: [], equipment: [], braceStep: 1, rungs: {}, ageYears: 20 }) // => true
  */
 export function isAdmissible(variation: Variation, athlete: Screen): boolean {
   return removals(variation, athlete).length === 0
@@ -88,10 +90,10 @@ export function isAdmissible(variation: Variation, athlete: Screen): boolean {
  * All variations of the catalogue that may be prescribed, in catalogue order.
  *
  * @example
- * admissibleSet({ flags: ['fainting'], equipment: [], braceStep: 7, rungs: {}, ageYears: 20 }).length // => 0
+ * admissibleSet({ catalogue: STANDARD, flags: ['fainting'], equipment: [], braceStep: 7, rungs: {}, ageYears: 20 }).length // => 0
  */
 export function admissibleSet(athlete: Screen): Variation[] {
-  return VARIATIONS.filter(variation => isAdmissible(variation, athlete))
+  return athlete.catalogue.variations.filter(variation => isAdmissible(variation, athlete))
 }
 
 function holdTooLong(dose: Dose, longestS: number): boolean {

@@ -1,10 +1,11 @@
 import fc from 'fast-check'
-import { EQUIPMENT, LADDERS, TRUNK_ACTIONS, type Equipment, type Ladder } from '../catalogue'
+import { EQUIPMENT, LADDERS, STANDARD, TRUNK_ACTIONS, type Equipment, type Ladder } from '../catalogue'
 import { LIFT_IDS, SPORT_PROFILE_IDS, type PlannedSession, type PlanningContext } from '../programme'
 import { FLAG_IDS, type Screen } from '../screening'
 
 /** Random athletes as screening sees them. */
 export const anyScreen: fc.Arbitrary<Screen> = fc.record({
+  catalogue: fc.constant(STANDARD),
   flags: fc.uniqueArray(fc.constantFrom(...FLAG_IDS), { maxLength: 3 }),
   equipment: fc.subarray(Object.keys(EQUIPMENT) as Equipment[]),
   braceStep: fc.integer({ min: 1, max: 7 }),

@@ -1,10 +1,11 @@
-import { EQUIPMENT, findVariation, LADDERS, type Equipment } from '../catalogue'
+import { EQUIPMENT, findVariation, LADDERS, STANDARD, type Equipment } from '../catalogue'
 import type { PoseSpec } from '../mechanics'
 import { weekLedger, weeklyTargets, type PlannedLift, type PlannedSession, type PlanningContext, type TrunkItem } from '../programme'
 
 /** An experienced athlete with everything at hand and nothing in the way, for tests and examples. */
 export const context: PlanningContext = {
   screen: {
+    catalogue: STANDARD,
     flags: [],
     equipment: Object.keys(EQUIPMENT) as Equipment[],
     braceStep: 7,
@@ -31,7 +32,7 @@ export const item: TrunkItem = {
 }
 
 export const ledger = weekLedger(
-  { sessions: [session] }, weeklyTargets({ sport: 'general', sessions: 3, trainingAgeYears: 3, weakLink: null }))
+  { sessions: [session] }, weeklyTargets({ sport: 'general', sessions: 3, trainingAgeYears: 3, weakLink: null }), STANDARD)
 
 /** Standing upright, arms hanging, for examples of the mechanics. */
 const DOWN = [0, 0, -1] as const

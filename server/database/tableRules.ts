@@ -30,6 +30,7 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
   athlete: { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: ['headCoach'] },
   athlete_health: { headCoach: 'all', coach: 'seen', assistant: 'none', athlete: 'own', add: ['headCoach'] },
   facility_equipment: { headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'none', add: ['headCoach', 'coach'] },
+  own_catalogue: { headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: ['headCoach', 'coach'] },
   competition: { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: ['headCoach'] },
   training_week: planned('none'),
   prescribed_session: planned('own'),

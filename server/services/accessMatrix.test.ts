@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { STANDARD } from '~~/core/catalogue'
 import type { Role } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
 import { OWNER_ONLY, TABLE_RULES, type Sight } from '../database/tableRules'
@@ -10,6 +11,7 @@ import { ROUTE_RULES, type RouteRule } from '../utils/accessRules'
 import { routeFiles, serveRoutes } from '../utils/testApp'
 import { assignWeek } from './assignWeek'
 import { addAthlete, inviteAthlete } from './athletes'
+import { saveCatalogue } from './catalogue'
 import type { Context } from './context'
 import { addGroup, saveFacility } from './groups'
 import { athleteToday, logSets } from './sessions'
@@ -21,6 +23,7 @@ import { storeWeek } from './weeks'
 const MONDAY = '2026-03-02'
 const ROLES: readonly Role[] = ['headCoach', 'coach', 'assistant', 'athlete']
 const PASSWORD = 'a password for walls'
+const ownDrill = { ...STANDARD.find('side-plank.feet')!, id: 'side-plank.own-mat', name: 'Side plank on a mat' }
 
 let base: Awaited<ReturnType<typeof testDatabase>>
 let head: Awaited<ReturnType<typeof makeOrganisation>>
@@ -66,6 +69,7 @@ beforeAll(async () => {
   await addGroup(head, { id: outside, name: 'Out of sight' })
   for (const [organisation, groupId] of [[head, head.groupId], [other, other.groupId]] as const) {
     await saveFacility(organisation, { version: 1, counts: { band: 1 } })
+    await saveCatalogue(organisation, { version: 0, own: { ladders: [], variations: [ownDrill] } })
     await inOrganisation(base.db, asSystemOf(organisation.actor.organisationId), tx =>
       insertCompetition(tx, organisation.actor.organisationId, { id: randomUUID(), groupId, name: 'Cup', day: '2026-03-20', importance: 'B' }))
   }

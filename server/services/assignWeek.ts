@@ -1,6 +1,6 @@
 import { v7 as newKey } from 'uuid'
 import { addDays } from '~~/core/calendar'
-import { findVariation } from '~~/core/catalogue'
+import type { Catalogue } from '~~/core/catalogue'
 import { liftFacts, type PlannedSession, type TrunkItem } from '~~/core/programme'
 import { breathFor, restrictionsOf, type HealthMark } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
@@ -13,6 +13,7 @@ import {
 import type { Tx } from '../repositories/rows'
 import { loggedItemIds } from '../repositories/setLogs'
 import { markAssigned, weekOf } from '../repositories/weeks'
+import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, writing, type Context } from './context'
 import { record } from './record'
 import { refuseForbidden } from './weeks'
@@ -29,11 +30,12 @@ export function assignWeek(context: Context, athleteId: string, startsOn: string
     if (!week) throw new AppError('notFound', 'There is no such week yet.')
     const competitions = await competitionsBetween(
       tx, organisationId, athlete.groupIds, addDays(startsOn, -1), addDays(startsOn, 8))
-    refuseForbidden(week.plan, planningContext(athlete, startsOn, competitions))
+    const catalogue = await catalogueOfOrganisation(tx, organisationId)
+    refuseForbidden(week.plan, planningContext(athlete, startsOn, competitions, catalogue))
     if (!await markAssigned(tx, organisationId, athleteId, startsOn, version, personId)) {
       throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')
     }
-    await freezeWeek(tx, organisationId, athlete, week)
+    await freezeWeek(tx, organisationId, athlete, week, catalogue)
     await record(tx, context, 'week.assign', { athleteId, subjectId: startsOn, after: { version } })
     return (await weekOf(tx, organisationId, athleteId, startsOn))!
   })
@@ -42,6 +44,7 @@ export function assignWeek(context: Context, athleteId: string, startsOn: string
 /** Makes what the athlete reads agree with a week, touching nothing that is logged. */
 export async function freezeWeek(
   tx: Tx, organisationId: string, athlete: Pick<Athlete, 'id' | 'flags'>, { startsOn, plan }: Pick<TrainingWeek, 'startsOn' | 'plan'>,
+  catalogue: Catalogue,
 ): Promise<void> {
   const before = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
   const wanted = plan.sessions.filter(session => session.items.length > 0 || session.lifts.length > 0)
@@ -49,7 +52,7 @@ export async function freezeWeek(
     if (!wanted.some(session => session.id === old.planKey)) await retire(tx, organisationId, old)
   }
   for (const session of wanted) {
-    await freeze(tx, organisationId, { athleteId: athlete.id, startsOn, flags: athlete.flags }, session,
+    await freeze(tx, organisationId, { athleteId: athlete.id, startsOn, flags: athlete.flags, catalogue }, session,
       before.find(old => old.planKey === session.id))
   }
 }
@@ -65,7 +68,7 @@ async function retire(tx: Tx, organisationId: string, old: StoredSession): Promi
 
 async function freeze(
   tx: Tx, organisationId: string,
-  week: { athleteId: string, startsOn: string, flags: readonly HealthMark[] },
+  week: { athleteId: string, startsOn: string, flags: readonly HealthMark[], catalogue: Catalogue },
   session: PlannedSession, old: StoredSession | undefined,
 ): Promise<void> {
   const day = addDays(week.startsOn, session.day)
@@ -80,7 +83,7 @@ async function freeze(
   const added: NewItem[] = []
   const logged = await loggedItemIds(tx, organisationId, old?.items.map(item => item.id) ?? [])
   for (const [place, item] of session.items.entries()) {
-    const fresh = prescription(item, session, week.flags)
+    const fresh = prescription(item, session, week)
     const same = old?.items.find(o => !kept.has(o.id) && old.itemKeys[o.id] === item.id && isSame(o, fresh))
     if (same) {
       kept.add(same.id)
@@ -95,8 +98,10 @@ async function freeze(
 }
 
 /** The drill as it will be read and logged, whatever becomes of the catalogue. */
-function prescription(item: TrunkItem, session: PlannedSession, flags: readonly HealthMark[]): Omit<PrescribedItem, 'id'> {
-  const variation = findVariation(item.variationId)!
+function prescription(
+  item: TrunkItem, session: PlannedSession, { flags, catalogue }: { flags: readonly HealthMark[], catalogue: Catalogue },
+): Omit<PrescribedItem, 'id'> {
+  const variation = catalogue.find(item.variationId)!
   const partner = session.lifts.find(lift => lift.id === item.pairedWith)
   // The reason is frozen without the diagnosis: assistants read it too.
   const breath = breathFor(variation.breath, restrictionsOf(flags))

@@ -10,6 +10,7 @@ import type { Tx } from '../repositories/rows'
 import { logsBetween } from '../repositories/setLogs'
 import { weeksStarting } from '../repositories/weeks'
 import { asSystem } from '../database/connection'
+import { catalogueOfOrganisation } from './catalogue'
 import { asTheyMayRead, mustSeeAthlete, transaction, writing, type Context } from './context'
 import { mailLink } from './links'
 import { record, recordHealthRead } from './record'
@@ -27,6 +28,7 @@ export function roster(context: Context): Promise<RosterRow[]> {
   return transaction(context, async (tx) => {
     const athletes = await asTheyMayRead(tx, context.actor, await listAthletes(tx, organisationId))
     await recordHealthRead(tx, context, athletes)
+    const catalogue = await catalogueOfOrganisation(tx, organisationId)
     const ids = athletes.map(athlete => athlete.id)
     const from = addDays(today, -ADHERENCE_DAYS)
     const competitions = await competitionsBetween(tx, organisationId, null, today, addDays(today, COMPETITION_DAYS))
@@ -40,7 +42,7 @@ export function roster(context: Context): Promise<RosterRow[]> {
         athlete,
         nextCompetition: nextFor(athlete, competitions),
         thisWeek: weeks.get(athlete.id)?.status ?? 'none',
-        adherence: review(planned, own).adherence,
+        adherence: review(planned, own, catalogue).adherence,
         lastLogDay: own.at(-1)?.day ?? null,
         painInLastDays: hadPain(own, addDays(today, -PAIN_DAYS)),
       }

@@ -1,10 +1,14 @@
 import type { Knex } from 'knex'
 import { addDays, mondayOf } from '~~/core/calendar'
+import { STANDARD } from '~~/core/catalogue'
 import { proposeWeek } from '~~/core/programme'
 import { planningContext } from '~~/shared/planningContext'
-import { chance, DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, simulateSets, type Chance, type DemoAthlete, type DemoCentre } from '~~/demo'
+import {
+  chance, DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, OWN_DRILLS, simulateSets, type Chance, type DemoAthlete, type DemoCentre,
+} from '~~/demo'
 import { asSystemOf, inOrganisation, takeTurn } from '../database/connection'
 import { insertAthlete } from '../repositories/athletes'
+import { saveOwnCatalogue } from '../repositories/catalogue'
 import { setEquipmentCounts } from '../repositories/facility'
 import { insertCompetition, insertGroup } from '../repositories/groups'
 import { insertOrganisation, isEmptyInstallation } from '../repositories/organisations'
@@ -38,6 +42,7 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     await setEquipmentCounts(tx, organisationId, centre.equipment as Record<string, number>)
     for (const athlete of centre.athletes) await insertAthlete(tx, organisationId, athlete.id, athlete.input)
     const coachId = await addPeople(tx, organisationId, centre, passwordHash, luck)
+    await saveOwnCatalogue(tx, organisationId, { version: 0, own: OWN_DRILLS }, coachId)
     const day = dayIn(centre.timeZone, now)
     for (const [index, athlete] of centre.athletes.entries()) {
       await addHistory(tx, organisationId, coachId, centre, athlete, day, luck, index)
@@ -68,12 +73,12 @@ async function addHistory(
   const own = centre.competitions.filter(c => athlete.input.groupIds.includes(c.groupId))
   for (const startsOn of weeks) {
     if (startsOn === thisMonday && index % 5 === 4) continue
-    const context = planningContext(athlete.input, startsOn, own)
+    const context = planningContext(athlete.input, startsOn, own, STANDARD)
     const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions })
     if (refused) continue
     await saveWeek(tx, organisationId, athlete.id, startsOn, 0, plan)
     await markAssigned(tx, organisationId, athlete.id, startsOn, 1, coachId)
-    await freezeWeek(tx, organisationId, { id: athlete.id, flags: athlete.input.flags }, { startsOn, plan })
+    await freezeWeek(tx, organisationId, { id: athlete.id, flags: athlete.input.flags }, { startsOn, plan }, STANDARD)
     const sessions = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
     const logs = sessions.filter(session => session.day < today).flatMap(session => simulateSets(luck, athlete, session))
     if (logs.length > 0) await insertLogs(tx, organisationId, coachId, logs)

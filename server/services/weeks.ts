@@ -1,5 +1,5 @@
 import { addDays, mondayOf } from '~~/core/calendar'
-import { findVariation } from '~~/core/catalogue'
+import type { Catalogue } from '~~/core/catalogue'
 import { layOutSession, proposeWeek, weekConflicts, type PlannedSession, type PlanningContext, type WeekPlan } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
@@ -8,6 +8,7 @@ import { athletesByIds } from '../repositories/athletes'
 import { competitionsBetween } from '../repositories/groups'
 import type { Tx } from '../repositories/rows'
 import { saveWeek, weekOf, weekVersion } from '../repositories/weeks'
+import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
 import { record, recordHealthRead } from './record'
 
@@ -57,7 +58,7 @@ export function refuseForbidden(plan: WeekPlan, context: PlanningContext): void 
   for (const { sessionId, itemId, text } of blocking) fields[`${sessionId}.${itemId}`] ??= text
   const first = blocking[0]!
   const item = plan.sessions.find(s => s.id === first.sessionId)?.items.find(i => i.id === first.itemId)
-  const name = item ? findVariation(item.variationId)?.name ?? 'A drill' : 'A drill'
+  const name = item ? context.screen.catalogue.find(item.variationId)?.name ?? 'A drill' : 'A drill'
   throw new AppError('badInput', `${name} cannot be given: ${first.text}`, fields)
 }
 
@@ -70,7 +71,7 @@ export async function storeWeek(
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
     const competitions = await competitionsAround(tx, organisationId, athlete, startsOn)
-    refuseForbidden(plan, planningContext(athlete, startsOn, competitions))
+    refuseForbidden(plan, planningContext(athlete, startsOn, competitions, await catalogueOfOrganisation(tx, organisationId)))
     const before = await weekOf(tx, organisationId, athleteId, startsOn)
     const saved = await saveWeek(tx, organisationId, athleteId, startsOn, version, plan)
     if (saved === null) {
@@ -92,19 +93,20 @@ export async function proposeForMany(
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     const results: BulkProposal[] = []
+    const catalogue = await catalogueOfOrganisation(tx, organisationId)
     for (const athlete of await athletesByIds(tx, organisationId, request.athleteIds)) {
       const stored = await weekOf(tx, organisationId, athlete.id, startsOn)
       if (stored && !request.replace && stored.plan.sessions.some(s => s.items.length > 0)) {
-        results.push(outcome(athlete, 'kept', stored.version, stored.plan, ['The week already holds drills and was kept.']))
+        results.push(outcome(athlete, 'kept', stored.version, stored.plan, catalogue, ['The week already holds drills and was kept.']))
         continue
       }
       const competitions = await competitionsAround(tx, organisationId, athlete, startsOn)
-      const planning = planningContext(athlete, startsOn, competitions)
+      const planning = planningContext(athlete, startsOn, competitions, catalogue)
       const proposal = proposeWeek({ context: planning, sessions: withOwnDays(request.sessions, athlete) })
       const version = await saveWeek(tx, organisationId, athlete.id, startsOn, stored?.version ?? 0, proposal.plan)
       if (version === null) throw new AppError('changedElsewhere', `The week of ${athlete.name} was changed meanwhile. Try again.`)
       await record(tx, context, 'week.propose', { athleteId: athlete.id, subjectId: startsOn, before: stored?.plan, after: proposal.plan })
-      results.push(outcome(athlete, proposal.refused ? 'refused' : 'proposed', version, proposal.plan, proposal.notes))
+      results.push(outcome(athlete, proposal.refused ? 'refused' : 'proposed', version, proposal.plan, catalogue, proposal.notes))
     }
     return results
   })
@@ -117,9 +119,9 @@ function withOwnDays(sessions: readonly PlannedSession[], athlete: Athlete): Pla
 }
 
 function outcome(
-  athlete: Athlete, kind: BulkProposal['outcome'], version: number, plan: WeekPlan, notes: readonly string[],
+  athlete: Athlete, kind: BulkProposal['outcome'], version: number, plan: WeekPlan, catalogue: Catalogue, notes: readonly string[],
 ): BulkProposal {
-  const trunkS = plan.sessions.reduce((sum, s) => sum + layOutSession(s).trunkS, 0)
+  const trunkS = plan.sessions.reduce((sum, s) => sum + layOutSession(s, catalogue).trunkS, 0)
   return {
     athleteId: athlete.id,
     athleteName: athlete.name,

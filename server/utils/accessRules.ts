@@ -34,6 +34,8 @@ export const ROUTE_RULES = {
   'POST /api/groups': rule(COACHES, 'organisation'),
   'GET /api/facility': rule(STAFF, 'organisation'),
   'PUT /api/facility': rule(COACHES, 'organisation'),
+  'GET /api/catalogue': rule(ALL, 'organisation'),
+  'PUT /api/catalogue': rule(COACHES, 'organisation'),
   'GET /api/athletes': rule(STAFF, 'athlete'),
   'POST /api/athletes': rule(COACHES, 'organisation'),
   'GET /api/athletes/:id': rule(STAFF, 'athlete'),

@@ -32,7 +32,7 @@ export const athleteSchema = form<AthleteInput>({
   flags: listOf('Flags', Joi.string().valid(...FLAG_IDS).label('Flag')).unique(),
   braceStep: Joi.number().integer().min(1).max(7).required().label('Brace step'),
   rungs: Joi.object().pattern(
-    Joi.string().valid(...LADDERS.map(l => l.id)),
+    Joi.alternatives(Joi.string().valid(...LADDERS.map(l => l.id)), Joi.string().pattern(/^own-[a-z0-9-]+$/).max(60)),
     Joi.number().integer().min(1).max(40).label('Rung'),
   ).custom((rungs: Record<string, number>, helpers) => {
     const high = LADDERS.find(ladder => (rungs[ladder.id] ?? 1) > ladder.rungs.length)

@@ -1,4 +1,7 @@
 export { checked, fieldMessages } from './check'
+export {
+  CATALOGUE_EDITION, CATALOGUE_FORMAT, catalogueFileSchema, ownCatalogueSchema, saveCatalogueSchema, variationSchema, type CatalogueFile,
+} from './catalogue'
 export { archiveSchema, athleteAddSchema, athleteSchema, athleteUpdateSchema } from './athlete'
 export {
   athleteInvitationSchema, eraseSchema, groupSchema, linkSchema, passwordSchema, resetSchema, signInSchema, staffChangeSchema,

@@ -83,6 +83,7 @@ export const RECORD_ACTIONS = {
   'health.read': 'read health flags',
   'group.add': 'added a group',
   'facility.change': 'changed the equipment counts',
+  'catalogue.change': 'changed the drills of your own',
   'week.change': 'changed a week',
   'week.propose': 'had a week proposed',
   'week.assign': 'assigned a week',

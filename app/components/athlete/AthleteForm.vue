@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { ACTION_FACTS, EQUIPMENT, LADDERS, TRUNK_ACTIONS, VARIATIONS } from '~~/core/catalogue'
+import { ACTION_FACTS, EQUIPMENT, TRUNK_ACTIONS } from '~~/core/catalogue'
 import { LIFT_IDS, LIFTS, SPORT_PROFILE_IDS, SPORT_PROFILES } from '~~/core/programme'
 import type { AthleteInput, Group, Units } from '~~/shared/types'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { useAthleteForm } from '~/composables/useAthleteForm'
 import { DAY_NAMES } from '~/composables/useWords'
 import ChipChoice from '~/components/common/ChipChoice.vue'
@@ -35,7 +36,8 @@ const root = ref<HTMLElement | null>(null)
 watch(() => props.serverFields, fields => showServer(fields))
 
 const SPORTS = SPORT_PROFILE_IDS.map(key => [key, SPORT_PROFILES[key].name] as const)
-const DRILLS = [[null, 'none'] as const, ...VARIATIONS.map(v => [v.id, v.name] as const)]
+const catalogue = useCatalogue()
+const DRILLS = computed(() => [[null, 'none'] as const, ...catalogue.value.variations.map(v => [v.id, v.name] as const)])
 const LIFT_CHOICES = [[null, 'none'] as const, ...LIFT_IDS.map(key => [key, LIFTS[key].name] as const)]
 const ACTIONS = [[null, 'none known'] as const, ...TRUNK_ACTIONS.map(key => [key, ACTION_FACTS[key].label] as const)]
 const STEPS = Array.from({ length: 7 }, (_, i) => [i + 1, `${i + 1} of 7`] as const)
@@ -258,7 +260,7 @@ async function submit(): Promise<void> {
           :disabled="!words.weakLink"
         />
         <SelectField
-          v-for="ladder in LADDERS"
+          v-for="ladder in catalogue.ladders"
           :key="ladder.id"
           :model-value="words.rungs[ladder.id] ?? 1"
           :label="ladder.name"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ACTION_FACTS, LADDERS, mainAction, type Ladder, type Variation } from '~~/core/catalogue'
+import { ACTION_FACTS, mainAction, type Ladder, type Variation } from '~~/core/catalogue'
 import { removals, type Screen } from '~~/core/screening'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
@@ -12,8 +12,8 @@ function gateText({ gate, doses }: Variation): string {
   return `${gate.sets} × ${gate.amount}${UNIT[doses[0]!.unit]}, ${gate.sessions === 1 ? 'once' : `${gate.sessions} sessions running`}`
 }
 
-const rows = computed(() => LADDERS.map((ladder: Ladder) => {
-  const at = props.screen.rungs[ladder.id] ?? 1
+const rows = computed(() => props.screen.catalogue.ladders.map((ladder: Ladder) => {
+  const at = Math.min(ladder.rungs.length, props.screen.rungs[ladder.id] ?? 1)
   const present = ladder.rungs[at - 1]!
   const blocked = removals(present, props.screen)[0]?.text ?? null
   return { ladder, at, present, blocked, top: at === ladder.rungs.length }

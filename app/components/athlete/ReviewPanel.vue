@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { BREAK_POINTS, breakPointsOf, compareSides, review } from '~~/core/assessment'
 import { addDays, mondayOf } from '~~/core/calendar'
-import { ACTION_FACTS, findVariation, TRUNK_ACTIONS } from '~~/core/catalogue'
+import { ACTION_FACTS, TRUNK_ACTIONS } from '~~/core/catalogue'
 import type { History } from '~~/shared/types'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { shortDay, weekSpan } from '~/composables/useWords'
 
 /** What came of it: planned against done, break points, left against right. */
 const props = defineProps<{ history: History }>()
 
-const total = computed(() => review(props.history.prescribed, props.history.logs))
+const catalogue = useCatalogue()
+const total = computed(() => review(props.history.prescribed, props.history.logs, catalogue.value))
 const scaleS = computed(() =>
   Math.max(60, ...TRUNK_ACTIONS.map(action => Math.max(total.value.plannedS[action], total.value.doneS[action]))))
 const weeks = computed(() => {
@@ -17,13 +19,13 @@ const weeks = computed(() => {
     const inWeek = ({ day }: { day: string }): boolean => day >= monday && day <= addDays(monday, 6)
     const items = props.history.prescribed.filter(inWeek)
     const ids = new Set(items.map(item => item.itemId))
-    return { monday, ...review(items, props.history.logs.filter(log => ids.has(log.prescribedItemId))) }
+    return { monday, ...review(items, props.history.logs.filter(log => ids.has(log.prescribedItemId)), catalogue.value) }
   })
 })
 const breaks = computed(() => breakPointsOf(props.history.logs).slice(0, 6))
 const sides = computed(() => compareSides(props.history.logs, 4).sort((a, b) => b.difference - a.difference).slice(0, 6))
 const UNIT = { seconds: 's', reps: 'reps', breaths: 'breaths', metres: 'm', letters: 'letters' } as const
-const nameOf = (variationId: string): string => findVariation(variationId)?.name ?? 'a drill'
+const nameOf = (variationId: string): string => catalogue.value.find(variationId)?.name ?? 'a drill'
 </script>
 
 <template>

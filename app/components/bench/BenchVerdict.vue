@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { ACTION_FACTS, findVariation, mainAction } from '~~/core/catalogue'
+import { ACTION_FACTS, mainAction } from '~~/core/catalogue'
 import { sameWork } from '~~/core/dose'
 import { findModel, poseOf, shownNm, type Component, type Found, type Verdict } from '~~/core/mechanics'
+import { useCatalogue } from '~/composables/useCatalogue'
 import type { BenchRung } from '~/composables/useLadderBench'
 
 /** What it comes to, as a sentence: against the present rung, with the gate, equal work and what it needs. */
@@ -26,6 +27,7 @@ const title = computed(() => (props.isPresent && (props.verdict?.verdict ?? 'abo
 const way = computed(() => (props.live.result ? WAY[props.live.result.dominant][props.live.result.dominantNm > 0 ? 1 : 0] : ''))
 const nm = computed(() => shownNm(props.live.nm))
 const range = computed(() => [1 - props.doubt, 1 + props.doubt].map(f => shownNm(props.live.nm * f)))
+const catalogue = useCatalogue()
 /** The dose that holds moment x time of the present rung's first dose. */
 const equal = computed(() => {
   const [now, before] = [props.live.variation.doses[0], props.base?.variation.doses[0]]
@@ -35,7 +37,7 @@ const equal = computed(() => {
 })
 /** ", feet raised 45 cm": the slider that was moved to get there. */
 function movedText({ variationId, moved, settings }: Found): string {
-  const facts = moved ? findModel(poseOf(variationId)!.model)!.settings[moved] : undefined
+  const facts = moved ? findModel(poseOf(catalogue.value.find(variationId)!)!.model)!.settings[moved] : undefined
   return facts && moved ? `, ${facts.label.toLowerCase()} ${settings[moved]} ${facts.unit}` : ''
 }
 const skips = computed(() => props.live.variation.rung - (props.base?.variation.rung ?? 0) - 1)
@@ -95,7 +97,7 @@ const gate = computed(() => props.live.variation.gate)
         class="block text-left underline underline-offset-2"
         @click="emit('take', one)"
       >
-        {{ findVariation(one.variationId)?.name }}{{ movedText(one) }} <span class="figure">{{ one.ratio.toFixed(2) }}×</span>
+        {{ catalogue.find(one.variationId)?.name }}{{ movedText(one) }} <span class="figure">{{ one.ratio.toFixed(2) }}×</span>
       </button>
     </div>
     <p class="flex flex-wrap gap-2 mt-1">

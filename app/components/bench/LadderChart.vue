@@ -6,7 +6,7 @@ import type { BenchRung } from '~/composables/useLadderBench'
 import LineFigure from './LineFigure.vue'
 
 /** The family as rising rungs, each standing at the moment that was reckoned for this athlete. */
-const props = defineProps<{ rungs: readonly BenchRung[], present: number, chosenId: string, otherId: string | null, doubt: number }>()
+const props = defineProps<{ rungs: readonly BenchRung[], presentId: string | null, chosenId: string, otherIds: readonly string[], doubt: number }>()
 const emit = defineEmits<{ choose: [id: string, compare: boolean] }>()
 
 const LEFT = 44
@@ -32,7 +32,7 @@ const scale = computed(() => {
   const tallest = Math.max(0.4, ...boxes.map(b => b.top - b.bottom))
   return Math.min((column.value - 34) / widest, 84 / tallest)
 })
-const base = computed(() => props.rungs[props.present - 1]?.nm ?? 0)
+const base = computed(() => props.rungs.find(r => r.variation.id === props.presentId)?.nm ?? 0)
 const factor = (rung: BenchRung): string => (base.value > 1 && rung.result ? `${(rung.nm / base.value).toFixed(1)}×` : '')
 const figureSize = (rung: BenchRung): { w: number, h: number } => rung.figure
   ? { w: (rung.figure.box.right - rung.figure.box.left) * scale.value + 16, h: (rung.figure.box.top - rung.figure.box.bottom) * scale.value + 16 }
@@ -109,7 +109,7 @@ const figureSize = (rung: BenchRung): { w: number, h: number } => rung.figure
         :class="rung.removed.length > 0 ? 'text-quiet' : ''"
         :style="{ left: `${LEFT + column * i + 14}px`, width: `${column - 22}px`, top: `${y(rung.nm) - Math.max(24, figureSize(rung).h)}px` }"
         :aria-pressed="rung.variation.id === chosenId"
-        :aria-label="`${rung.variation.name}, ${rung.result ? `about ${shownNm(rung.nm)} newton metres` : 'no outside moment'}${i + 1 === present ? ', present rung' : ''}${rung.removed.length > 0 ? ', taken away' : ''}`"
+        :aria-label="`${rung.variation.name}, ${rung.result ? `about ${shownNm(rung.nm)} newton metres` : 'no outside moment'}${rung.variation.id === presentId ? ', present rung' : ''}${rung.removed.length > 0 ? ', taken away' : ''}`"
         @click="emit('choose', rung.variation.id, $event.shiftKey)"
       >
         <span
@@ -128,15 +128,15 @@ const figureSize = (rung: BenchRung): { w: number, h: number } => rung.figure
         </span>
         <span
           class="block h-[4px] rounded-full"
-          :class="i + 1 === present ? 'bg-signal' : rung.result ? 'bg-ink' : 'bg-line'"
+          :class="rung.variation.id === presentId ? 'bg-signal' : rung.result ? 'bg-ink' : 'bg-line'"
         />
         <span
           class="block text-[0.88em] font-semibold mt-1 px-0.5"
-          :class="[rung.variation.id === chosenId ? 'bg-ink text-paper' : '', rung.variation.id === otherId ? 'outline outline-2 outline-ink' : '']"
+          :class="[rung.variation.id === chosenId ? 'bg-ink text-paper' : '', otherIds.includes(rung.variation.id) ? 'outline outline-2 outline-ink' : '']"
         >{{ rung.variation.name }}</span>
         <span class="block figure text-[0.78em]">{{ factor(rung) }} {{ formatDose(rung.variation.doses[0]!, rung.variation.sides) }}</span>
         <span
-          v-if="i + 1 === present"
+          v-if="rung.variation.id === presentId"
           class="inline-block bg-signal text-paper text-[0.78em] font-semibold rounded-full px-2"
         >now</span>
         <span

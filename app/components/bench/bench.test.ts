@@ -81,7 +81,7 @@ describe('the verdict', () => {
 describe('the chart of a ladder', () => {
   it('stands each rung higher the more it asks, marks the present one, and chooses', async () => {
     const { rungs, present } = bench()
-    const wrapper = mount(LadderChart, { props: { rungs: rungs.value, present: present.value, chosenId: 'front-plank.hands', otherId: null, doubt: DOUBT } })
+    const wrapper = mount(LadderChart, { props: { rungs: rungs.value, presentId: rungs.value[present.value - 1]!.variation.id, chosenId: 'front-plank.hands', otherIds: [], doubt: DOUBT } })
     const marks = wrapper.findAll('button.rung')
     expect(marks).toHaveLength(rungs.value.length)
     expect(marks.map(m => m.text().includes('now')).indexOf(true)).toBe(3)

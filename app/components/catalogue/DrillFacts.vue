@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { BREATH_PATTERNS, HAZARDS, MUSCLE_GROUPS, neighboursOf, publishedCompression, schoolDose, SCHOOLS, type SchoolId, type Variation } from '~~/core/catalogue'
+import { BREATH_PATTERNS, HAZARDS, isOwn, MUSCLE_GROUPS, neighboursOf, publishedCompression, schoolDose, SCHOOLS, type SchoolId, type Variation } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import { SPORT_PROFILES, transferOf } from '~~/core/programme'
+import { useCatalogue } from '~/composables/useCatalogue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
 /** Everything a coach needs to give a drill, with its neighbours and where it leads. */
-const props = defineProps<{ variation: Variation, editable: boolean, athleteName: string | null }>()
-const emit = defineEmits<{ show: [id: string], bench: [], week: [] }>()
+const props = defineProps<{ variation: Variation, editable: boolean, mayWrite: boolean, athleteName: string | null }>()
+const emit = defineEmits<{ show: [id: string], bench: [], week: [], copy: [], edit: [] }>()
 const compression = computed(() => publishedCompression(props.variation.id))
-const around = computed(() => neighboursOf(props.variation))
+const catalogue = useCatalogue()
+const around = computed(() => neighboursOf(props.variation, catalogue.value))
 const steps = computed(() => [
   ['Easier', around.value.easier] as const, ['Harder', around.value.harder] as const, ...around.value.first.map(v => ['Asked first', v] as const),
 ])
@@ -105,6 +107,22 @@ const schools = Object.keys(SCHOOLS) as SchoolId[]
           @click="emit('week')"
         >
           Add to the week
+        </button>
+        <button
+          v-if="mayWrite && isOwn(variation)"
+          type="button"
+          class="btn"
+          @click="emit('edit')"
+        >
+          Change it
+        </button>
+        <button
+          v-if="mayWrite"
+          type="button"
+          class="btn btn-quiet"
+          @click="emit('copy')"
+        >
+          Make one of your own from it
         </button>
       </p>
       <p class="text-quiet text-[0.88em]">

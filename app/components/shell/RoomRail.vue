@@ -24,7 +24,7 @@ const rooms = computed(() => [
     here: route.path.startsWith('/week/'),
   },
   { name: 'Squad week', to: '/squad-week', here: route.path === '/squad-week' },
-  { name: 'Catalogue', to: '/catalogue', here: route.path === '/catalogue' },
+  { name: 'Catalogue', to: '/catalogue', here: route.path.startsWith('/catalogue') },
   { name: 'Facility', to: '/facility', here: route.path === '/facility' },
 ])
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Combobox, ComboboxInput, ComboboxLabel, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
-import { ACTION_FACTS, mainAction, VARIATIONS, type Variation } from '~~/core/catalogue'
+import { ACTION_FACTS, mainAction, type Variation } from '~~/core/catalogue'
 import { removals, type Screen } from '~~/core/screening'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
@@ -9,7 +9,7 @@ const props = defineProps<{ screen: Screen }>()
 const emit = defineEmits<{ choose: [variation: Variation], close: [] }>()
 
 const text = ref('')
-const drills = computed(() => VARIATIONS.map((variation) => {
+const drills = computed(() => props.screen.catalogue.variations.map((variation) => {
   const { label, plane } = ACTION_FACTS[mainAction(variation.shares)]
   return {
     variation,

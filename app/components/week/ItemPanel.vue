@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { BREATH_PATTERNS, findVariation, SETTINGS } from '~~/core/catalogue'
-import { timeUnderTensionS, workInWords, type Dose } from '~~/core/dose'
+import { BREATH_PATTERNS, SETTINGS } from '~~/core/catalogue'
+import { timeUnderTensionS, type Dose } from '~~/core/dose'
 import { liftFacts, SLOTS, type Alternative, type Conflict, type LastTime, type PlannedSession, type TrunkItem } from '~~/core/programme'
 import { breathFor, type HealthMark } from '~~/core/screening'
+import { useCatalogue } from '~/composables/useCatalogue'
+import type { AthleteInput } from '~~/shared/types'
+import { workAgainst } from '~/composables/workAgainst'
 import DoseEditor from './DoseEditor.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
@@ -18,17 +21,20 @@ const props = defineProps<{
   last: LastTime | null
   /** "Thu 19", for the day of it. */
   lastDay: string
+  /** Whose moments are compared. */
+  body: Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>
   editable: boolean
 }>()
 const emit = defineEmits<{ dose: [dose: Dose], swap: [index: number], remove: [], nudge: [step: 1 | -1], extra: [side: 'left' | 'right' | null] }>()
 
-const variation = computed(() => findVariation(props.item.variationId))
+const catalogue = useCatalogue()
+const variation = computed(() => catalogue.value.find(props.item.variationId))
 const seconds = computed(() => (variation.value ? timeUnderTensionS(props.item.dose, variation.value.sides, props.item.extraSetSide) : 0))
 const lastText = computed(() => {
-  if (!props.last) return ''
-  return props.last.same
-    ? workInWords(seconds.value, props.last.seconds, `on ${props.lastDay}`)
-    : `on ${props.lastDay} it was ${findVariation(props.last.variationId)!.name}, ${Math.round(props.last.seconds)} s`
+  const before = props.last ? catalogue.value.find(props.last.variationId) : undefined
+  if (!props.last || !before || !variation.value) return ''
+  return workAgainst(
+    { item: props.item, variation: variation.value, seconds: seconds.value }, { ...props.last, variation: before }, props.lastDay, props.body)
 })
 const breath = computed(() => (variation.value ? breathFor(variation.value.breath, props.flags) : null))
 const placeText = computed(() => {

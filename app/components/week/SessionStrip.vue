@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { findVariation } from '~~/core/catalogue'
 import { bracedRepS } from '~~/core/dose'
 import { liftFacts, type Conflict, type PlannedLift, type PlannedSession } from '~~/core/programme'
 import { stripLayout } from '~/composables/stripLayout'
+import { useCatalogue } from '~/composables/useCatalogue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
 /** One session as a line of minutes: lifts stand on it, trunk work hangs under it. */
@@ -22,7 +22,8 @@ const emit = defineEmits<{ select: [itemId: string], lift: [lift: PlannedLift], 
 const ROW_PX = 37
 const LINE_PX = 42
 
-const layout = computed(() => stripLayout(props.session, props.pxPerMinute, props.width))
+const catalogue = useCatalogue()
+const layout = computed(() => stripLayout(props.session, props.pxPerMinute, props.width, catalogue.value))
 const height = computed(() => LINE_PX + 22 + Math.max(1, layout.value.rows) * ROW_PX + 14)
 const endX = computed(() => props.session.minutes * props.pxPerMinute)
 const ticks = computed(() => Array.from({ length: Math.floor(props.session.minutes / 15) }, (_, i) => (i + 1) * 15))
@@ -30,7 +31,7 @@ const broken = computed(() => new Map(props.conflicts.filter(c => c.itemId).map(
 const sessionConflicts = computed(() => props.conflicts.filter(c => c.itemId === null))
 
 function shares(variationId: string) {
-  return findVariation(variationId)?.shares ?? {}
+  return catalogue.value.find(variationId)?.shares ?? {}
 }
 
 const repText = (lift: PlannedLift): string => `${bracedRepS(liftFacts(lift.lift).rep, lift.percent1Rm).toFixed(1)} s`

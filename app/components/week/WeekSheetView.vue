@@ -2,11 +2,12 @@
 import { useElementSize } from '@vueuse/core'
 import { v7 as newKey } from 'uuid'
 import { addDays } from '~~/core/calendar'
-import { findVariation, type Variation } from '~~/core/catalogue'
+import type { Variation } from '~~/core/catalogue'
 import {
   addSession, changeSession, dayKindOf, layOutSession, putLift, removeLift, removeSession, type PlannedLift, type PlannedSession,
 } from '~~/core/programme'
 import type { WeekSheet } from '~~/shared/types'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { useSingleKeys, type KeyAction } from '~/composables/useSingleKeys'
 import { useStripDrag } from '~/composables/useStripDrag'
 import { useWeekSheet, type WeekStore } from '~/composables/useWeekSheet'
@@ -24,7 +25,8 @@ import SessionStrip from './SessionStrip.vue'
 const props = withDefaults(defineProps<{ store: WeekStore, sheet: WeekSheet, editable: boolean, today?: number, add?: string | null }>(), { today: 0, add: null })
 const emit = defineEmits<{ assign: [], added: [] }>()
 
-const week = useWeekSheet(props.store, computed(() => props.sheet))
+const catalogue = useCatalogue()
+const week = useWeekSheet(props.store, computed(() => props.sheet), catalogue)
 const plan = computed(() => props.store.plan)
 const { selectedId, ledger, conflicts, selected, last, swaps, notes, context } = week
 
@@ -36,10 +38,10 @@ const area = ref<HTMLElement | null>(null)
 const { width } = useElementSize(area)
 const stripWidth = computed(() => Math.max(240, width.value - 112))
 const longestMinutes = computed(() =>
-  Math.max(30, ...plan.value.sessions.map(s => Math.max(s.minutes, layOutSession(s).totalS / 60))))
-const trunkMinutes = computed(() => Math.round(plan.value.sessions.reduce((sum, s) => sum + layOutSession(s).trunkS, 0) / 60))
+  Math.max(30, ...plan.value.sessions.map(s => Math.max(s.minutes, layOutSession(s, catalogue.value).totalS / 60))))
+const trunkMinutes = computed(() => Math.round(plan.value.sessions.reduce((sum, s) => sum + layOutSession(s, catalogue.value).trunkS, 0) / 60))
 const pxPerMinute = computed(() => stripWidth.value / longestMinutes.value)
-const { preview } = useStripDrag(area, () => plan.value, () => pxPerMinute.value, week.moveTo)
+const { preview } = useStripDrag(area, () => plan.value, () => pxPerMinute.value, () => catalogue.value, week.moveTo)
 
 const titleOf = (session: PlannedSession): string => shortDay(addDays(props.sheet.week.startsOn, session.day))
 const KIND = { competition: 'competition', dayBefore: 'day before: activation only', twoDaysBefore: 'two days before', dayAfter: 'day after: easy', training: '' }
@@ -65,7 +67,7 @@ function putSession(session: PlannedSession | null, day: number, minutes: number
 
 /** A drill that was sent here from the bench goes to the first session that is still ahead. */
 onMounted(() => {
-  const variation = props.add ? findVariation(props.add) : undefined
+  const variation = props.add ? catalogue.value.find(props.add) : undefined
   const session = plan.value.sessions.find(s => s.day >= props.today) ?? plan.value.sessions.at(-1)
   if (!variation || !session || !props.editable) return
   chooseDrill(session, variation)
@@ -164,6 +166,7 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
       :flags="context.screen.flags"
       :last="last"
       :last-day="last ? shortDay(addDays(sheet.week.startsOn, last.day - 7)) : ''"
+      :body="sheet.athlete"
       :editable="editable"
       @dose="week.setDose(selected!.item.id, $event)"
       @swap="week.swap"

@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import { mondayOf } from '~~/core/calendar'
-import { ACTION_FACTS, findVariation, LADDERS, VARIATIONS } from '~~/core/catalogue'
+import { ACTION_FACTS } from '~~/core/catalogue'
 import { poseOf, type Found } from '~~/core/mechanics'
 import { screenOf } from '~~/shared/planningContext'
 import type { Athlete } from '~~/shared/types'
 import { messageOf } from '~/api/call'
 import BenchSliders from '~/components/bench/BenchSliders.vue'
 import BenchVerdict from '~/components/bench/BenchVerdict.vue'
+import CompareRungs from '~/components/bench/CompareRungs.vue'
 import LadderChart from '~/components/bench/LadderChart.vue'
 import LineFigure from '~/components/bench/LineFigure.vue'
 import TeamRung from '~/components/bench/TeamRung.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import { inputOf } from '~/composables/athleteWords'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { useLadderBench } from '~/composables/useLadderBench'
 import { useSingleKeys } from '~/composables/useSingleKeys'
 import { useAthleteStore } from '~/stores/athlete'
@@ -22,6 +24,7 @@ const route = useRoute()
 const session = useSessionStore()
 const roster = useRosterStore()
 const store = useAthleteStore()
+const catalogue = useCatalogue()
 const id = computed(() => String(route.params.id))
 const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
 watch(id, () => {
@@ -33,10 +36,10 @@ onMounted(roster.load)
 /** Somebody to reckon with until the athlete is there. */
 const NOBODY = { sex: 'female', heightCm: 170, massKg: 65, rungs: {}, flags: [], equipment: [], braceStep: 1, birthYear: 2000 } as unknown as Athlete
 const athlete = computed(() => store.athlete ?? NOBODY)
-const screen = computed(() => screenOf(athlete.value, session.me!.today))
-const ladderId = computed(() => (LADDERS.some(l => l.id === route.query.ladder) ? String(route.query.ladder) : 'front-plank'))
+const screen = computed(() => screenOf(athlete.value, session.me!.today, catalogue.value))
+const ladderId = computed(() => (catalogue.value.ladders.some(l => l.id === route.query.ladder) ? String(route.query.ladder) : 'front-plank'))
 const bench = useLadderBench(athlete, screen, ladderId)
-const { ladder, rungs, present, presentRung, live, other, otherId, sliders, verdict, found } = bench
+const { ladder, rungs, presentRung, live, others, sliders, verdict, found } = bench
 useHead({ title: () => `${ladder.value.name}, ${athlete.value.name ?? ''} · Keen Anchor` })
 
 const forces = ref(false)
@@ -55,13 +58,13 @@ const bigScale = computed(() => {
 })
 
 function choose(variationId: string, compare: boolean): void {
-  if (compare && variationId !== live.value.variation.id) otherId.value = otherId.value === variationId ? null : variationId
+  if (compare && variationId !== live.value.variation.id) bench.compareWith(variationId)
   else bench.choose(variationId)
 }
 
 /** A drill that was found may live on another ladder: go there with its setting. */
 async function take({ variationId, settings, moved }: Found): Promise<void> {
-  const variation = findVariation(variationId)!
+  const variation = catalogue.value.find(variationId)!
   if (variation.ladder !== ladder.value.id) await navigateTo({ path: route.path, query: { ladder: variation.ladder } })
   await nextTick()
   bench.choose(variationId, moved ? { [moved]: settings[moved]! } : {})
@@ -90,6 +93,7 @@ function step(by: 1 | -1): void {
   const next = rungs.value[at + by]
   if (next) bench.choose(next.variation.id)
 }
+const compareWithPresent = (): void => { if (presentRung.value) bench.compareWith(presentRung.value.variation.id) }
 const whenEditable = (run: () => unknown) => (): void => { if (editable.value) run() }
 useSingleKeys([
   { keys: ['ArrowRight'], text: 'Next rung', run: () => step(1) },
@@ -97,11 +101,11 @@ useSingleKeys([
   { keys: ['h'], text: 'About 10 % harder', run: () => bench.findHarder() },
   { keys: ['t'], text: 'The whole team', run: () => { team.value = !team.value } },
   { keys: ['f'], text: 'Forces and lever', run: () => { forces.value = !forces.value } },
-  { keys: ['c'], text: 'Compare with the present rung', run: () => { otherId.value = otherId.value ? null : presentRung.value?.variation.id ?? null } },
+  { keys: ['c'], text: 'Compare with the present rung', run: compareWithPresent },
   { keys: ['Enter'], text: 'Put on this rung', run: whenEditable(put) },
   { keys: ['w'], text: 'Add to the week', run: whenEditable(addToWeek) },
 ])
-const posed = VARIATIONS.filter(v => poseOf(v.id)).length
+const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).length)
 </script>
 
 <template>
@@ -140,8 +144,8 @@ const posed = VARIATIONS.filter(v => poseOf(v.id)).length
           <button
             type="button"
             class="btn min-h-[36px]"
-            :aria-pressed="otherId !== null"
-            @click="otherId = otherId ? null : presentRung?.variation.id ?? null"
+            :aria-pressed="others.length > 0"
+            @click="compareWithPresent"
           >
             <kbd>c</kbd> compare
           </button>
@@ -167,7 +171,7 @@ const posed = VARIATIONS.filter(v => poseOf(v.id)).length
         class="flex flex-wrap gap-x-4 gap-y-0 mb-2"
       >
         <NuxtLink
-          v-for="one in LADDERS"
+          v-for="one in catalogue.ladders"
           :key="one.id"
           :to="{ path: route.path, query: { ladder: one.id } }"
           class="py-1 border-b-[3px] min-h-[28px]"
@@ -189,9 +193,9 @@ const posed = VARIATIONS.filter(v => poseOf(v.id)).length
       <LadderChart
         v-else
         :rungs="rungs"
-        :present="present"
+        :present-id="presentRung?.variation.id ?? null"
         :chosen-id="live.variation.id"
-        :other-id="otherId"
+        :other-ids="others.map(o => o.variation.id)"
         :doubt="bench.doubt"
         @choose="choose"
       />
@@ -200,27 +204,14 @@ const posed = VARIATIONS.filter(v => poseOf(v.id)).length
         :aria-label="live.variation.name"
       >
         <div class="flex flex-col items-center">
-          <div class="flex gap-4 items-end">
-            <LineFigure
-              v-if="other?.figure"
-              class="text-quiet"
-              :figure="other.figure"
-              :px-per-metre="bigScale * 0.6"
-              :forces="forces"
-              :label="`${other.variation.name}, as computed`"
-            />
-            <LineFigure
-              v-if="live.figure"
-              :figure="live.figure"
-              :px-per-metre="other ? bigScale * 0.6 : bigScale"
-              :forces="forces"
-              :label="`${live.variation.name}, as computed`"
-            />
-          </div>
+          <LineFigure
+            v-if="live.figure"
+            :figure="live.figure"
+            :px-per-metre="bigScale"
+            :forces="forces"
+            :label="`${live.variation.name}, as computed`"
+          />
           <p class="figure text-[0.85em] text-quiet mt-2 text-center">
-            <template v-if="other">
-              {{ other.variation.name }} {{ Math.round(other.nm / 5) * 5 }} N·m ·
-            </template>
             marked joint L4/L5<template v-if="forces">
               · blue: the ground’s pushes and their lever
             </template>
@@ -251,6 +242,12 @@ const posed = VARIATIONS.filter(v => poseOf(v.id)).length
           @take="take"
         />
       </section>
+      <CompareRungs
+        v-if="others.length > 0"
+        class="panel mt-3"
+        :rungs="[live, ...others]"
+        @put-away="bench.compareWith"
+      />
       <p
         class="mt-2"
         role="status"
@@ -258,7 +255,7 @@ const posed = VARIATIONS.filter(v => poseOf(v.id)).length
         {{ said }}
       </p>
       <p class="text-quiet text-[0.85em]">
-        {{ posed }} of {{ VARIATIONS.length }} drills have a pose. Held positions only; estimates for comparing rungs, not loads inside the spine. Not medical advice.
+        {{ posed }} of {{ catalogue.variations.length }} drills have a pose. Held positions only; estimates for comparing rungs, not loads inside the spine. Not medical advice.
       </p>
     </template>
   </div>

@@ -8,6 +8,7 @@ import PlaneMark from '~/components/plane/PlaneMark.vue'
 import RestTimer from '~/components/run/RestTimer.vue'
 import SetLogForm from '~/components/run/SetLogForm.vue'
 import SetTimer from '~/components/run/SetTimer.vue'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { sharesOf } from '~/composables/drillFacts'
 import { useBeep } from '~/composables/useBeep'
 import { useRunner, type SetOutcome } from '~/composables/useRunner'
@@ -26,6 +27,7 @@ const route = useRoute()
 const session = useSessionStore()
 const store = useRunStore()
 const outbox = useOutboxStore()
+const catalogue = useCatalogue()
 const { waiting } = storeToRefs(outbox)
 const runner = useRunner(computed(() => store.run ?? EMPTY), waiting, outbox.add)
 const { current, steps, done, stopped, restS } = runner
@@ -133,7 +135,7 @@ function skip(): void {
       </p>
       <h1 class="flex gap-2 items-center">
         <PlaneMark
-          :shares="sharesOf(current.item.variationId)"
+          :shares="sharesOf(current.item.variationId, catalogue)"
           :width="24"
           :height="18"
         />

@@ -155,7 +155,7 @@ export const flexion = defineLadder(
       posture: 'moving',
       equipment: [['kettlebell', 'dumbbell']],
       shares: { flexion: 0.3, antiRotation: 0.35, antiLateralFlexion: 0.35 },
-      hazards: ['flexion', 'overhead', 'shoulderLoad'],
+      hazards: ['flexion', 'loadedFlexion', 'overhead', 'shoulderLoad'],
       tires: ['shoulders', 'hips'],
       fatigue: 4,
       settings: ['loadKg'],

@@ -78,7 +78,7 @@ export const posterior = defineLadder(
       posture: 'supine',
       equipment: [['bench'], ['barbell', 'plate', 'sandbag']],
       shares: { antiFlexion: 0.4, extension: 0.6 },
-      hazards: ['pressureRise'],
+      hazards: ['supine', 'pressureRise'],
       fatigue: 3,
       settings: ['loadKg'],
       doses: [reps(3, 6, '2-1-1-0', 75), reps(4, 8, '2-1-1-0', 75)],

@@ -9,6 +9,7 @@ import AthleteForm from '~/components/athlete/AthleteForm.vue'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import { athleteClash, inputOf } from '~/composables/athleteWords'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { useAthleteStore } from '~/stores/athlete'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
@@ -19,6 +20,7 @@ const route = useRoute()
 const session = useSessionStore()
 const roster = useRosterStore()
 const store = useAthleteStore()
+const catalogue = useCatalogue()
 const id = String(route.params.id)
 const busy = ref(false)
 const problem = ref('')
@@ -56,7 +58,7 @@ async function save(athlete: AthleteInput, base: { version: number, start: Athle
   const stored = await attempt(() => roster.save(id, base.version, athlete).catch((error: unknown) => {
     const current = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as Athlete | undefined : undefined
     if (!current) throw error
-    const found = athleteClash(base.start, athlete, inputOf(current), roster.groups, session.me!.units)
+    const found = athleteClash(base.start, athlete, inputOf(current), roster.groups, session.me!.units, catalogue.value)
     if (found.rows.length === 0) return roster.save(id, current.version, found.chosen({}))
     clash.value = { ...found, who: current.changedBy ?? 'Somebody else', version: current.version }
     return null

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
 import { addDays, mondayOf } from '~~/core/calendar'
-import { ACTION_FACTS, EQUIPMENT, findVariation } from '~~/core/catalogue'
+import { ACTION_FACTS, EQUIPMENT } from '~~/core/catalogue'
 import { LIFTS, SPORT_PROFILES } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import { screenOf } from '~~/shared/planningContext'
@@ -13,6 +13,8 @@ import LadderStanding from '~/components/athlete/LadderStanding.vue'
 import ReviewPanel from '~/components/athlete/ReviewPanel.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import { DAY_NAMES, measures } from '~/composables/useWords'
+import { saveAsFile } from '~/composables/saveAsFile'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { useAthleteStore } from '~/stores/athlete'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
@@ -21,12 +23,13 @@ const route = useRoute()
 const session = useSessionStore()
 const roster = useRosterStore()
 const store = useAthleteStore()
+const catalogue = useCatalogue()
 const problem = ref('')
 
 const id = computed(() => String(route.params.id))
 const athlete = computed(() => store.athlete)
 const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
-const screen = computed(() => (athlete.value ? screenOf(athlete.value, session.me!.today) : null))
+const screen = computed(() => (athlete.value ? screenOf(athlete.value, session.me!.today, catalogue.value) : null))
 const unit = computed(() => measures(session.me!.units))
 useHead({ title: () => `${athlete.value?.name ?? 'Athlete'} · Keen Anchor` })
 
@@ -88,11 +91,7 @@ async function exportAll(): Promise<void> {
   problem.value = ''
   try {
     const text = JSON.stringify(await roster.exportOf(id.value), null, 2)
-    const link = document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([text], { type: 'application/json' }))
-    link.download = `${athlete.value!.name.replace(/\W+/g, '-').toLowerCase()}.json`
-    link.click()
-    URL.revokeObjectURL(link.href)
+    saveAsFile(`${athlete.value!.name.replace(/\W+/g, '-').toLowerCase()}.json`, text, 'application/json')
   }
   catch (error) {
     problem.value = messageOf(error)
@@ -101,7 +100,7 @@ async function exportAll(): Promise<void> {
 
 const goal = computed(() => {
   const a = athlete.value!
-  const drill = a.goalVariationId ? findVariation(a.goalVariationId)?.name : null
+  const drill = a.goalVariationId ? catalogue.value.find(a.goalVariationId)?.name : null
   return [a.goal, drill ? `drill: ${drill}` : '', a.goalLift ? `lift: ${LIFTS[a.goalLift].name}` : ''].filter(Boolean).join(' · ')
 })
 </script>

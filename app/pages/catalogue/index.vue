@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { mondayOf } from '~~/core/calendar'
-import { ACTION_FACTS, findVariation, LADDERS, MODES, PLANES, POSTURES, TRUNK_ACTIONS, VARIATIONS, type Equipment } from '~~/core/catalogue'
-import { removals } from '~~/core/screening'
+import { ACTION_FACTS, isOwn, MODES, PLANES, POSTURES, TRUNK_ACTIONS, type Equipment } from '~~/core/catalogue'
+import { FLAG_IDS, FLAGS, removals } from '~~/core/screening'
 import { screenOf } from '~~/shared/planningContext'
 import DrillFacts from '~/components/catalogue/DrillFacts.vue'
 import DrillRow from '~/components/catalogue/DrillRow.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import PlaneName from '~/components/plane/PlaneName.vue'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { useCatalogueFilter } from '~/composables/useCatalogueFilter'
 import { reckon } from '~/composables/useLadderBench'
 import { useFacilityStore } from '~/stores/facility'
@@ -18,28 +19,30 @@ useHead({ title: 'Catalogue · Keen Anchor' })
 const session = useSessionStore()
 const roster = useRosterStore()
 const facility = useFacilityStore()
+const catalogue = useCatalogue()
 onMounted(() => Promise.all([roster.load(), facility.load()]))
 
 const room = computed(() => new Set(Object.keys(facility.counts) as Equipment[]))
-const { filter, shown, clear, sportNames } = useCatalogueFilter(room)
+const { filter, shown, clear, sportNames } = useCatalogueFilter(catalogue, room)
 const openId = ref<string | null>(null)
 const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
 
 /** Whose body the figures are: the athlete who was looked at last, or a reference body. */
 const athlete = computed(() => (roster.rows.find(row => row.athlete.id === roster.lastAthleteId) ?? roster.rows[0])?.athlete ?? null)
 const REFERENCE = { sex: 'female', heightCm: 170, massKg: 65 } as const
-const screen = computed(() => (athlete.value ? screenOf(athlete.value, session.me!.today) : null))
-const rungs = computed(() => new Map(VARIATIONS.map(v => [v.id, reckon(v, athlete.value ?? REFERENCE)])))
-const ladderName = new Map(LADDERS.map(ladder => [ladder.id, ladder.name]))
+const screen = computed(() => (athlete.value ? screenOf(athlete.value, session.me!.today, catalogue.value) : null))
+const rungs = computed(() => new Map(catalogue.value.variations.map(v => [v.id, reckon(v, athlete.value ?? REFERENCE)])))
+const ladderName = computed(() => new Map(catalogue.value.ladders.map(ladder => [ladder.id, ladder.name])))
 function away(id: string): string {
   if (!screen.value) return ''
-  return removals(findVariation(id)!, screen.value).find(r => r.rule === 'flag' || r.rule === 'redFlag' || r.rule === 'age')?.text ?? ''
+  return removals(catalogue.value.find(id)!, screen.value).find(r => r.rule === 'flag' || r.rule === 'redFlag' || r.rule === 'age')?.text ?? ''
 }
 
 const any = <T extends string>(word: string, entries: readonly (readonly [T, string])[]) => [[null, word] as const, ...entries]
 const ACTIONS = any('any action', TRUNK_ACTIONS.map(a => [a, ACTION_FACTS[a].label] as const))
 const POSTURE_CHOICES = any('any posture', Object.entries(POSTURES) as [keyof typeof POSTURES, string][])
 const MODE_CHOICES = any('any mode', Object.entries(MODES) as [keyof typeof MODES, string][])
+const FLAG_CHOICES = any('any athlete', FLAG_IDS.filter(id => FLAGS[id].kind === 'amber').map(id => [id, FLAGS[id].name] as const))
 const SPORTS = any('any sport', (Object.keys(sportNames) as (keyof typeof sportNames)[]).map(id => [id, sportNames[id].name] as const))
 
 async function show(id: string): Promise<void> {
@@ -48,7 +51,7 @@ async function show(id: string): Promise<void> {
   await nextTick()
   document.getElementById(`drill-${id}`)?.scrollIntoView({ block: 'start' })
 }
-const toBench = (id: string) => navigateTo({ path: `/ladders/${athlete.value!.id}`, query: { ladder: findVariation(id)!.ladder } })
+const toBench = (id: string) => navigateTo({ path: `/ladders/${athlete.value!.id}`, query: { ladder: catalogue.value.find(id)!.ladder } })
 const toWeek = (id: string) => navigateTo({ path: `/week/${athlete.value!.id}`, query: { start: mondayOf(session.me!.today), add: id } })
 </script>
 
@@ -90,8 +93,23 @@ const toWeek = (id: string) => navigateTo({ path: `/week/${athlete.value!.id}`, 
       >
         with what stands here
       </button>
+      <button
+        v-if="catalogue.variations.some(isOwn)"
+        type="button"
+        class="chip"
+        :aria-pressed="filter.own"
+        @click="filter.own = !filter.own"
+      >
+        of your own
+      </button>
+      <NuxtLink
+        to="/catalogue/own"
+        class="btn ml-auto"
+      >
+        Your own drills
+      </NuxtLink>
     </div>
-    <div class="grid grid-cols-2 md:grid-cols-4 gap-2 mb-2">
+    <div class="grid grid-cols-2 md:grid-cols-5 gap-2 mb-2">
       <SelectField
         v-model="filter.action"
         label="Action"
@@ -116,14 +134,20 @@ const toWeek = (id: string) => navigateTo({ path: `/week/${athlete.value!.id}`, 
         name="f-sport"
         :options="SPORTS"
       />
+      <SelectField
+        v-model="filter.flag"
+        label="May be given under"
+        name="f-flag"
+        :options="FLAG_CHOICES"
+      />
     </div>
     <p
       class="text-quiet border-b-2 border-ink pb-1"
       role="status"
     >
-      {{ shown.length }} of {{ VARIATIONS.length }} drills
+      {{ shown.length }} of {{ catalogue.variations.length }} drills
       <button
-        v-if="shown.length < VARIATIONS.length"
+        v-if="shown.length < catalogue.variations.length"
         type="button"
         class="underline underline-offset-2 ml-2"
         @click="clear"
@@ -149,10 +173,13 @@ const toWeek = (id: string) => navigateTo({ path: `/week/${athlete.value!.id}`, 
           v-if="openId === variation.id"
           :variation="variation"
           :editable="editable && !away(variation.id)"
+          :may-write="editable"
           :athlete-name="athlete?.name ?? null"
           @show="show"
           @bench="toBench(variation.id)"
           @week="toWeek(variation.id)"
+          @copy="navigateTo({ path: '/catalogue/edit', query: { like: variation.id } })"
+          @edit="navigateTo({ path: '/catalogue/edit', query: { drill: variation.id } })"
         />
       </li>
     </ul>

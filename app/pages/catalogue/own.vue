@@ -1,0 +1,177 @@
+<script setup lang="ts">
+import { isOwn, type Variation } from '~~/core/catalogue'
+import { messageOf } from '~/api/call'
+import DrillRow from '~/components/catalogue/DrillRow.vue'
+import ImportPreview from '~/components/catalogue/ImportPreview.vue'
+import StatePanel from '~/components/common/StatePanel.vue'
+import { readCatalogue, writeCatalogue, type CatalogueReading } from '~/composables/catalogueFile'
+import { saveAsFile } from '~/composables/saveAsFile'
+import { reckon } from '~/composables/useLadderBench'
+import { useCatalogueStore } from '~/stores/catalogue'
+import { useSessionStore } from '~/stores/session'
+
+useHead({ title: 'Your own drills · Keen Anchor' })
+
+const session = useSessionStore()
+const store = useCatalogueStore()
+onMounted(store.load)
+
+const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const REFERENCE = { sex: 'female', heightCm: 170, massKg: 65 } as const
+const groups = computed(() => store.catalogue.ladders.map(ladder => ({
+  ladder, own: store.stored.own.ladders.some(l => l.id === ladder.id),
+  drills: [...ladder.rungs, ...(ladder.beside ?? [])].filter(isOwn),
+})).filter(({ drills }) => drills.length > 0))
+const count = computed(() => store.catalogue.variations.filter(isOwn).length)
+const toEdit = (drill: Variation) => (editable.value ? navigateTo({ path: '/catalogue/edit', query: { drill: drill.id } }) : undefined)
+
+const file = ref<{ name: string, reading: CatalogueReading } | null>(null)
+const picker = ref<HTMLInputElement | null>(null)
+const busy = ref(false)
+const said = ref('')
+
+async function attempt(work: () => Promise<string>): Promise<void> {
+  if (busy.value) return
+  busy.value = true
+  said.value = ''
+  try {
+    said.value = await work()
+  }
+  catch (error) {
+    said.value = messageOf(error)
+  }
+  finally {
+    busy.value = false
+  }
+}
+
+const MOST_BYTES = 900_000
+async function read(event: Event): Promise<void> {
+  const chosen = (event.target as HTMLInputElement).files?.[0]
+  if (!chosen) return
+  await attempt(async () => {
+    if (chosen.size > MOST_BYTES) throw new Error('This file is too large: 900 kB at most.')
+    const kind = /\.csv$/i.test(chosen.name) ? 'csv' : 'json'
+    file.value = { name: chosen.name, reading: await readCatalogue(await chosen.text(), kind, store.stored.own) }
+    return ''
+  })
+  // The same file can be chosen again after it was put right.
+  if (picker.value) picker.value.value = ''
+}
+
+const takeIn = () => attempt(async () => {
+  const { reading, name } = file.value!
+  await store.change(`Drills from ${name}`, () => reading.own, () => true)
+  file.value = null
+  return `Taken in: ${reading.added.length} new, ${reading.changed.length} changed.`
+})
+
+const write = (kind: 'json' | 'csv', all: boolean) => attempt(async () => {
+  const text = await writeCatalogue(store.catalogue, store.stored.own, kind, all)
+  saveAsFile(`keen-anchor-${all ? 'catalogue' : 'own-drills'}.${kind}`, text, kind === 'csv' ? 'text/csv' : 'application/json')
+  return ''
+})
+</script>
+
+<template>
+  <div v-if="session.me">
+    <header class="flex flex-wrap items-baseline gap-x-4 gap-y-2 mb-3">
+      <h1>Your own drills</h1>
+      <p class="text-quiet mr-auto">
+        Beside the <NuxtLink
+          to="/catalogue"
+          class="underline underline-offset-2"
+        >catalogue</NuxtLink>, under the same rules.
+      </p>
+      <NuxtLink
+        v-if="editable"
+        to="/catalogue/edit"
+        class="btn btn-main"
+      >
+        Add a drill
+      </NuxtLink>
+    </header>
+    <StatePanel
+      v-if="store.state === 'failed'"
+      state="failed"
+      :text="store.problem"
+      @retry="store.load"
+    />
+    <StatePanel
+      v-else-if="store.state !== 'ready'"
+      state="loading"
+    />
+    <template v-else>
+      <p
+        class="border-b-2 border-ink pb-1 text-quiet"
+        role="status"
+      >
+        {{ count === 0 ? 'None yet. Start from any drill of the catalogue, or bring a file.' : count === 1 ? 'One drill' : `${count} drills` }}
+        <b
+          v-if="said"
+          class="text-ink ml-2"
+        >{{ said }}</b>
+      </p>
+      <section
+        v-for="{ ladder, own, drills } in groups"
+        :key="ladder.id"
+        class="mt-3"
+      >
+        <h2>
+          {{ ladder.name }} <span class="text-quiet font-normal text-[0.85em]">{{ own ? `your own ladder: ${ladder.aim}` : 'beside our rungs' }}</span>
+        </h2>
+        <DrillRow
+          v-for="drill in drills"
+          :key="drill.id"
+          :variation="drill"
+          :rung="reckon(drill, REFERENCE)"
+          :ladder="ladder.name"
+          :open="false"
+          away=""
+          @toggle="toEdit(drill)"
+        />
+      </section>
+      <section class="panel mt-6">
+        <h2 class="mb-1">
+          Files
+        </h2>
+        <p class="text-quiet mb-2">
+          JSON for other programs, CSV for a spreadsheet: one drill a row. The same columns come back in; a row without id is a new drill.
+        </p>
+        <p class="flex flex-wrap gap-2">
+          <button
+            v-for="[kind, all, text] in ([['csv', false, 'Own drills as CSV'], ['json', false, 'Own drills as JSON'], ['csv', true, 'Everything as CSV'], ['json', true, 'Everything as JSON']] as const)"
+            :key="text"
+            type="button"
+            class="btn"
+            :disabled="busy || (!all && count === 0)"
+            @click="write(kind, all)"
+          >
+            {{ text }}
+          </button>
+          <label
+            v-if="editable"
+            class="btn btn-main cursor-pointer focus-within:outline-2"
+          >
+            Bring in a file …
+            <input
+              ref="picker"
+              type="file"
+              accept=".json,.csv,application/json,text/csv"
+              class="sr-only"
+              @change="read"
+            >
+          </label>
+        </p>
+      </section>
+      <ImportPreview
+        v-if="file"
+        :name="file.name"
+        :reading="file.reading"
+        :busy="busy"
+        @accept="takeIn"
+        @close="file = null"
+      />
+    </template>
+  </div>
+</template>

@@ -1,0 +1,49 @@
+import { defineStore } from 'pinia'
+import { computed, shallowRef, ref } from 'vue'
+import { catalogueWith, EMPTY_OWN, type OwnCatalogue } from '~~/core/catalogue'
+import { AppError } from '~~/shared/errors'
+import type { StoredCatalogue } from '~~/shared/types'
+import { messageOf } from '~/api/call'
+import * as api from '~/api/catalogue'
+
+/** The drills an organisation chooses from. */
+export const useCatalogueStore = defineStore('catalogue', () => {
+  const stored = shallowRef<StoredCatalogue>({ version: 0, own: EMPTY_OWN })
+  const catalogue = computed(() => catalogueWith(stored.value.own))
+  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
+  const problem = ref('')
+
+  async function load(): Promise<void> {
+    if (state.value !== 'ready') state.value = 'loading'
+    try {
+      stored.value = await api.fetchCatalogue()
+      state.value = 'ready'
+    }
+    catch (error) {
+      problem.value = messageOf(error)
+      state.value = 'failed'
+    }
+  }
+
+  /**
+   * Stores a change of the own entries. When somebody else stored first, the change is made to theirs, unless `clashes`
+   * says that both touched the same thing: then theirs is shown and nothing is stored.
+   */
+  async function change(
+    what: string, edit: (own: OwnCatalogue) => OwnCatalogue, clashes: (before: OwnCatalogue, theirs: OwnCatalogue) => boolean = () => false,
+  ): Promise<void> {
+    const { version, own } = stored.value
+    try {
+      stored.value = await api.saveCatalogue(what, { version, own: edit(own) })
+    }
+    catch (error) {
+      const theirs = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as StoredCatalogue | undefined : undefined
+      if (!theirs) throw error
+      stored.value = theirs
+      if (clashes(own, theirs.own)) throw error
+      stored.value = await api.saveCatalogue(what, { version: theirs.version, own: edit(theirs.own) })
+    }
+  }
+
+  return { stored, catalogue, state, problem, load, change }
+})

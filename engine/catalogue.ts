@@ -1,0 +1,25 @@
+import papa from 'papaparse'
+import { catalogueWith, EMPTY_OWN, problemsOf, SHEET_COLUMNS, toSheetRow, type OwnCatalogue } from '../core/catalogue'
+import { DomainError } from '../core/errors'
+import { CATALOGUE_EDITION, CATALOGUE_FORMAT, fieldMessages, ownCatalogueSchema } from '../shared/schemas'
+import type { Input } from './input'
+
+/** An organisation's own entries as they came, or what is wrong with them. */
+function ownOf(input: Input): OwnCatalogue {
+  if (input.own === undefined) return EMPTY_OWN
+  const found = Object.entries(fieldMessages(ownCatalogueSchema, input.own) ?? {})[0]
+  if (found) throw new DomainError(`own.${found[0]}`, found[1])
+  const own = input.own as OwnCatalogue
+  const problem = problemsOf(own)[0]
+  if (problem) throw new DomainError(`own.${problem.id}.${problem.field}`, problem.text)
+  return own
+}
+
+/** The whole catalogue, with own entries where they are given and sound, as a catalogue file or as a table. */
+export function catalogue(input: Input): unknown {
+  const { ladders, variations } = catalogueWith(ownOf(input))
+  const head = new Map(ladders.map(ladder => [ladder.id, ladder]))
+  if (input.format === 'csv') return papa.unparse(variations.map(v => toSheetRow(v, head.get(v.ladder)!)), { columns: [...SHEET_COLUMNS] })
+  if (input.format !== undefined && input.format !== 'json') throw new DomainError('format', 'format must be json or csv.')
+  return { format: CATALOGUE_FORMAT, edition: CATALOGUE_EDITION, ladders: ladders.map(({ id, name, aim }) => ({ id, name, aim })), variations }
+}
