@@ -19,9 +19,9 @@ export async function benchEdit(): Promise<string> {
   for (let i = 0; i < 2000; i++) {
     times.push(await timed(() => {
       now = changeItem(now, itemId, item => ({ ...item, dose: stepDose(item.dose, i % 2 === 0 ? 1 : -1) }))
-      weekLedger(now, targets)
+      weekLedger(now, targets, STANDARD)
       weekConflicts(now, context)
-      now.sessions.forEach(layOutSession)
+      now.sessions.forEach(session => layOutSession(session, STANDARD))
     }))
   }
   const { median, p95 } = spread(times)

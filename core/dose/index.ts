@@ -1,4 +1,4 @@
-export { parseTempo, tempoSeconds, type Tempo } from './tempo'
+export { parseTempo, tempoSeconds, writeTempo, type Tempo } from './tempo'
 export {
   BREATH_S, CHANGE_S, checkDose, DEFAULT_REP_S, DOSE_UNITS, doseSessionS, formatDose, LETTER_S, PACE_M_PER_S,
   secondsOf, setCount, setSeconds, timeUnderTensionS, type Dose, type DoseUnit, type Side, type Sides,

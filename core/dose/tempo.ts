@@ -36,3 +36,13 @@ export function tempoSeconds(text: string): number {
   const { loweringS, bottomS, raisingS, topS } = parseTempo(text)
   return loweringS + bottomS + raisingS + topS
 }
+
+/**
+ * Writes a tempo the way it is read: eccentric-pause-concentric-pause.
+ *
+ * @example
+ * writeTempo({ loweringS: 2.5, bottomS: 1, raisingS: 2.5, topS: 0 }) // => '2.5-1-2.5-0'
+ */
+export function writeTempo({ loweringS, bottomS, raisingS, topS }: Tempo): string {
+  return [loweringS, bottomS, raisingS, topS].join('-')
+}

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ACTION_FACTS, mainAction } from '~~/core/catalogue'
-import { sameWork } from '~~/core/dose'
+import { formatDose, sameWork, type Dose } from '~~/core/dose'
 import { findModel, poseOf, shownNm, type Component, type Found, type Verdict } from '~~/core/mechanics'
 import { useCatalogue } from '~/composables/useCatalogue'
 import type { BenchRung } from '~/composables/useLadderBench'
@@ -10,6 +10,8 @@ const props = defineProps<{
   live: BenchRung
   base: BenchRung | null
   verdict: { ratio: number, verdict: Verdict } | null
+  /** The lightest dose at the pace that is set, its moment x time, and how that stands to the present rung's. */
+  work: { dose: Dose, kNms: number, ratio: number | null } | null
   doubt: number
   found: readonly Found[] | null
   editable: boolean
@@ -64,6 +66,9 @@ const gate = computed(() => props.live.variation.gate)
       class="caution"
     >
       Not for this athlete: {{ live.removed.map(r => r.text).join(' ') }}
+    </p>
+    <p v-if="work">
+      <span class="figure">{{ formatDose(work.dose, live.variation.sides) }}</span> is <b class="figure">{{ work.kNms.toFixed(1) }}</b> kN·m·s of moment × time<template v-if="work.ratio !== null && !(isPresent && Math.abs(work.ratio - 1) < 0.005)">, <b class="figure">{{ work.ratio.toFixed(1) }}</b> times the present rung’s lightest dose</template>.
     </p>
     <p v-if="equal">
       Same work as the present rung’s lightest dose: <b class="figure">{{ equal }}</b>.

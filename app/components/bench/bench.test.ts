@@ -6,7 +6,8 @@ import { compare, DOUBT } from '~~/core/mechanics'
 import { context } from '~~/core/testing/fixtures'
 import { larkholm } from '~~/demo'
 import type { Athlete } from '~~/shared/types'
-import { reckon, useLadderBench } from '~/composables/useLadderBench'
+import { reckon, TIME_SLIDER, useLadderBench } from '~/composables/useLadderBench'
+import BandStretch from './BandStretch.vue'
 import BenchSliders from './BenchSliders.vue'
 import BenchVerdict from './BenchVerdict.vue'
 import LadderChart from './LadderChart.vue'
@@ -43,11 +44,11 @@ describe('the sliders', () => {
 
 describe('the verdict', () => {
   const verdictOf = (id: string) => {
-    const { rungs, presentRung, choose, live, verdict } = bench()
+    const { rungs, presentRung, choose, live, verdict, work } = bench()
     choose(id)
     expect(rungs.value.length).toBeGreaterThan(5)
     const wrapper = mount(BenchVerdict, { props: {
-      live: live.value, base: presentRung.value, verdict: verdict.value, doubt: DOUBT, found: null, editable: true, busy: false,
+      live: live.value, base: presentRung.value, verdict: verdict.value, work: work.value, doubt: DOUBT, found: null, editable: true, busy: false,
       isPresent: presentRung.value!.variation.id === id,
     } })
     return { wrapper, live: live.value, base: presentRung.value! }
@@ -70,7 +71,7 @@ describe('the verdict', () => {
     const variation = findVariation('brace.low-breath')!
     const live = { ...reckon(variation, someone), removed: [] }
     const text = mount(BenchVerdict, { props: {
-      live, base: null, verdict: null, doubt: DOUBT, found: [], editable: false, busy: false, isPresent: false,
+      live, base: null, verdict: null, work: null, doubt: DOUBT, found: [], editable: false, busy: false, isPresent: false,
     } }).text()
     expect(text).toContain(live.problem)
     expect(text).not.toContain('N·m')
@@ -106,5 +107,39 @@ describe('one rung for a team', () => {
       const own = ladder[(athletes[i]!.rungs['front-plank'] ?? 1) - 1]!
       expect(card.text()).toContain(own.id === ladder[4]!.id ? 'stands here' : own.name)
     }
+  })
+})
+
+describe('time on the bench', () => {
+  it('doubles the work with the seconds of a hold, and leaves moment and picture alone', () => {
+    const { choose, live, work, set, presentRung } = bench()
+    choose('front-plank.elbows')
+    const before = { nm: live.value.nm, kNms: work.value!.kNms }
+    const seconds = live.value.variation.doses[0]!.amount
+    set(TIME_SLIDER, seconds * 2)
+    expect(work.value!.kNms).toBeCloseTo(before.kNms * 2, 9)
+    expect(live.value.nm).toBe(before.nm)
+    choose(presentRung.value!.variation.id)
+    expect(work.value!.ratio).toBeCloseTo(1, 9)
+  })
+
+  it('writes the tempo of slower repeats into the dose', () => {
+    const wheel = useLadderBench(computed(() => someone), computed(() => context.screen), ref('rollout'))
+    wheel.choose('rollout.wheel-to-wall')
+    wheel.set(TIME_SLIDER, 7)
+    expect(wheel.work.value!.dose.tempo).toBe('3.5-0-3.5-0')
+  })
+})
+
+describe('a band that was read twice', () => {
+  it('pulls as the law says, and says what cannot be beside it', async () => {
+    const wrapper = mount(BandStretch)
+    await wrapper.find('#band-forceA').setValue('50')
+    await wrapper.find('#band-forceB').setValue('100')
+    expect(wrapper.emitted('pull')!.at(-1)).toEqual([77])
+    await wrapper.find('#band-length').setValue('2.5')
+    expect(wrapper.emitted('pull')!.at(-1)).toEqual([100])
+    await wrapper.find('#band-forceB').setValue('-5')
+    expect(wrapper.find('[role=alert]').text()).toContain('above zero')
   })
 })

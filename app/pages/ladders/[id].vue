@@ -5,6 +5,7 @@ import { poseOf, type Found } from '~~/core/mechanics'
 import { screenOf } from '~~/shared/planningContext'
 import type { Athlete } from '~~/shared/types'
 import { messageOf } from '~/api/call'
+import BandStretch from '~/components/bench/BandStretch.vue'
 import BenchSliders from '~/components/bench/BenchSliders.vue'
 import BenchVerdict from '~/components/bench/BenchVerdict.vue'
 import CompareRungs from '~/components/bench/CompareRungs.vue'
@@ -39,7 +40,7 @@ const athlete = computed(() => store.athlete ?? NOBODY)
 const screen = computed(() => screenOf(athlete.value, session.me!.today, catalogue.value))
 const ladderId = computed(() => (catalogue.value.ladders.some(l => l.id === route.query.ladder) ? String(route.query.ladder) : 'front-plank'))
 const bench = useLadderBench(athlete, screen, ladderId)
-const { ladder, rungs, presentRung, live, others, sliders, verdict, found } = bench
+const { ladder, rungs, presentRung, live, others, sliders, verdict, work, found } = bench
 useHead({ title: () => `${ladder.value.name}, ${athlete.value.name ?? ''} · Keen Anchor` })
 
 const forces = ref(false)
@@ -186,7 +187,7 @@ const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).l
         v-if="team"
         class="my-3"
         :variation="live.variation"
-        :settings="bench.moved.value"
+        :settings="bench.pose.value"
         :athletes="mates"
         :ladder="ladder.rungs"
       />
@@ -227,11 +228,17 @@ const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).l
             :problem="live.result ? live.problem : ''"
             @set="bench.set"
           />
+          <BandStretch
+            v-if="sliders.some(s => s.name === 'bandN')"
+            :key="live.variation.id"
+            @pull="bench.set('bandN', Math.min($event, sliders.find(s => s.name === 'bandN')!.max))"
+          />
         </div>
         <BenchVerdict
           :live="live"
           :base="presentRung"
           :verdict="verdict"
+          :work="work"
           :doubt="bench.doubt"
           :found="found"
           :editable="editable"
