@@ -12,10 +12,11 @@ import * as poses from './mechanics/poses/directions'
 import * as merge from './merge'
 import * as programme from './programme'
 import * as screening from './screening'
+import * as statistics from './statistics'
 import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
-  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...merge, ...programme, ...screening, ...fixtures,
+  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...merge, ...programme, ...screening, ...statistics, ...fixtures,
 }
 
 function sources(folder: string): string[] {

@@ -5,7 +5,7 @@ import { CATALOGUE_EDITION, CATALOGUE_FORMAT, fieldMessages, ownCatalogueSchema 
 import type { Input } from './input'
 
 /** An organisation's own entries as they came, or what is wrong with them. */
-function ownOf(input: Input): OwnCatalogue {
+export function ownOf(input: Input): OwnCatalogue {
   if (input.own === undefined) return EMPTY_OWN
   const found = Object.entries(fieldMessages(ownCatalogueSchema, input.own) ?? {})[0]
   if (found) throw new DomainError(`own.${found[0]}`, found[1])

@@ -11,7 +11,7 @@ const examples = [...page.matchAll(/```sh\necho '(.+)' \| npm run -s engine -- (
 
 describe('the engine from the command line', () => {
   it('has an example of every command that takes input', () => {
-    expect(examples.map(e => e.command)).toEqual(['moments', 'reactions', 'band', 'dose'])
+    expect(examples.map(e => e.command)).toEqual(['moments', 'reactions', 'band', 'dose', 'assess', 'brace'])
   })
 
   it.each(examples)('answers the example of $command as the page says', ({ command, input, output }) => {

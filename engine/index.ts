@@ -1,13 +1,14 @@
 // npm run -s engine -- COMMAND: the core for scripts and spreadsheets. JSON in on standard input, JSON (or CSV) out.
 import { readFileSync } from 'node:fs'
 import { DomainError } from '../core/errors'
+import { admissible, assess, brace } from './assess'
 import { catalogue } from './catalogue'
 import { dose } from './dose'
 import type { Input } from './input'
 import { band, moments, reactions, variations } from './mechanics'
 
 const COMMANDS: Readonly<Record<string, (input: Input) => unknown>> = {
-  variations, moments, reactions, band, dose, catalogue,
+  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible,
 }
 
 function read(): Input {

@@ -4,16 +4,30 @@ import { DomainError } from '../core/errors'
 export type Input = Readonly<Record<string, unknown>>
 
 /** A number that must be there. */
-export function number(input: Input, field: string): number {
+export function number(input: Input, field: string, at = field): number {
   const value = input[field]
-  if (typeof value !== 'number' || !Number.isFinite(value)) throw new DomainError(field, `${field} must be a number.`)
+  if (typeof value !== 'number' || !Number.isFinite(value)) throw new DomainError(at, `${field} must be a number.`)
   return value
 }
 
-/** One of a few words. */
-export function oneOf<T extends string>(input: Input, field: string, words: readonly T[]): T {
+/** A number, or null when it is not there. */
+export function optionalNumber(input: Input, field: string): number | null {
+  return input[field] === undefined || input[field] === null ? null : number(input, field)
+}
+
+/** A list of objects. */
+export function list(input: Input, field: string): Input[] {
   const value = input[field]
-  if (!words.includes(value as T)) throw new DomainError(field, `${field} must be one of ${words.join(', ')}.`)
+  if (!Array.isArray(value) || !value.every(one => typeof one === 'object' && one !== null && !Array.isArray(one))) {
+    throw new DomainError(field, `${field} must be a list of objects.`)
+  }
+  return value as Input[]
+}
+
+/** One of a few words. */
+export function oneOf<T extends string>(input: Input, field: string, words: readonly T[], at = field): T {
+  const value = input[field]
+  if (!words.includes(value as T)) throw new DomainError(at, `${field} must be one of ${words.join(', ')}.`)
   return value as T
 }
 

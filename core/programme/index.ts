@@ -21,3 +21,6 @@ export {
 export { mergeWeeks, type MergedWeek, type WeekChoice } from './mergeWeeks'
 export { transferOf, type Transfer } from './transfer'
 export { lastTime, type LastTime } from './lastTime'
+export {
+  BREATH_METHODS, bracedRep, breathMethod, matchBrace, MATCH_TOLERANCE, type BracedRep, type BraceMatch, type BreathMethod, type LiftAtLoad,
+} from './braceMatch'

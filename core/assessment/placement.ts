@@ -1,0 +1,88 @@
+import type { Ladder, Variation } from '../catalogue'
+import { removals, type Screen } from '../screening'
+import { gateProgress } from './gate'
+import { bestOf } from './ratios'
+import type { SetLog } from './setLog'
+import { TEST_IDS, testFacts, type Trial } from './tests'
+
+/** Where the evidence puts an athlete on a ladder. */
+export interface Placement {
+  readonly ladder: string
+  readonly rung: number
+  /** What it rests on, in words; empty: nothing but the ground. */
+  readonly evidence: readonly string[]
+  /** What is missing for the rung above; empty on the top rung. */
+  readonly missing: readonly string[]
+}
+
+/**
+ * A single hold in a test against the holds of a gate: it speaks for sets of two thirds of its length
+ * (common practice, no source).
+ */
+export const TEST_SHARE = 2 / 3
+
+/**
+ * The highest rung of a ladder whose way is open: every gate below it is met by logged sets, or spoken for by a test of that
+ * rung or a higher one, and what must come first has been reached. Nobody is put where brace step, flags or prerequisites do
+ * not let them; equipment does not count, since a ladder is not left because a room is bare.
+ *
+ * @param screen the athlete as screening sees them; its rungs answer for prerequisites on other ladders
+ * @example
+ * place(LADDERS[7], { ...context.screen, rungs: {} }, [], []).rung // => 1
+ */
+export function place(ladder: Ladder, screen: Screen, trials: readonly Trial[], logs: readonly SetLog[]): Placement {
+  const shown = ladder.rungs.map(variation => ({ variation, why: shownBy(variation, trials, logs) }))
+  let highest = -1
+  shown.forEach(({ why }, index) => { if (why) highest = index })
+  // A gate met above speaks for those below it.
+  const open = Math.min(highest + 2, ladder.rungs.length)
+  let rung = 1
+  while (rung < open && barriers(ladder.rungs[rung]!, screen).length === 0) rung += 1
+  const next = ladder.rungs[rung]
+  return {
+    ladder: ladder.id, rung, evidence: shown.slice(0, Math.max(rung, highest + 1)).flatMap(({ why }) => (why ? [why] : [])),
+    missing: next ? [...(highest >= rung - 1 ? [] : [gateText(ladder.rungs[rung - 1]!, logs)]), ...barriers(next, screen)] : [],
+  }
+}
+
+function shownBy(variation: Variation, trials: readonly Trial[], logs: readonly SetLog[]): string | null {
+  if (gateProgress(variation, logs).met) return `${variation.name}: gate met in sets.`
+  const test = TEST_IDS.find(id => testFacts(id).speaksFor === variation.id)
+  if (!test) return null
+  const { sides, name, unit } = testFacts(test)
+  const values = sides === 'each' ? [bestOf(trials, test, 'left'), bestOf(trials, test, 'right')] : [bestOf(trials, test, null)]
+  if (values.some(v => v === null)) return null
+  const worst = Math.min(...values as number[])
+  const enough = unit === 's' ? worst * TEST_SHARE >= variation.gate.amount : worst >= variation.gate.amount
+  return enough ? `${name} ${Math.round(worst)} ${unit}: speaks for the gate of ${variation.name.toLowerCase()}.` : null
+}
+
+/** What stands before a rung besides the gate beneath it. */
+function barriers(variation: Variation, screen: Screen): string[] {
+  return removals(variation, { ...screen, rungs: { ...screen.rungs, [variation.ladder]: variation.rung } })
+    .filter(({ rule }) => rule !== 'equipment').map(({ text }) => text)
+}
+
+function gateText(variation: Variation, logs: readonly SetLog[]): string {
+  const { sets, amount, sessions } = variation.gate
+  const done = gateProgress(variation, logs).sessions
+  const running = sessions === 1 ? 'in one session' : `in ${sessions} sessions running`
+  return `Gate of ${variation.name.toLowerCase()}: ${sets} × ${amount} ${running}${done > 0 ? `, ${done} so far` : ''}.`
+}
+
+/**
+ * Every ladder at once: what a prerequisite asks is answered by the evidence too, and not by where somebody was put by hand.
+ *
+ * @example
+ * placeAll({ ...context.screen, rungs: {} }, [], []).every(p => p.rung === 1) // => true
+ */
+export function placeAll(screen: Screen, trials: readonly Trial[], logs: readonly SetLog[]): Placement[] {
+  let rungs: Readonly<Record<string, number>> = {}
+  // Rungs only rise from round to round, since a rung may open the way on another ladder: it ends.
+  for (;;) {
+    const found = screen.catalogue.ladders.map(ladder => place(ladder, { ...screen, rungs }, trials, logs))
+    const next = Object.fromEntries(found.map(p => [p.ladder, p.rung]))
+    if (found.every(p => rungs[p.ladder] === p.rung)) return found
+    rungs = next
+  }
+}

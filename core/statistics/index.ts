@@ -1,0 +1,3 @@
+export { normalShareBelow } from './normal'
+export { spreadOf, type Spread } from './spread'
+export { believableDifference, typicalError, type TypicalError } from './typicalError'
