@@ -1,14 +1,17 @@
 import { daysBetween } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
 import type { PlanningContext } from '~~/core/programme'
-import type { Screen } from '~~/core/screening'
+import { effectiveMarks, type Clearance, type Screen } from '~~/core/screening'
 import type { AthleteInput, Competition } from './types'
 
+/** An athlete with what clinicians have lifted, where that is known. */
+type Screened = AthleteInput & { readonly clearances?: readonly Clearance[] }
+
 /** What screening asks about an athlete, on a day that settles the age. */
-export function screenOf(athlete: AthleteInput, day: string, catalogue: Catalogue): Screen {
+export function screenOf(athlete: Screened, day: string, catalogue: Catalogue): Screen {
   return {
     catalogue,
-    flags: athlete.flags,
+    flags: effectiveMarks(athlete.flags, athlete.clearances ?? [], day),
     equipment: athlete.equipment,
     braceStep: athlete.braceStep,
     rungs: athlete.rungs,
@@ -19,7 +22,7 @@ export function screenOf(athlete: AthleteInput, day: string, catalogue: Catalogu
 
 /** Everything one athlete's week is planned from: the same on the server and in the browser. */
 export function planningContext(
-  athlete: AthleteInput, startsOn: string, competitions: readonly Competition[], catalogue: Catalogue,
+  athlete: Screened, startsOn: string, competitions: readonly Competition[], catalogue: Catalogue,
 ): PlanningContext {
   return {
     screen: screenOf(athlete, startsOn, catalogue),

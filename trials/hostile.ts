@@ -1,3 +1,4 @@
+import { FLAG_IDS } from '~~/core/screening'
 import type { Luck } from './random'
 
 /** A body that would be taken, as the start of one that should not be. */
@@ -44,6 +45,22 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   'PUT /api/athletes/:id/weeks/:startsOn': luck => ({ version: luck.below(3), plan: { sessions: [session(luck)] } }),
   'POST /api/athletes/:id/weeks/:startsOn/assign': luck => ({ version: 1 + luck.below(3) }),
   'POST /api/weeks/propose': (luck, ids) => ({ athleteIds: ids.slice(0, 2), startsOn: '2026-03-02', sessions: [session(luck)], replace: luck.chance(0.5) }),
+  'PUT /api/athletes/:id/screening': luck => ({ answers: Object.fromEntries(FLAG_IDS.map(flag => [flag, flag === 'wrist' && luck.chance(0.5)])) }),
+  'POST /api/athletes/:id/clearances': luck => ({
+    id: luck.key(), flag: 'wrist', extent: 'all', givenBy: 'Dr Fuzz', from: '2026-03-01', until: luck.chance(0.5) ? null : '2026-09-01', note: '',
+  }),
+  'POST /api/athletes/:id/clearances/withdraw': luck => ({ id: luck.key() }),
+  'POST /api/athletes/:id/brace': luck => ({
+    id: luck.key(), day: '2026-03-04', step: 1 + luck.below(7), swell: ['front', 'left', 'right', 'back'], breathing: true, count: luck.below(20), note: '',
+  }),
+  'PUT /api/athletes/:id/rung': luck => ({ version: 1 + luck.below(3), ladder: 'side-plank', rung: 1 + luck.below(3), reason: 'Seen it.' }),
+  'POST /api/trials': (luck, ids) => ({
+    trials: [{
+      id: luck.key(), athleteId: ids[0] ?? luck.key(), day: '2026-03-04', performedAt: '2026-03-04T10:00:00.000Z', test: 'sideBridge', side: 'left',
+      value: luck.below(200), breakPoint: 'trunk', setting: {}, note: '',
+    }],
+  }),
+  'POST /api/trials/withdraw': luck => ({ id: luck.key() }),
   'POST /api/logs': luck => ({
     logs: [{
       id: luck.key(), prescribedItemId: luck.key(), day: '2026-03-04', performedAt: '2026-03-04T10:00:00.000Z', setNumber: 1, side: null, amount: 8,

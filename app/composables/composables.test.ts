@@ -52,7 +52,7 @@ describe('the strip', () => {
 
 describe('the roster filter', () => {
   const row = (name: string, archived = false): RosterRow => ({
-    athlete: { ...blankAthlete([]), id: name, name, version: 1, archived, accountEmail: null, accountState: 'none' as const, changedBy: null, position: 'setter' },
+    athlete: { ...blankAthlete([]), id: name, name, version: 1, archived, clearances: [], screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, position: 'setter' },
     nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false,
   })
 

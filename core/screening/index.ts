@@ -5,3 +5,5 @@ export {
   admissibleSet, doseRemoval, isAdmissible, LOAD_AGE_YEARS, removals, type Removal, type RemovalRule, type Screen,
 } from './admissible'
 export { breathFor, type PrescribedBreath } from './breath'
+export { effectiveMarks, endingClearances, type Clearance } from './clearance'
+export { consequencesOf, flagsFrom, QUESTIONS, type Answers, type Consequences, type Question } from './questionnaire'

@@ -15,6 +15,7 @@ export interface TableRule {
 
 const planned = (athlete: Sight): TableRule =>
   ({ headCoach: 'all', coach: 'seen', assistant: 'seen', athlete, add: ['headCoach', 'coach'] })
+const tested: TableRule = { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: ['headCoach', 'coach', 'assistant'] }
 const closed = { headCoach: 'none', coach: 'none', assistant: 'none', athlete: 'none' } as const
 
 /**
@@ -36,6 +37,8 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
   prescribed_session: planned('own'),
   prescribed_item: planned('own'),
   set_log: { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: ['headCoach', 'coach', 'assistant', 'athlete'] },
+  brace_check: tested,
+  test_trial: tested,
   account_token: { headCoach: 'all', coach: 'all', assistant: 'none', athlete: 'none', add: ['headCoach', 'coach'] },
   mail: { ...closed, add: ['headCoach', 'coach'] },
   write_receipt: { headCoach: 'own', coach: 'own', assistant: 'own', athlete: 'own', add: ['headCoach', 'coach', 'assistant', 'athlete'] },

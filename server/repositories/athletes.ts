@@ -1,3 +1,4 @@
+import { effectiveMarks } from '~~/core/screening'
 import type { Athlete, AthleteInput } from '~~/shared/types'
 import { json, type Tx } from './rows'
 
@@ -25,6 +26,8 @@ interface AthleteRow {
   weak_side: AthleteInput['weakSide']
   group_ids: string[] | null
   health_flags: AthleteInput['flags'] | null
+  clearances: Athlete['clearances'] | null
+  answered_at: Date | null
   account_email: string | null
   account_active: boolean | null
   changed_by: string | null
@@ -53,6 +56,8 @@ const toAthlete = (row: AthleteRow): Athlete => ({
   weakLink: row.weak_link,
   weakSide: row.weak_side,
   groupIds: row.group_ids ?? [],
+  clearances: row.clearances ?? [],
+  screenedOn: row.answered_at ? row.answered_at.toISOString().slice(0, 10) : null,
   accountEmail: row.account_email,
   accountState: row.account_email === null ? 'none' : row.account_active ? 'active' : 'invited',
   changedBy: row.changed_by,
@@ -87,6 +92,8 @@ function select(tx: Tx, organisationId: string) {
         where m.organisation_id = a.organisation_id and m.athlete_id = a.id) as group_ids`),
       // Whoever may not read flags by name gets none here: the wall stands in the database.
       tx.raw('(select h.flags from athlete_health h where h.organisation_id = a.organisation_id and h.athlete_id = a.id) as health_flags'),
+      tx.raw('(select h.clearances from athlete_health h where h.organisation_id = a.organisation_id and h.athlete_id = a.id) as clearances'),
+      tx.raw('(select h.answered_at from athlete_health h where h.organisation_id = a.organisation_id and h.athlete_id = a.id) as answered_at'),
       tx.raw(`(select p.email from person p
         where p.organisation_id = a.organisation_id and p.athlete_id = a.id and p.closed_at is null) as account_email`),
       tx.raw(`(select p.password_hash is not null from person p
@@ -141,11 +148,11 @@ export async function setArchived(
   return changed > 0
 }
 
-/** Flags by athlete, for whoever may read them. */
-export async function flagsOf(tx: Tx, organisationId: string, athleteIds: readonly string[]): Promise<Map<string, AthleteInput['flags']>> {
+/** What stands of flags on a day, by athlete, for whoever may read them. */
+export async function marksOf(tx: Tx, organisationId: string, athleteIds: readonly string[], day: string): Promise<Map<string, AthleteInput['flags']>> {
   const rows = await tx('athlete_health').where({ organisation_id: organisationId }).whereIn('athlete_id', athleteIds as string[])
-    .select<{ athlete_id: string, flags: AthleteInput['flags'] }[]>('athlete_id', 'flags')
-  return new Map(rows.map(row => [row.athlete_id, row.flags]))
+    .select<{ athlete_id: string, flags: AthleteInput['flags'], clearances: Athlete['clearances'] }[]>('athlete_id', 'flags', 'clearances')
+  return new Map(rows.map(row => [row.athlete_id, effectiveMarks(row.flags, row.clearances, day)]))
 }
 
 async function setGroups(tx: Tx, organisationId: string, athleteId: string, groupIds: readonly string[]): Promise<void> {

@@ -9,6 +9,7 @@ import { insertCompetition } from '../repositories/groups'
 import { insertMail } from '../repositories/mail'
 import { ROUTE_RULES, type RouteRule } from '../utils/accessRules'
 import { routeFiles, serveRoutes } from '../utils/testApp'
+import { checkBrace, logTrials } from './assessment'
 import { assignWeek } from './assignWeek'
 import { addAthlete, inviteAthlete } from './athletes'
 import { saveCatalogue } from './catalogue'
@@ -49,6 +50,10 @@ async function fill(coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId
   await logSets(coach, [{
     id: randomUUID(), prescribedItemId: into.itemId, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, setNumber: 1, side: 'left', amount: 8,
     breakPoint: 'trunk', setting: {}, feltAt: [], effort: null, painAt: null, note: '',
+  }])
+  await checkBrace(coach, into.id, { id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '' })
+  await logTrials(coach, [{
+    id: randomUUID(), athleteId: into.id, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, test: 'plank', side: null, value: 40, breakPoint: 'trunk', setting: {}, note: '',
   }])
   await inviteAthlete(coach, into.id, { id: randomUUID(), email: `${into.id}@test.example` })
 }

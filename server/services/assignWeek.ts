@@ -25,17 +25,18 @@ import { refuseForbidden } from './weeks'
 export function assignWeek(context: Context, athleteId: string, startsOn: string, version: number): Promise<TrainingWeek> {
   const { organisationId, personId } = context.actor
   return writing(context, async (tx) => {
-    const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
+    const athlete = await mustSeeAthlete(tx, context, athleteId)
     const week = await weekOf(tx, organisationId, athleteId, startsOn)
     if (!week) throw new AppError('notFound', 'There is no such week yet.')
     const competitions = await competitionsBetween(
       tx, organisationId, athlete.groupIds, addDays(startsOn, -1), addDays(startsOn, 8))
     const catalogue = await catalogueOfOrganisation(tx, organisationId)
-    refuseForbidden(week.plan, planningContext(athlete, startsOn, competitions, catalogue))
+    const planning = planningContext(athlete, startsOn, competitions, catalogue)
+    refuseForbidden(week.plan, planning)
     if (!await markAssigned(tx, organisationId, athleteId, startsOn, version, personId)) {
       throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')
     }
-    await freezeWeek(tx, organisationId, athlete, week, catalogue)
+    await freezeWeek(tx, organisationId, { id: athlete.id, flags: planning.screen.flags }, week, catalogue)
     await record(tx, context, 'week.assign', { athleteId, subjectId: startsOn, after: { version } })
     return (await weekOf(tx, organisationId, athleteId, startsOn))!
   })

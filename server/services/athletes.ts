@@ -26,7 +26,7 @@ export function roster(context: Context): Promise<RosterRow[]> {
   const { organisationId } = context.actor
   const { today } = context
   return transaction(context, async (tx) => {
-    const athletes = await asTheyMayRead(tx, context.actor, await listAthletes(tx, organisationId))
+    const athletes = await asTheyMayRead(tx, context, await listAthletes(tx, organisationId))
     await recordHealthRead(tx, context, athletes)
     const catalogue = await catalogueOfOrganisation(tx, organisationId)
     const ids = athletes.map(athlete => athlete.id)
@@ -60,7 +60,7 @@ function hadPain(logs: readonly StoredSetLog[], since: string): boolean {
 
 export function getAthlete(context: Context, id: string): Promise<Athlete> {
   return transaction(context, async (tx) => {
-    const athlete = await mustSeeAthlete(tx, context.actor, id)
+    const athlete = await mustSeeAthlete(tx, context, id)
     await recordHealthRead(tx, context, [athlete])
     return athlete
   })
@@ -84,10 +84,10 @@ export function addAthlete(context: Context, id: string, input: AthleteInput): P
 export function saveAthlete(context: Context, id: string, version: number, input: AthleteInput): Promise<Athlete> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
-    const before = await mustSeeAthlete(tx, context.actor, id)
+    const before = await mustSeeAthlete(tx, context, id)
     await checkGroups(tx, context, input.groupIds)
     if (!await updateAthlete(tx, organisationId, id, version, input)) throw changedElsewhere(before)
-    const after = await mustSeeAthlete(tx, context.actor, id)
+    const after = await mustSeeAthlete(tx, context, id)
     await record(tx, context, 'athlete.change', { athleteId: id, before: inputOf(before), after: inputOf(after) })
     return after
   })
@@ -95,17 +95,17 @@ export function saveAthlete(context: Context, id: string, version: number, input
 
 export function archiveAthlete(context: Context, id: string, version: number, archived: boolean): Promise<Athlete> {
   return writing(context, async (tx) => {
-    const before = await mustSeeAthlete(tx, context.actor, id)
+    const before = await mustSeeAthlete(tx, context, id)
     if (!await setArchived(tx, context.actor.organisationId, id, version, archived)) throw changedElsewhere(before)
     await record(tx, context, 'athlete.archive', { athleteId: id, before: { archived: before.archived }, after: { archived } })
-    return mustSeeAthlete(tx, context.actor, id)
+    return mustSeeAthlete(tx, context, id)
   })
 }
 
 const changedElsewhere = (current: Athlete): AppError =>
   new AppError('changedElsewhere', `${current.changedBy ?? 'Somebody else'} changed this athlete meanwhile.`, undefined, current)
 
-function inputOf({ id: _i, version: _v, archived: _a, accountEmail: _e, accountState: _s, changedBy: _c, ...input }: Athlete): AthleteInput {
+function inputOf({ id: _i, version: _v, archived: _a, clearances: _l, screenedOn: _o, accountEmail: _e, accountState: _s, changedBy: _c, ...input }: Athlete): AthleteInput {
   return input
 }
 
@@ -121,7 +121,7 @@ async function checkGroups(tx: Tx, context: Context, groupIds: readonly string[]
 export function inviteAthlete(context: Context, athleteId: string, { id, email }: { id: string, email: string }): Promise<Athlete> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
-    const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
+    const athlete = await mustSeeAthlete(tx, context, athleteId)
     if (athlete.accountState === 'active') throw new AppError('alreadyExists', `${athlete.name} already has a sign-in.`)
     const sameAddress = await asSystem(tx, context.actor, () => personHere(tx, organisationId, { email }))
     if (sameAddress && sameAddress.athleteId !== athleteId) {
@@ -132,7 +132,7 @@ export function inviteAthlete(context: Context, athleteId: string, { id, email }
     else await insertPerson(tx, { id, organisationId, athleteId, role: 'athlete', name: athlete.name, email, passwordHash: null })
     await mailLink(tx, context.queue, context.publicUrl, { id: invited?.id ?? id, organisationId, name: athlete.name, email }, 'invitation', new Date())
     await record(tx, context, 'athlete.invite', { athleteId })
-    return mustSeeAthlete(tx, context.actor, athleteId)
+    return mustSeeAthlete(tx, context, athleteId)
   })
 }
 
@@ -140,7 +140,7 @@ export function inviteAthlete(context: Context, athleteId: string, { id, email }
 export function history(context: Context, athleteId: string, from: string, to: string): Promise<History> {
   const { organisationId } = context.actor
   return transaction(context, async (tx) => {
-    await mustSeeAthlete(tx, context.actor, athleteId)
+    await mustSeeAthlete(tx, context, athleteId)
     const prescribed = await prescribedBetween(tx, organisationId, [athleteId], from, to)
     const logs = await logsBetween(tx, organisationId, [athleteId], from, to)
     return {

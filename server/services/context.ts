@@ -3,7 +3,7 @@ import type { Athlete, Role } from '~~/shared/types'
 import { AppError } from '~~/shared/errors'
 import { restrictionsOf } from '~~/core/screening'
 import { asSystem, inOrganisation } from '../database/connection'
-import { athleteById, flagsOf } from '../repositories/athletes'
+import { athleteById, marksOf } from '../repositories/athletes'
 import { claimWrite, keepAnswer, type WriteName } from '../repositories/receipts'
 import type { Tx } from '../repositories/rows'
 
@@ -64,16 +64,19 @@ export function dayIn(timeZone: string, now: Date): string {
   return new Intl.DateTimeFormat('en-CA', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }).format(now)
 }
 
+/** Who reads, and the day it is there. */
+type Reader = Pick<Context, 'actor' | 'today'>
+
 /** The athlete if in sight of who acts: own page, own groups, or all of the organisation. */
-export async function mustSeeAthlete(tx: Tx, actor: Actor, athleteId: string): Promise<Athlete> {
-  const athlete = await athleteById(tx, actor.organisationId, athleteId)
+export async function mustSeeAthlete(tx: Tx, context: Reader, athleteId: string): Promise<Athlete> {
+  const athlete = await athleteById(tx, context.actor.organisationId, athleteId)
   if (!athlete) throw new AppError('notFound', 'There is no such athlete here.')
-  return (await asTheyMayRead(tx, actor, [athlete]))[0]!
+  return (await asTheyMayRead(tx, context, [athlete]))[0]!
 }
 
 /** An assistant reads what flags take away, and not what they are called. */
-export async function asTheyMayRead(tx: Tx, actor: Actor, athletes: readonly Athlete[]): Promise<Athlete[]> {
+export async function asTheyMayRead(tx: Tx, { actor, today }: Reader, athletes: readonly Athlete[]): Promise<Athlete[]> {
   if (actor.role !== 'assistant') return [...athletes]
-  const flags = await asSystem(tx, actor, () => flagsOf(tx, actor.organisationId, athletes.map(athlete => athlete.id)))
+  const flags = await asSystem(tx, actor, () => marksOf(tx, actor.organisationId, athletes.map(athlete => athlete.id), today))
   return athletes.map(athlete => ({ ...athlete, flags: restrictionsOf(flags.get(athlete.id) ?? []) }))
 }

@@ -1,5 +1,6 @@
 import { addDays } from '~~/core/calendar'
 import { AppError } from '~~/shared/errors'
+import { answersOf, braceChecksOf, trialsSince } from '../repositories/assessment'
 import { personHere } from '../repositories/people'
 import { prescribedBetween } from '../repositories/prescriptions'
 import { readRecord } from '../repositories/record'
@@ -16,7 +17,7 @@ const FIRST_DAY = '1900-01-01'
 export function exportAthlete(context: Context, id: string): Promise<Record<string, unknown>> {
   const { organisationId, role } = context.actor
   return transaction(context, async (tx) => {
-    const athlete = await mustSeeAthlete(tx, context.actor, id)
+    const athlete = await mustSeeAthlete(tx, context, id)
     const last = addDays(context.today, 3650)
     const account = await personHere(tx, organisationId, { athleteId: id })
     await record(tx, context, 'athlete.export', { athleteId: id })
@@ -29,6 +30,9 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       weeks: await allWeeksOf(tx, organisationId, id),
       prescribed: await prescribedBetween(tx, organisationId, [id], FIRST_DAY, last),
       sets: await logsBetween(tx, organisationId, [id], FIRST_DAY, last),
+      answers: await answersOf(tx, organisationId, id),
+      braceChecks: await braceChecksOf(tx, organisationId, id),
+      trials: await trialsSince(tx, organisationId, FIRST_DAY, id),
       record: role === 'headCoach' ? await readRecord(tx, organisationId, { before: null, athleteId: id, limit: 100_000 }) : [],
     }
   })
@@ -37,7 +41,7 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
 /** Erases an athlete for good: every row, and what the record says of them. The name has to be typed. */
 export function eraseAthlete(context: Context, id: string, name: string): Promise<{ erased: string }> {
   return writing(context, async (tx) => {
-    const athlete = await mustSeeAthlete(tx, context.actor, id)
+    const athlete = await mustSeeAthlete(tx, context, id)
     if (name.trim() !== athlete.name) throw new AppError('badInput', 'Type the name exactly.', { name: 'Type the name exactly.' })
     await eraseAthleteRows(tx, id)
     await record(tx, context, 'athlete.erase', { athleteId: id })

@@ -15,7 +15,7 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
   return transaction(context, async (tx) => {
     const { organisationId } = context.actor
     const { today: day } = context
-    const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
+    const athlete = await mustSeeAthlete(tx, context, athleteId)
     const sessions = await sessionsBetween(tx, organisationId, athleteId, day, addDays(day, AHEAD_DAYS))
     const competitions = await competitionsBetween(tx, organisationId, athlete.groupIds, day, addDays(day, 365))
     return {
@@ -37,7 +37,7 @@ export function runSession(context: Context, sessionId: string): Promise<Today> 
     const { organisationId } = context.actor
     const session = await sessionById(tx, organisationId, sessionId)
     if (!session) throw new AppError('notFound', 'There is no such session here.')
-    const athlete = await mustSeeAthlete(tx, context.actor, session.athleteId)
+    const athlete = await mustSeeAthlete(tx, context, session.athleteId)
     const ids = new Set(session.items.map(item => item.id))
     const logs = await logsBetween(tx, organisationId, [athlete.id], addDays(session.day, -1), addDays(session.day, 7))
     return {
@@ -60,7 +60,7 @@ export function logSets(context: Context, logs: readonly SetLogInput[]): Promise
     for (const [index, log] of logs.entries()) {
       const found = await itemForLog(tx, organisationId, log.prescribedItemId)
       if (!found) throw new AppError('notFound', 'This drill is not prescribed here.')
-      await mustSeeAthlete(tx, context.actor, found.athleteId)
+      await mustSeeAthlete(tx, context, found.athleteId)
       if (log.day > addDays(context.today, 1)) {
         throw new AppError('badInput', 'A set cannot be logged ahead of its day.', { [`logs.${index}.day`]: 'This day is yet to come.' })
       }

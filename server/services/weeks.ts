@@ -26,7 +26,7 @@ export async function weekSheet(context: Context, athleteId: string, startsOn: s
   checkMonday(startsOn)
   const { organisationId } = context.actor
   return transaction(context, async (tx) => {
-    const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
+    const athlete = await mustSeeAthlete(tx, context, athleteId)
     await recordHealthRead(tx, context, [athlete])
     const week = await weekOf(tx, organisationId, athleteId, startsOn)
     const previous = await weekOf(tx, organisationId, athleteId, addDays(startsOn, -7))
@@ -69,7 +69,7 @@ export async function storeWeek(
   checkMonday(startsOn)
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
-    const athlete = await mustSeeAthlete(tx, context.actor, athleteId)
+    const athlete = await mustSeeAthlete(tx, context, athleteId)
     const competitions = await competitionsAround(tx, organisationId, athlete, startsOn)
     refuseForbidden(plan, planningContext(athlete, startsOn, competitions, await catalogueOfOrganisation(tx, organisationId)))
     const before = await weekOf(tx, organisationId, athleteId, startsOn)
@@ -136,7 +136,7 @@ function outcome(
 /** The stored version of a week, for a sheet that stays open. */
 export function storedVersion(context: Context, athleteId: string, startsOn: string): Promise<{ version: number }> {
   return transaction(context, async (tx) => {
-    await mustSeeAthlete(tx, context.actor, athleteId)
+    await mustSeeAthlete(tx, context, athleteId)
     return { version: await weekVersion(tx, context.actor.organisationId, athleteId, startsOn) }
   })
 }

@@ -2,6 +2,9 @@ export { checked, fieldMessages } from './check'
 export {
   CATALOGUE_EDITION, CATALOGUE_FORMAT, catalogueFileSchema, ownCatalogueSchema, saveCatalogueSchema, variationSchema, type CatalogueFile,
 } from './catalogue'
+export {
+  answersSchema, braceCheckSchema, clearanceSchema, placeSchema, trialSchema, trialsSchema, withdrawSchema,
+} from './assessment'
 export { archiveSchema, athleteAddSchema, athleteSchema, athleteUpdateSchema } from './athlete'
 export {
   athleteInvitationSchema, eraseSchema, groupSchema, linkSchema, passwordSchema, resetSchema, signInSchema, staffChangeSchema,

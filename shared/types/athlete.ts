@@ -1,7 +1,7 @@
 import type { Equipment, TrunkAction } from '~~/core/catalogue'
 import type { Side } from '~~/core/dose'
 import type { LiftId, SportProfileId } from '~~/core/programme'
-import type { HealthMark } from '~~/core/screening'
+import type { Clearance, HealthMark } from '~~/core/screening'
 
 export interface Availability {
   readonly day: number
@@ -38,6 +38,10 @@ export interface Athlete extends AthleteInput {
   readonly id: string
   readonly version: number
   readonly archived: boolean
+  /** Clinicians' words on the flags; none for an assistant. */
+  readonly clearances: readonly Clearance[]
+  /** Day of the last screening; null when never, or not for this reader. */
+  readonly screenedOn: string | null
   /** E-mail of the athlete's own sign-in, if there is one, and whether it was taken up. */
   readonly accountEmail: string | null
   readonly accountState: 'none' | 'invited' | 'active'

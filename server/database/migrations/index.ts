@@ -3,12 +3,14 @@ import * as foundation from './0001_foundation'
 import * as trust from './0002_trust'
 import * as rungs from './0003_rungs'
 import * as ownCatalogue from './0004_own_catalogue'
+import * as assessment from './0005_assessment'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
   '0002_trust': trust,
   '0003_rungs': rungs,
   '0004_own_catalogue': ownCatalogue,
+  '0005_assessment': assessment,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

@@ -1,0 +1,6 @@
+import { squadTrials } from '../../services/assessment'
+import { defineRoute } from '../../utils/defineRoute'
+
+export default defineRoute('GET /api/trials', {
+  handle: ({ context }) => squadTrials(context),
+})

@@ -1,0 +1,114 @@
+import { addDays } from '~~/core/calendar'
+import { braceLacks, braceReached, testFacts, type TestId } from '~~/core/assessment'
+import { typicalError, type TypicalError } from '~~/core/statistics'
+import { AppError } from '~~/shared/errors'
+import type { Assessment, Athlete, BraceCheckInput, PlaceInput, TrialInput, TrialsAnswer } from '~~/shared/types'
+import { asSystem } from '../database/connection'
+import {
+  answersOf, braceChecksOf, insertBraceCheck, insertTrials, repeatTrials, setBraceStep, setRung, trialsSince, withdrawTrialRow,
+} from '../repositories/assessment'
+import type { Tx } from '../repositories/rows'
+import { catalogueOfOrganisation } from './catalogue'
+import { mustSeeAthlete, transaction, writing, type Context } from './context'
+import { record, recordHealthRead } from './record'
+
+/** Days of tests that a page looks back. */
+const BACK_DAYS = 730
+
+/** What is known about one athlete besides the profile. */
+export function assessment(context: Context, athleteId: string): Promise<Assessment> {
+  const { organisationId, role } = context.actor
+  return transaction(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context, athleteId)
+    await recordHealthRead(tx, context, [athlete])
+    return {
+      answers: role === 'assistant' ? null : await answersOf(tx, organisationId, athleteId),
+      clearances: athlete.clearances,
+      braceChecks: await braceChecksOf(tx, organisationId, athleteId),
+      trials: await trialsSince(tx, organisationId, addDays(context.today, -BACK_DAYS), athleteId),
+      errors: await ownErrors(tx, context),
+    }
+  })
+}
+
+/** Trials of everybody in sight. */
+export function squadTrials(context: Context): Promise<TrialsAnswer> {
+  return transaction(context, async tx => ({
+    trials: await trialsSince(tx, context.actor.organisationId, addDays(context.today, -BACK_DAYS)),
+    errors: await ownErrors(tx, context),
+  }))
+}
+
+/** Typical errors from all repeat trials of the organisation: a number, of nobody in particular. */
+async function ownErrors(tx: Tx, { actor }: Context): Promise<Partial<Record<TestId, TypicalError>>> {
+  const repeats = await asSystem(tx, actor, () => repeatTrials(tx, actor.organisationId))
+  return Object.fromEntries([...repeats].flatMap(([test, people]) => {
+    const error = typicalError(people)
+    return error ? [[test, error]] : []
+  }))
+}
+
+/** Stores trials of one or several athletes. Sending one twice changes nothing. */
+export function logTrials(context: Context, trials: readonly TrialInput[]): Promise<{ stored: string[] }> {
+  const { organisationId, personId } = context.actor
+  return writing(context, async (tx) => {
+    for (const [index, trial] of trials.entries()) {
+      await mustSeeAthlete(tx, context, trial.athleteId)
+      if (trial.day > addDays(context.today, 1)) {
+        throw new AppError('badInput', 'A test cannot be logged ahead of its day.', { [`trials.${index}.day`]: 'This day is yet to come.' })
+      }
+      if ((testFacts(trial.test).sides === 'each') !== (trial.side !== null)) {
+        throw new AppError('badInput', 'Say which side it was.', { [`trials.${index}.side`]: 'Say which side it was.' })
+      }
+    }
+    await insertTrials(tx, organisationId, personId, trials)
+    for (const athleteId of new Set(trials.map(t => t.athleteId))) {
+      await record(tx, context, 'tests.log', { athleteId, after: trials.filter(t => t.athleteId === athleteId) })
+    }
+    return { stored: trials.map(t => t.id) }
+  })
+}
+
+/** A trial that was mistimed counts no more. */
+export function withdrawTrial(context: Context, id: string): Promise<{ withdrawn: string }> {
+  return writing(context, async (tx) => {
+    const athleteId = await withdrawTrialRow(tx, context.actor.organisationId, id)
+    if (!athleteId) throw new AppError('notFound', 'There is no such trial here.')
+    await record(tx, context, 'tests.withdraw', { athleteId, subjectId: id })
+    return { withdrawn: id }
+  })
+}
+
+/** Stores a check of the brace and moves the athlete to the step it leads to. */
+export function checkBrace(context: Context, athleteId: string, check: BraceCheckInput): Promise<Athlete> {
+  const { organisationId, personId } = context.actor
+  return writing(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context, athleteId)
+    if (check.day > addDays(context.today, 1)) throw new AppError('badInput', 'This day is yet to come.', { day: 'This day is yet to come.' })
+    const passed = braceLacks(check).length === 0
+    if (await insertBraceCheck(tx, organisationId, athleteId, { ...check, passed }, personId)) {
+      // Step 1 is where everybody stands: a failed check leads back to it and no further.
+      const step = Math.max(1, braceReached([check], athlete.braceStep))
+      // An assistant checks, and the product moves the step: the profile is not the assistant's to change.
+      if (step !== athlete.braceStep) await asSystem(tx, context.actor, () => setBraceStep(tx, organisationId, athleteId, step))
+      await record(tx, context, 'brace.check', { athleteId, subjectId: check.id, before: { braceStep: athlete.braceStep }, after: { ...check, passed, braceStep: step } })
+    }
+    return mustSeeAthlete(tx, context, athleteId)
+  })
+}
+
+/** Puts an athlete on a rung by hand, with the reason. */
+export function placeByHand(context: Context, athleteId: string, { version, ladder, rung, reason }: PlaceInput): Promise<Athlete> {
+  const { organisationId } = context.actor
+  return writing(context, async (tx) => {
+    const before = await mustSeeAthlete(tx, context, athleteId)
+    const rungs = (await catalogueOfOrganisation(tx, organisationId)).ladders.find(l => l.id === ladder)?.rungs
+    if (!rungs) throw new AppError('badInput', 'There is no such ladder.', { ladder: 'There is no such ladder.' })
+    if (rung > rungs.length) throw new AppError('badInput', `This ladder has ${rungs.length} rungs.`, { rung: `This ladder has ${rungs.length} rungs.` })
+    if (!await setRung(tx, organisationId, athleteId, version, ladder, rung)) {
+      throw new AppError('changedElsewhere', `${before.changedBy ?? 'Somebody else'} changed this athlete meanwhile.`, undefined, before)
+    }
+    await record(tx, context, 'rung.place', { athleteId, subjectId: ladder, before: { rung: before.rungs[ladder] ?? 1 }, after: { rung, reason } })
+    return mustSeeAthlete(tx, context, athleteId)
+  })
+}
