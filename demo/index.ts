@@ -2,4 +2,5 @@ export { DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, type DemoAthlete, type DemoCen
 export { chance, type Chance } from './random'
 export { OWN_DRILLS } from './ownDrills'
 export { simulateSets } from './simulateSets'
+export { simulateBraceChecks, simulateTests } from './simulateTests'
 export { SQUADS } from './squads'

@@ -10,6 +10,11 @@ export function shortDay(day: string): string {
   return `${DAY_NAMES[weekdayOf(day)]} ${Number(day.slice(8))}`
 }
 
+/** "3 Nov". */
+export function dayMonth(day: string): string {
+  return `${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]}`
+}
+
 /** "Tuesday 3 Nov". */
 export function longDay(day: string): string {
   return `${DAY_NAMES_LONG[weekdayOf(day)]} ${Number(day.slice(8))} ${MONTHS[Number(day.slice(5, 7)) - 1]}`

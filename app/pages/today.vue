@@ -8,6 +8,7 @@ import PlaneMark from '~/components/plane/PlaneMark.vue'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { sharesOf } from '~/composables/drillFacts'
 import { inDays, longDay } from '~/composables/useWords'
+import { useAssessmentStore } from '~/stores/assessment'
 import { useAthleteStore } from '~/stores/athlete'
 import { useSessionStore } from '~/stores/session'
 import type { PrescribedItem } from '~~/shared/types'
@@ -18,11 +19,16 @@ useHead({ title: 'Today · Keen Anchor' })
 const session = useSessionStore()
 const store = useAthleteStore()
 const catalogue = useCatalogue()
+const assessment = useAssessmentStore()
+const braceNext = computed(() => Math.min(7, (assessment.found?.braceStep ?? 1) + 1))
 
 const load = (): Promise<void> => store.loadToday(session.me!.athleteId!)
 onMounted(async () => {
   await writes.drain()
-  if (session.me?.athleteId) await load()
+  if (!session.me?.athleteId) return
+  await load()
+  // What there is besides the session: the day does not wait for it.
+  void assessment.loadOwn(session.me.athleteId)
 })
 
 const today = computed(() => store.today)
@@ -72,6 +78,20 @@ async function signOut(): Promise<void> {
     />
     <template v-else>
       <h1>{{ longDay(today.day) }}</h1>
+      <p
+        v-if="assessment.found"
+        class="flex flex-wrap gap-2 my-2"
+      >
+        <NuxtLink
+          to="/brace"
+          class="btn min-h-[48px]"
+        >Brace, step {{ braceNext }}</NuxtLink>
+        <NuxtLink
+          to="/screening"
+          class="btn min-h-[48px]"
+          :class="assessment.found.screenedOn ? '' : 'border-signal border-2'"
+        >{{ assessment.found.screenedOn ? 'Screening' : 'Answer the screening' }}</NuxtLink>
+      </p>
       <p
         v-if="today.nextCompetition"
         class="mb-3"

@@ -112,6 +112,14 @@ describe('the weak link', () => {
     expect(weakLinks(short('pain'), man)).toMatchObject({ links: [], why: expect.stringContaining('clinician') })
   })
 
+  it('is not seen in a good hold that the trunk ended: a long hold has to end somewhere', () => {
+    const days = ['2026-03-02', '2026-03-09']
+    expect(weakLinks(days.map(day => trial('extensor', 150, { breakPoint: 'trunk', day })), man).links).toEqual([])
+    expect(weakLinks(days.map(day => trial('plank', 120, { breakPoint: 'trunk', day })), man).links).toEqual([])
+    expect(weakLinks(days.map(day => trial('plank', 120, { breakPoint: 'lowBack', day })), man).links[0]!.place).toBe('antiExtension')
+    expect(weakLinks(days.map(day => trial('extensor', 100, { breakPoint: 'trunk', day })), man).links[0]!.place).toBe('antiFlexion')
+  })
+
   it('names a side only when both were tested and one broke', () => {
     const left = [trial('sideBridge', 30, { side: 'left', breakPoint: 'trunk' }), trial('sideBridge', 33, { side: 'left', breakPoint: 'trunk', day: '2026-03-09' })]
     expect(weakLinks(left, man).links[0]!.side).toBeNull()
@@ -175,6 +183,11 @@ describe('placement', () => {
     const gate = findVariation('front-plank.elbows')!.gate.amount
     expect(place(plank, ground, [trial('plank', gate * 1.5)], []).rung).toBe(6)
     expect(place(plank, ground, [trial('plank', gate * 1.5 - 1)], []).rung).toBe(1)
+  })
+
+  it('lets a test speak only for gates of its own action beneath it', () => {
+    const ladder = LADDERS.find(l => l.id === 'posterior')!
+    expect(place(ladder, ground, [trial('extensor', 300)], []).rung).toBeLessThan(findVariation('posterior.bench-extension-hold')!.rung)
   })
 
   it('takes the weaker side', () => {

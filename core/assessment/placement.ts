@@ -1,9 +1,9 @@
-import type { Ladder, Variation } from '../catalogue'
+import { mainAction, type Ladder, type Variation } from '../catalogue'
 import { removals, type Screen } from '../screening'
 import { gateProgress } from './gate'
 import { bestOf } from './ratios'
 import type { SetLog } from './setLog'
-import { TEST_IDS, testFacts, type Trial } from './tests'
+import { TEST_IDS, TEST_SHARE, testFacts, type Trial } from './tests'
 
 /** Where the evidence puts an athlete on a ladder. */
 export interface Placement {
@@ -16,14 +16,9 @@ export interface Placement {
 }
 
 /**
- * A single hold in a test against the holds of a gate: it speaks for sets of two thirds of its length
- * (common practice, no source).
- */
-export const TEST_SHARE = 2 / 3
-
-/**
  * The highest rung of a ladder whose way is open: every gate below it is met by logged sets, or spoken for by a test of that
- * rung or a higher one, and what must come first has been reached. Nobody is put where brace step, flags or prerequisites do
+ * rung or a higher one for the same action (a long back hold says nothing of side steps on its ladder), and what must come
+ * first has been reached. Nobody is put where brace step, flags or prerequisites do
  * not let them; equipment does not count, since a ladder is not left because a room is bare.
  *
  * @param screen the athlete as screening sees them; its rungs answer for prerequisites on other ladders
@@ -31,17 +26,15 @@ export const TEST_SHARE = 2 / 3
  * place(LADDERS[7], { ...context.screen, rungs: {} }, [], []).rung // => 1
  */
 export function place(ladder: Ladder, screen: Screen, trials: readonly Trial[], logs: readonly SetLog[]): Placement {
-  const shown = ladder.rungs.map(variation => ({ variation, why: shownBy(variation, trials, logs) }))
-  let highest = -1
-  shown.forEach(({ why }, index) => { if (why) highest = index })
-  // A gate met above speaks for those below it.
-  const open = Math.min(highest + 2, ladder.rungs.length)
+  const shown = ladder.rungs.map(variation => shownBy(variation, trials, logs))
+  const passed = (index: number): boolean => ladder.rungs.some((above, at) =>
+    at >= index && shown[at] !== null && mainAction(above.shares) === mainAction(ladder.rungs[index]!.shares))
   let rung = 1
-  while (rung < open && barriers(ladder.rungs[rung]!, screen).length === 0) rung += 1
+  while (rung < ladder.rungs.length && passed(rung - 1) && barriers(ladder.rungs[rung]!, screen).length === 0) rung += 1
   const next = ladder.rungs[rung]
   return {
-    ladder: ladder.id, rung, evidence: shown.slice(0, Math.max(rung, highest + 1)).flatMap(({ why }) => (why ? [why] : [])),
-    missing: next ? [...(highest >= rung - 1 ? [] : [gateText(ladder.rungs[rung - 1]!, logs)]), ...barriers(next, screen)] : [],
+    ladder: ladder.id, rung, evidence: shown.filter(why => why !== null),
+    missing: next ? [...(passed(rung - 1) ? [] : [gateText(ladder.rungs[rung - 1]!, logs)]), ...barriers(next, screen)] : [],
   }
 }
 

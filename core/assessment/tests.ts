@@ -157,3 +157,9 @@ export interface Trial {
   readonly breakPoint: BreakPoint
   readonly day: IsoDay
 }
+
+/**
+ * A single hold in a test against the holds of a gate: it speaks for sets of two thirds of its length
+ * (common practice, no source).
+ */
+export const TEST_SHARE = 2 / 3

@@ -1,8 +1,8 @@
-import { ACTION_FACTS, type TrunkAction } from '../catalogue'
+import { ACTION_FACTS, findVariation, type TrunkAction } from '../catalogue'
 import type { Side } from '../dose'
 import type { BreakPoint } from './setLog'
 import { standingOf, type Person } from './norms'
-import { testFacts, type TestId, type Trial } from './tests'
+import { TEST_SHARE, testFacts, type TestId, type Trial } from './tests'
 
 /** What may hold an athlete back: a trunk action, or something beside the trunk. */
 export type WeakPlace = TrunkAction | 'shoulder' | 'hipFlexors' | 'grip' | 'neck' | 'breath' | 'balance'
@@ -32,6 +32,8 @@ export interface WeakLinkFinding {
 export const LEAST_OBSERVATIONS = 2
 /** A trial this far below the published mean speaks for its action by itself. */
 const LOW_Z = -1
+/** From here up a trial that the trunk ended is a good one (common practice, no source). */
+const GOOD_Z = -0.5
 const LOW_WORTH = 0.75
 
 /** What broke, as the place it speaks for; null: the trunk action of the test. Pain and a clean end say nothing here. */
@@ -95,6 +97,8 @@ function observations(trial: Trial, person: Person): Observation[] {
   const found: Observation[] = []
   const side = trial.side
   const at = `${name}${side ? `, ${side}` : ''}`
+  // A long hold has to end somewhere: that the trunk ended a good one is no weakness.
+  if (trial.breakPoint === 'trunk' && isGood(trial, person)) return []
   const speaks = SPEAKS_FOR[trial.breakPoint]
   const place = speaks === null ? action : speaks
   if (place) found.push({ place, side, weight: 1, text: `${at}: ${WORDS[trial.breakPoint]}.`, test: trial.test })
@@ -110,6 +114,15 @@ function observations(trial: Trial, person: Person): Observation[] {
     }
   }
   return found
+}
+
+/** Not far below the published mean; without one, long enough to speak for the gate of its rung. */
+function isGood({ test, side, value }: Trial, person: Person): boolean {
+  const standing = standingOf(test, side, value, person)
+  if (standing.known) return standing.z >= GOOD_Z
+  const { speaksFor, unit } = testFacts(test)
+  const gate = speaksFor === undefined ? undefined : findVariation(speaksFor)?.gate
+  return gate !== undefined && (unit === 's' ? value * TEST_SHARE : value) >= gate.amount
 }
 
 function linkOf(place: WeakPlace, all: readonly Observation[], trials: readonly Trial[]): WeakLink {

@@ -23,6 +23,8 @@ export function assessment(context: Context, athleteId: string): Promise<Assessm
     await recordHealthRead(tx, context, [athlete])
     return {
       answers: role === 'assistant' ? null : await answersOf(tx, organisationId, athleteId),
+      screenedOn: athlete.screenedOn,
+      braceStep: athlete.braceStep,
       clearances: athlete.clearances,
       braceChecks: await braceChecksOf(tx, organisationId, athleteId),
       trials: await trialsSince(tx, organisationId, addDays(context.today, -BACK_DAYS), athleteId),

@@ -4,10 +4,11 @@ import { STANDARD } from '~~/core/catalogue'
 import { proposeWeek } from '~~/core/programme'
 import { planningContext } from '~~/shared/planningContext'
 import {
-  chance, DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, OWN_DRILLS, simulateSets, type Chance, type DemoAthlete, type DemoCentre,
+  chance, DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, OWN_DRILLS, simulateBraceChecks, simulateSets, simulateTests, type Chance, type DemoAthlete, type DemoCentre,
 } from '~~/demo'
 import { asSystemOf, inOrganisation, takeTurn } from '../database/connection'
 import { insertAthlete } from '../repositories/athletes'
+import { insertBraceCheck, insertTrials } from '../repositories/assessment'
 import { saveOwnCatalogue } from '../repositories/catalogue'
 import { setEquipmentCounts } from '../repositories/facility'
 import { insertCompetition, insertGroup } from '../repositories/groups'
@@ -24,6 +25,7 @@ import { hashPassword } from './signIn'
 /** Weeks of history before the present one. */
 const PAST_WEEKS = 4
 const HISTORY_SEED = 4_119
+const TEST_SEED = 7_733
 const DEMO_LOCK = 7_204_117
 
 /** Loads the demo when no organisation was ever made here; true when it did. All of it or nothing. */
@@ -44,8 +46,10 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     const coachId = await addPeople(tx, organisationId, centre, passwordHash, luck)
     await saveOwnCatalogue(tx, organisationId, { version: 0, own: OWN_DRILLS }, coachId)
     const day = dayIn(centre.timeZone, now)
+    const testLuck = chance(TEST_SEED)
     for (const [index, athlete] of centre.athletes.entries()) {
       await addHistory(tx, organisationId, coachId, centre, athlete, day, luck, index)
+      await addTests(tx, organisationId, coachId, athlete, day, testLuck)
     }
     return true
   })
@@ -82,5 +86,14 @@ async function addHistory(
     const sessions = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
     const logs = sessions.filter(session => session.day < today).flatMap(session => simulateSets(luck, athlete, session))
     if (logs.length > 0) await insertLogs(tx, organisationId, coachId, logs)
+  }
+}
+
+/** Tests of the last months, and the brace checks that led to the step each stands on. */
+async function addTests(tx: Tx, organisationId: string, coachId: string, athlete: DemoAthlete, today: string, luck: Chance): Promise<void> {
+  const trials = simulateTests(luck, athlete, today)
+  if (trials.length > 0) await insertTrials(tx, organisationId, coachId, trials)
+  for (const check of simulateBraceChecks(luck, athlete, today)) {
+    await insertBraceCheck(tx, organisationId, athlete.id, { ...check, passed: true }, coachId)
   }
 }

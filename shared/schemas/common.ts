@@ -4,6 +4,7 @@ import { isTrainingDay } from '~~/core/calendar'
 /** Wording for what Joi finds, in sentences a coach understands; `{#label}` is the field's own label. */
 export const MESSAGES = {
   'any.required': '{#label} is missing.',
+  'any.invalid': '{#label} is missing.',
   'any.only': '{#label} is not one of the choices.',
   'string.empty': '{#label} is missing.',
   'string.base': '{#label} must be words.',

@@ -35,6 +35,8 @@ export interface StoredBraceCheck extends BraceCheckInput {
 /** What is known about an athlete besides the profile. Answers and clearances only for whoever may read them. */
 export interface Assessment {
   readonly answers: Answers | null
+  readonly screenedOn: string | null
+  readonly braceStep: number
   readonly clearances: readonly Clearance[]
   readonly braceChecks: readonly StoredBraceCheck[]
   readonly trials: readonly StoredTrial[]

@@ -13,6 +13,7 @@ const rooms = computed(() => [
     to: props.athleteId ? `/athletes/${props.athleteId}` : null,
     here: route.path.startsWith('/athletes/'),
   },
+  { name: 'Test desk', to: '/tests', here: route.path.startsWith('/tests') },
   {
     name: 'Ladders',
     to: props.athleteId ? `/ladders/${props.athleteId}` : null,

@@ -6,6 +6,7 @@ import { LIFTS, SPORT_PROFILES } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import { screenOf } from '~~/shared/planningContext'
 import { messageOf } from '~/api/call'
+import AthleteTabs from '~/components/athlete/AthleteTabs.vue'
 import DataPanel from '~/components/athlete/DataPanel.vue'
 import FlagConsequences from '~/components/athlete/FlagConsequences.vue'
 import InviteForm from '~/components/athlete/InviteForm.vue'
@@ -150,6 +151,7 @@ const goal = computed(() => {
           </button>
         </template>
       </header>
+      <AthleteTabs :id="id" />
       <p
         v-if="problem"
         class="caution mb-3"

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import type { Placement } from '~~/core/assessment'
+import type { Catalogue } from '~~/core/catalogue'
+import TextField from '~/components/common/TextField.vue'
+
+/** Where the evidence puts the athlete on each ladder, beside where they stand, and what is missing for the next rung. */
+const props = defineProps<{ placements: readonly Placement[], rungs: Readonly<Record<string, number>>, catalogue: Catalogue, editable: boolean, busy: boolean, problem: string }>()
+const emit = defineEmits<{ place: [ladder: string, rung: number, reason: string] }>()
+
+const open = ref<string | null>(null)
+const reason = ref('')
+const rows = computed(() => props.placements.map((placement) => {
+  const ladder = props.catalogue.ladders.find(l => l.id === placement.ladder)!
+  const now = Math.min(ladder.rungs.length, props.rungs[ladder.id] ?? 1)
+  return { placement, ladder, now, shown: ladder.rungs[placement.rung - 1]!, present: ladder.rungs[now - 1]! }
+}).sort((a, b) => Math.sign(b.placement.rung - b.now) - Math.sign(a.placement.rung - a.now)))
+
+function put(ladder: string, rung: number, why: string): void {
+  emit('place', ladder, rung, why)
+  open.value = null
+  reason.value = ''
+}
+</script>
+
+<template>
+  <section>
+    <h2 class="mb-1">
+      Placement
+    </h2>
+    <p class="text-quiet mb-1">
+      The highest rung whose gates and prerequisites the tests and logged sets support.
+    </p>
+    <p
+      v-if="problem"
+      class="caution mb-1"
+      role="alert"
+    >
+      {{ problem }}
+    </p>
+    <ul>
+      <li
+        v-for="row in rows"
+        :key="row.ladder.id"
+        class="border-b border-line/60 py-1 grid grid-cols-[8rem_minmax(0,1fr)_auto] gap-x-3 items-start"
+      >
+        <span>{{ row.ladder.name }}</span>
+        <span class="leading-tight">
+          <b>{{ row.shown.name }}</b>
+          <span
+            v-if="row.placement.rung !== row.now"
+            class="block text-[0.92em]"
+            :class="row.placement.rung > row.now ? 'text-signal-ink' : 'text-quiet'"
+          >stands on {{ row.present.name.toLowerCase() }}, {{ row.placement.rung > row.now ? `${row.placement.rung - row.now} below what is shown` : 'higher than the evidence shows' }}</span>
+          <span
+            v-if="row.placement.evidence.length > 0"
+            class="block text-quiet text-[0.9em]"
+          >{{ row.placement.evidence.join(' ') }}</span>
+          <span
+            v-if="row.placement.missing.length > 0"
+            class="block text-quiet text-[0.9em]"
+          >For the next: {{ row.placement.missing.join(' ') }}</span>
+        </span>
+        <span
+          v-if="editable"
+          class="flex gap-1.5"
+        >
+          <button
+            v-if="row.placement.rung > row.now"
+            type="button"
+            class="btn"
+            :disabled="busy"
+            @click="put(row.ladder.id, row.placement.rung, row.placement.evidence.join(' ') || 'As the evidence shows.')"
+          >
+            Place here
+          </button>
+          <button
+            type="button"
+            class="btn btn-quiet px-2"
+            :aria-expanded="open === row.ladder.id"
+            :aria-label="`Place by hand on ${row.ladder.name}`"
+            @click="open = open === row.ladder.id ? null : row.ladder.id"
+          >
+            by hand
+          </button>
+        </span>
+        <form
+          v-if="open === row.ladder.id"
+          class="col-span-full flex flex-wrap gap-2 items-end py-2"
+          novalidate
+          @submit.prevent="put(row.ladder.id, Number(($event.target as HTMLFormElement).rung.value), reason)"
+        >
+          <label class="block">
+            <span class="block font-semibold mb-0.5">Rung</span>
+            <select
+              name="rung"
+              class="field w-auto"
+            >
+              <option
+                v-for="rung in row.ladder.rungs"
+                :key="rung.id"
+                :value="rung.rung"
+                :selected="rung.rung === row.now"
+              >
+                {{ rung.rung }} · {{ rung.name }}
+              </option>
+            </select>
+          </label>
+          <TextField
+            v-model="reason"
+            class="flex-1 min-w-[14rem]"
+            label="Reason"
+            :name="`reason-${row.ladder.id}`"
+          />
+          <button
+            type="submit"
+            class="btn btn-main"
+            :disabled="busy || reason.trim().length < 3"
+          >
+            Place
+          </button>
+        </form>
+      </li>
+    </ul>
+  </section>
+</template>

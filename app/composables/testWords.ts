@@ -1,0 +1,23 @@
+import { testFacts, type TestId } from '~~/core/assessment'
+import type { Side } from '~~/core/dose'
+
+export const TEST_UNITS = { s: 's', cm: 'cm', deg: '°', reps: 'reps', points: 'points' } as const
+
+/** "Side bridge hold, left". */
+export function testName(test: TestId, side: Side | null): string {
+  return `${testFacts(test).name}${side ? `, ${side}` : ''}`
+}
+
+/** "62 s", "1:24" from a minute on. */
+export function testValue(test: TestId, value: number): string {
+  const { unit } = testFacts(test)
+  if (unit === 's') return clockText(value)
+  return unit === 'deg' ? `${value}°` : `${value} ${TEST_UNITS[unit]}`
+}
+
+/** Seconds as they are read on a watch: "48.2 s", "1:24.0". */
+export function clockText(seconds: number): string {
+  if (seconds < 60) return `${seconds.toFixed(1)} s`
+  const tenths = Math.round(seconds * 10)
+  return `${Math.floor(tenths / 600)}:${String(Math.floor((tenths % 600) / 10)).padStart(2, '0')}.${tenths % 10}`
+}

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { daysBetween } from '~~/core/calendar'
+import { BRACE_STEPS } from '~~/core/assessment'
+import BraceTrainer from '~/components/assessment/BraceTrainer.vue'
+import StatePanel from '~/components/common/StatePanel.vue'
+import { dayMonth } from '~/composables/useWords'
+import { useAssessmentStore } from '~/stores/assessment'
+import { useSessionStore } from '~/stores/session'
+
+definePageMeta({ layout: 'plain' })
+useHead({ title: 'Brace · Keen Anchor' })
+
+const session = useSessionStore()
+const store = useAssessmentStore()
+const load = (): Promise<void> => store.loadOwn(session.me!.athleteId!)
+onMounted(() => { if (session.me?.athleteId) void load() })
+
+const step = computed(() => Math.min(7, (store.found?.braceStep ?? 1) + 1))
+const chosen = ref<number | null>(null)
+const shown = computed(() => chosen.value ?? step.value)
+const last = computed(() => store.found?.braceChecks.at(-1) ?? null)
+const weeks = computed(() => {
+  const began = store.found?.braceChecks.find(c => c.step === 4 && c.passed)
+  return began ? Math.max(0, Math.floor(daysBetween(began.day, session.me!.today) / 7)) : 0
+})
+</script>
+
+<template>
+  <div class="max-w-md mx-auto p-4 text-[1.05rem]">
+    <p class="mb-2">
+      <NuxtLink
+        to="/today"
+        class="btn min-h-[48px]"
+      >
+        Back to today
+      </NuxtLink>
+    </p>
+    <StatePanel
+      v-if="store.state === 'failed'"
+      state="failed"
+      :text="store.problem"
+      @retry="load"
+    />
+    <StatePanel
+      v-else-if="store.state !== 'ready' || !store.found"
+      state="loading"
+    />
+    <template v-else>
+      <h1 class="mb-1">
+        Step {{ shown }}: {{ BRACE_STEPS[shown - 1]!.name.toLowerCase() }}
+      </h1>
+      <p
+        v-if="last"
+        class="text-quiet mb-3"
+      >
+        Last check {{ dayMonth(last.day) }}: step {{ last.step }} {{ last.passed ? 'passed' : 'not yet' }}.
+      </p>
+      <BraceTrainer
+        :key="shown"
+        class="panel"
+        floor
+        :step="shown"
+        :weeks="weeks"
+      />
+      <p class="mt-4 font-semibold">
+        Steps you may practise
+      </p>
+      <p class="flex flex-wrap gap-2 mt-1">
+        <button
+          v-for="one in BRACE_STEPS.slice(0, step)"
+          :key="one.step"
+          type="button"
+          class="chip chip-floor"
+          :aria-pressed="shown === one.step"
+          @click="chosen = one.step"
+        >
+          {{ one.step }} · {{ one.name }}
+        </button>
+      </p>
+    </template>
+  </div>
+</template>

@@ -1,0 +1,243 @@
+<script setup lang="ts">
+import { BATTERIES, BREAK_POINTS, testFacts, type BatteryId } from '~~/core/assessment'
+import { CAUTION, PAIN_CAUTION } from '~~/core/screening'
+import { messageOf } from '~/api/call'
+import DeskLane from '~/components/assessment/DeskLane.vue'
+import ChipChoice from '~/components/common/ChipChoice.vue'
+import SelectField from '~/components/common/SelectField.vue'
+import StatePanel from '~/components/common/StatePanel.vue'
+import TextField from '~/components/common/TextField.vue'
+import { testName } from '~/composables/testWords'
+import { useSingleKeys } from '~/composables/useSingleKeys'
+import { BREAK_KEYS, LANE_KEYS, useTestDesk } from '~/composables/useTestDesk'
+import { useAssessmentStore } from '~/stores/assessment'
+import { useRosterStore } from '~/stores/roster'
+import { useSessionStore } from '~/stores/session'
+
+useHead({ title: 'Test desk · Keen Anchor' })
+
+const session = useSessionStore()
+const roster = useRosterStore()
+const store = useAssessmentStore()
+onMounted(roster.load)
+
+const desk = useTestDesk(() => session.me!.today, store.logTrial)
+const { lanes, steps, front, allDone, setting } = desk
+
+const groupId = ref<string | null>(null)
+const battery = ref<BatteryId>('fourHolds')
+const chosen = ref<string[]>([])
+const problem = ref('')
+const GROUPS = computed(() => [[null, 'everybody'] as const, ...roster.groups.map(g => [g.id, g.name] as const)])
+const BATTERY_CHOICES = (Object.keys(BATTERIES) as BatteryId[]).map(id => [id, BATTERIES[id].name] as const)
+const athletes = computed(() => roster.rows.map(row => row.athlete).filter(a => !a.archived && (!groupId.value || a.groupIds.includes(groupId.value))))
+const names = computed(() => Object.fromEntries(athletes.value.map(a => [a.id, a.name])))
+watch(groupId, () => { chosen.value = groupId.value ? athletes.value.slice(0, LANE_KEYS.length).map(a => a.id) : [] })
+
+function toggle(id: string): void {
+  problem.value = ''
+  if (chosen.value.includes(id)) chosen.value = chosen.value.filter(c => c !== id)
+  else if (chosen.value.length < LANE_KEYS.length) chosen.value = [...chosen.value, id]
+  else problem.value = `${LANE_KEYS.length} at once: one key each.`
+}
+function begin(): void {
+  const order = athletes.value.filter(a => chosen.value.includes(a.id))
+  if (order.length === 0) problem.value = 'Choose who is tested.'
+  else desk.begin(battery.value, order)
+}
+
+async function undo(index: number): Promise<void> {
+  const trial = desk.undo(index)
+  if (!trial) return
+  try {
+    await store.withdrawTrial(trial.id, null)
+  }
+  catch (error) {
+    problem.value = messageOf(error)
+  }
+}
+
+/** What has to be written down with a trial, where a test asks for it. */
+const asks = computed(() => ({
+  bandN: steps.value.some(s => s.test === 'pressOutHold'), loadKg: steps.value.some(s => s.test === 'rowSupported' || s.test === 'rowUnsupported'),
+}))
+function setSetting(name: 'bandN' | 'loadKg', typed: string): void {
+  const value = Number(typed.trim().replace(',', '.'))
+  const { [name]: _, ...rest } = setting.value
+  setting.value = typed.trim() === '' || !(value >= 0) ? rest : { ...rest, [name]: value }
+}
+const pain = computed(() => lanes.value.find(lane => lane.done.at(-1)?.breakPoint === 'pain'))
+
+/** Space and Enter press whatever button has the focus; only without one they mean the desk. */
+const unlessOnButton = (run: () => void) => (): void => {
+  const at = document.activeElement
+  if (at instanceof HTMLButtonElement || at instanceof HTMLAnchorElement) at.click()
+  else run()
+}
+useSingleKeys([
+  ...LANE_KEYS.map((key, index) => ({ keys: [key], text: `Start or stop athlete ${index + 1}`, run: () => desk.press(index) })),
+  { keys: [' '], text: 'Start everybody who is ready', run: unlessOnButton(() => desk.startAll()) },
+  ...BREAK_KEYS.map(([key, breakPoint]) => ({ keys: [key], text: BREAK_POINTS[breakPoint], run: key === 'Enter' ? unlessOnButton(() => desk.end(breakPoint)) : () => desk.end(breakPoint) })),
+  { keys: ['x'], text: 'Throw the measured time away', run: () => desk.discard() },
+])
+</script>
+
+<template>
+  <div v-if="session.me">
+    <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
+      <h1>Test desk</h1>
+      <p class="text-quiet mr-auto">
+        A watch for each athlete; one key starts and stops it, one says what ended it.
+      </p>
+      <NuxtLink
+        to="/tests/squad"
+        class="btn"
+      >
+        Where the squad stands
+      </NuxtLink>
+    </header>
+    <p
+      v-if="problem"
+      class="caution mb-2"
+      role="alert"
+    >
+      {{ problem }}
+    </p>
+    <template v-if="lanes.length === 0">
+      <StatePanel
+        v-if="roster.state === 'failed'"
+        state="failed"
+        :text="roster.problem"
+        @retry="roster.load"
+      />
+      <StatePanel
+        v-else-if="roster.state !== 'ready'"
+        state="loading"
+      />
+      <StatePanel
+        v-else-if="roster.rows.length === 0"
+        state="empty"
+        text="Nobody is on the roster yet."
+      >
+        <NuxtLink
+          to="/athletes/new"
+          class="underline underline-offset-2"
+        >
+          Add an athlete
+        </NuxtLink>
+      </StatePanel>
+      <section
+        v-else
+        class="panel flex flex-col gap-3 max-w-4xl"
+      >
+        <div class="grid md:grid-cols-2 gap-3">
+          <SelectField
+            v-model="battery"
+            label="Battery"
+            name="battery"
+            :options="BATTERY_CHOICES"
+          />
+          <SelectField
+            v-model="groupId"
+            label="Group"
+            name="group"
+            :options="GROUPS"
+          />
+        </div>
+        <ul>
+          <li
+            v-for="test in BATTERIES[battery].tests"
+            :key="test"
+          >
+            <b>{{ testFacts(test).name }}.</b> <span class="text-quiet">{{ testFacts(test).setUp }} Ends: {{ testFacts(test).stop.replace(/^./, c => c.toLowerCase()) }}</span>
+          </li>
+        </ul>
+        <ChipChoice
+          legend="Who is tested"
+          :options="names"
+          :pressed="chosen"
+          @choose="toggle"
+        />
+        <p>
+          <button
+            type="button"
+            class="btn btn-main"
+            @click="begin"
+          >
+            Begin with {{ chosen.length }} {{ chosen.length === 1 ? 'athlete' : 'athletes' }}
+          </button>
+        </p>
+        <p class="text-quiet text-[0.9em]">
+          A trial ends at the first loss of position, not at the limit; pain ends it at once, and sharp, spreading or lasting pain goes to a clinician. {{ CAUTION }}
+        </p>
+      </section>
+    </template>
+    <template v-else>
+      <div class="flex flex-wrap items-end gap-3 mb-1">
+        <button
+          type="button"
+          class="btn btn-main min-h-[48px]"
+          :disabled="!lanes.some(desk.idle)"
+          @click="desk.startAll()"
+        >
+          <kbd>space</kbd> start everybody who is ready
+        </button>
+        <TextField
+          v-if="asks.bandN"
+          :model-value="setting.bandN === undefined ? '' : String(setting.bandN)"
+          label="Band tension, N"
+          name="desk-band"
+          inputmode="decimal"
+          figure
+          @update:model-value="setSetting('bandN', $event)"
+        />
+        <TextField
+          v-if="asks.loadKg"
+          :model-value="setting.loadKg === undefined ? '' : String(setting.loadKg)"
+          label="Load of the row, kg"
+          name="desk-load"
+          inputmode="decimal"
+          figure
+          @update:model-value="setSetting('loadKg', $event)"
+        />
+        <p class="text-quiet mr-auto">
+          {{ allDone ? 'Everybody is through.' : `${BATTERIES[desk.battery.value].name}: ${steps.map(s => testName(s.test, s.side).toLowerCase()).join(', ')}` }}
+        </p>
+        <button
+          type="button"
+          class="btn"
+          @click="desk.finish()"
+        >
+          {{ allDone ? 'Done' : 'End the run' }}
+        </button>
+      </div>
+      <p
+        v-if="pain"
+        class="caution my-1"
+        role="alert"
+      >
+        {{ pain.name }}: {{ PAIN_CAUTION }}
+      </p>
+      <ul class="border-t-2 border-ink">
+        <DeskLane
+          v-for="(lane, index) in lanes"
+          :key="lane.athleteId"
+          :lane="lane"
+          :lane-key="LANE_KEYS[index]!"
+          :step="desk.stepAt(lane)"
+          :next="steps[lane.at + 1] ?? null"
+          :timed="desk.timed(lane)"
+          :elapsed="desk.elapsedS(lane)"
+          :is-front="front === index"
+          @press="desk.press(index)"
+          @enter="desk.enter(index, $event)"
+          @end="desk.end($event, index)"
+          @discard="desk.discard(index)"
+          @skip="desk.skip(index)"
+          @again="desk.again(index)"
+          @undo="undo(index)"
+        />
+      </ul>
+    </template>
+  </div>
+</template>

@@ -1,0 +1,60 @@
+import { defineStore } from 'pinia'
+import { ref, shallowRef } from 'vue'
+import type { Answers, Clearance } from '~~/core/screening'
+import type { Assessment, Athlete, BraceCheckInput, PlaceInput, TrialInput, TrialsAnswer } from '~~/shared/types'
+import * as api from '~/api/assessment'
+import * as athletes from '~/api/athletes'
+import { messageOf } from '~/api/call'
+
+/** What is known of one athlete: profile, answers, clearances, brace checks and trials. */
+export const useAssessmentStore = defineStore('assessment', () => {
+  const athlete = shallowRef<Athlete | null>(null)
+  const found = shallowRef<Assessment | null>(null)
+  const squad = shallowRef<TrialsAnswer>({ trials: [], errors: {} })
+  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
+  const problem = ref('')
+
+  async function attempt(work: () => Promise<void>): Promise<void> {
+    if (state.value !== 'ready') state.value = 'loading'
+    try {
+      await work()
+      state.value = 'ready'
+    }
+    catch (error) {
+      problem.value = messageOf(error)
+      state.value = 'failed'
+    }
+  }
+
+  const load = (id: string): Promise<void> => attempt(async () => {
+    if (athlete.value?.id !== id) state.value = 'loading'
+    ;[athlete.value, found.value] = await Promise.all([athletes.fetchAthlete(id), api.fetchAssessment(id)])
+  })
+  /** The athlete's own page has no profile to read: what concerns the brace is enough. */
+  const loadOwn = (id: string): Promise<void> => attempt(async () => { found.value = await api.fetchAssessment(id) })
+  const loadSquad = (): Promise<void> => attempt(async () => { squad.value = await api.fetchTrials() })
+
+  /** Takes the answer over and reads anew what hangs on it. */
+  async function after(id: string, work: Promise<Athlete>): Promise<void> {
+    const changed = await work
+    const next = await api.fetchAssessment(id)
+    // Both at once: a form that starts from the one must not start without the other.
+    ;[athlete.value, found.value] = [changed, next]
+  }
+  const answer = (id: string, answers: Answers): Promise<void> => after(id, api.sendAnswers(id, answers))
+  const clear = (id: string, clearance: Clearance): Promise<void> => after(id, api.addClearance(id, clearance))
+  const withdrawClearance = (id: string, clearanceId: string): Promise<void> => after(id, api.withdrawClearance(id, clearanceId))
+  const checkBrace = (id: string, check: BraceCheckInput): Promise<void> => after(id, api.sendBraceCheck(id, check))
+  const place = (id: string, input: PlaceInput): Promise<void> => after(id, api.placeByHand(id, input))
+
+  /** A trial that is refused stays refused: the queue shows why. */
+  const logTrial = (trial: TrialInput): void => { api.sendTrial(trial).catch(() => undefined) }
+  async function withdrawTrial(trialId: string, athleteId: string | null): Promise<void> {
+    await api.withdrawTrial(trialId)
+    if (athleteId) found.value = await api.fetchAssessment(athleteId)
+  }
+
+  return {
+    athlete, found, squad, state, problem, load, loadOwn, loadSquad, answer, clear, withdrawClearance, checkBrace, place, logTrial, withdrawTrial,
+  }
+})
