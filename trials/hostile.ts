@@ -37,6 +37,7 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   'POST /api/groups': luck => ({ id: luck.key(), name: `Fuzz ${luck.below(1e9)}` }),
   'PUT /api/facility': luck => ({ version: 1 + luck.below(3), counts: { band: 20, wall: 4 } }),
   'PUT /api/catalogue': luck => ({ version: luck.below(3), own: { ladders: [{ id: 'own-fuzz', name: 'Fuzz ladder', aim: 'To try.' }], variations: [drill] } }),
+  'POST /api/athletes/import': (luck, ids) => ({ athletes: [{ id: luck.key(), athlete: athlete(luck, ids) }] }),
   'POST /api/athletes': (luck, ids) => ({ id: luck.key(), athlete: athlete(luck, ids) }),
   'PUT /api/athletes/:id': (luck, ids) => ({ version: 1 + luck.below(3), athlete: athlete(luck, ids) }),
   'DELETE /api/athletes/:id': () => ({ name: 'not the name' }),
@@ -60,7 +61,7 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
       value: luck.below(200), breakPoint: 'trunk', setting: {}, note: '',
     }],
   }),
-  'POST /api/trials/withdraw': luck => ({ id: luck.key() }),
+  'POST /api/trials/withdraw': luck => ({ ids: [luck.key()] }),
   'POST /api/logs': luck => ({
     logs: [{
       id: luck.key(), prescribedItemId: luck.key(), day: '2026-03-04', performedAt: '2026-03-04T10:00:00.000Z', setNumber: 1, side: null, amount: 8,

@@ -10,7 +10,8 @@ export const fetchTrials = (): Promise<TrialsAnswer> => call('/api/trials')
 /** Goes through the queue: a trial survives a line or a server that is down. */
 export const sendTrial = (trial: TrialInput): Promise<{ stored: string[] } | null> =>
   writes.send({ key: `trial/${trial.id}`, label: 'A trial', method: 'POST', path: '/api/trials', body: { trials: [trial] } })
-export const withdrawTrial = (id: string): Promise<{ withdrawn: string }> => write('Taking a trial back', 'POST', '/api/trials/withdraw', { id })
+export const sendTrials = (trials: readonly TrialInput[]): Promise<{ stored: string[] }> => write('Tests from a file', 'POST', '/api/trials', { trials })
+export const withdrawTrials = (ids: readonly string[]): Promise<{ withdrawn: string[] }> => write('Taking trials back', 'POST', '/api/trials/withdraw', { ids })
 export const sendAnswers = (athleteId: string, answers: Answers): Promise<Athlete> =>
   write('Screening answers', 'PUT', of(athleteId, 'screening'), { answers })
 export const addClearance = (athleteId: string, clearance: Clearance): Promise<Athlete> =>

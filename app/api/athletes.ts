@@ -6,6 +6,8 @@ export const fetchRoster = (): Promise<RosterRow[]> => call('/api/athletes')
 export const fetchAthlete = (id: string): Promise<Athlete> => call(`/api/athletes/${id}`)
 export const addAthlete = (id: string, athlete: AthleteInput): Promise<Athlete> =>
   write(`New athlete ${athlete.name}`, 'POST', '/api/athletes', { id, athlete })
+export const importAthletes = (athletes: readonly { id: string, athlete: AthleteInput }[]): Promise<Athlete[]> =>
+  write('Athletes from a file', 'POST', '/api/athletes/import', { athletes })
 export const saveAthlete = (id: string, version: number, athlete: AthleteInput): Promise<Athlete> =>
   write(`Profile of ${athlete.name}`, 'PUT', `/api/athletes/${id}`, { version, athlete })
 export const archiveAthlete = ({ id, version, name }: Athlete, archived: boolean): Promise<Athlete> =>

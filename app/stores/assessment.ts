@@ -50,7 +50,7 @@ export const useAssessmentStore = defineStore('assessment', () => {
   /** A trial that is refused stays refused: the queue shows why. */
   const logTrial = (trial: TrialInput): void => { api.sendTrial(trial).catch(() => undefined) }
   async function withdrawTrial(trialId: string, athleteId: string | null): Promise<void> {
-    await api.withdrawTrial(trialId)
+    await api.withdrawTrials([trialId])
     if (athleteId) found.value = await api.fetchAssessment(athleteId)
   }
 

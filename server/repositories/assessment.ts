@@ -39,11 +39,11 @@ export async function insertTrials(tx: Tx, organisationId: string, takenBy: stri
   }))).onConflict('id').ignore()
 }
 
-/** Takes a trial out of every reckoning; whose it was, or null when there is none in sight. */
-export async function withdrawTrialRow(tx: Tx, organisationId: string, id: string): Promise<string | null> {
-  const rows = await tx('test_trial').where({ organisation_id: organisationId, id })
+/** Takes trials out of every reckoning; whose they were. */
+export async function withdrawTrialRows(tx: Tx, organisationId: string, ids: readonly string[]): Promise<string[]> {
+  const rows = await tx('test_trial').where({ organisation_id: organisationId }).whereIn('id', ids as string[])
     .update({ withdrawn_at: tx.raw('coalesce(withdrawn_at, now())') }).returning<{ athlete_id: string }[]>('athlete_id')
-  return rows[0]?.athlete_id ?? null
+  return rows.map(row => row.athlete_id)
 }
 
 /** Repeat trials of one person in one test, side and day, by test: what a typical error is reckoned from. */
@@ -74,6 +74,13 @@ export async function braceChecksOf(tx: Tx, organisationId: string, athleteId: s
     .select<CheckRow[]>('c.*', tx.raw('(select p.name from person p where p.organisation_id = c.organisation_id and p.id = c.checked_by) as checked_by_name'))
   return rows.map(({ checked_by_name: checkedBy, id, day, step, swell, breathing, count, passed, note }) =>
     ({ id, day, step, swell, breathing, count, passed, note, checkedBy }))
+}
+
+/** Day of the last brace check, by athlete in sight. */
+export async function lastBraceDays(tx: Tx, organisationId: string): Promise<Map<string, string>> {
+  const rows = await tx('brace_check').where({ organisation_id: organisationId }).groupBy('athlete_id')
+    .select<{ athlete_id: string, day: string }[]>('athlete_id', tx.raw('max(day)::text as day'))
+  return new Map(rows.map(row => [row.athlete_id, row.day]))
 }
 
 /** Adds a check under the sender's key; false when it is there already. */

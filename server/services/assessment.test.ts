@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { FLAG_IDS, type Answers, type Clearance } from '~~/core/screening'
 import type { TrialInput } from '~~/shared/types'
 import { addAthlete, getAthlete } from './athletes'
-import { assessment, checkBrace, logTrials, placeByHand, squadTrials, withdrawTrial } from './assessment'
+import { assessment, checkBrace, logTrials, placeByHand, squadTrials, withdrawTrials } from './assessment'
 import { eraseAthlete, exportAthlete } from './erasure'
 import { theRecord } from './record'
 import { addClearance, screenAthlete, withdrawClearance } from './screening'
@@ -130,8 +130,8 @@ describe('trials', () => {
     await logTrials(assistant, [{ ...one, value: 999 }])
     expect((await assessment(coach, id)).trials.map(t => t.value)).toEqual([60])
     await expect(logTrials(stranger, [trial(id)])).rejects.toMatchObject({ code: 'notFound' })
-    await expect(withdrawTrial(stranger, one.id)).rejects.toMatchObject({ code: 'notFound' })
-    await withdrawTrial(coach, one.id)
+    await expect(withdrawTrials(stranger, [one.id])).rejects.toMatchObject({ code: 'notFound' })
+    await withdrawTrials(coach, [one.id])
     expect((await assessment(coach, id)).trials).toEqual([])
     expect((await squadTrials(stranger)).trials).toEqual([])
   })

@@ -5,7 +5,7 @@ import { AppError } from '~~/shared/errors'
 import type { Assessment, Athlete, BraceCheckInput, PlaceInput, TrialInput, TrialsAnswer } from '~~/shared/types'
 import { asSystem } from '../database/connection'
 import {
-  answersOf, braceChecksOf, insertBraceCheck, insertTrials, repeatTrials, setBraceStep, setRung, trialsSince, withdrawTrialRow,
+  answersOf, braceChecksOf, insertBraceCheck, insertTrials, repeatTrials, setBraceStep, setRung, trialsSince, withdrawTrialRows,
 } from '../repositories/assessment'
 import type { Tx } from '../repositories/rows'
 import { catalogueOfOrganisation } from './catalogue'
@@ -54,8 +54,8 @@ async function ownErrors(tx: Tx, { actor }: Context): Promise<Partial<Record<Tes
 export function logTrials(context: Context, trials: readonly TrialInput[]): Promise<{ stored: string[] }> {
   const { organisationId, personId } = context.actor
   return writing(context, async (tx) => {
+    for (const athleteId of new Set(trials.map(t => t.athleteId))) await mustSeeAthlete(tx, context, athleteId)
     for (const [index, trial] of trials.entries()) {
-      await mustSeeAthlete(tx, context, trial.athleteId)
       if (trial.day > addDays(context.today, 1)) {
         throw new AppError('badInput', 'A test cannot be logged ahead of its day.', { [`trials.${index}.day`]: 'This day is yet to come.' })
       }
@@ -71,13 +71,13 @@ export function logTrials(context: Context, trials: readonly TrialInput[]): Prom
   })
 }
 
-/** A trial that was mistimed counts no more. */
-export function withdrawTrial(context: Context, id: string): Promise<{ withdrawn: string }> {
+/** Trials that were mistimed, or an import that was a mistake, count no more: all of them or none. */
+export function withdrawTrials(context: Context, ids: readonly string[]): Promise<{ withdrawn: readonly string[] }> {
   return writing(context, async (tx) => {
-    const athleteId = await withdrawTrialRow(tx, context.actor.organisationId, id)
-    if (!athleteId) throw new AppError('notFound', 'There is no such trial here.')
-    await record(tx, context, 'tests.withdraw', { athleteId, subjectId: id })
-    return { withdrawn: id }
+    const athletes = await withdrawTrialRows(tx, context.actor.organisationId, ids)
+    if (athletes.length < ids.length) throw new AppError('notFound', 'There is no such trial here.')
+    for (const athleteId of new Set(athletes)) await record(tx, context, 'tests.withdraw', { athleteId, after: { ids } })
+    return { withdrawn: ids }
   })
 }
 

@@ -2,7 +2,8 @@ import { addDays, mondayOf } from '~~/core/calendar'
 import { review } from '~~/core/assessment'
 import { AppError } from '~~/shared/errors'
 import type { Athlete, AthleteInput, Competition, History, RosterRow, StoredSetLog } from '~~/shared/types'
-import { athleteById, insertAthlete, listAthletes, setArchived, updateAthlete } from '../repositories/athletes'
+import { lastBraceDays } from '../repositories/assessment'
+import { athleteById, athletesByIds, insertAthlete, listAthletes, setArchived, updateAthlete } from '../repositories/athletes'
 import { competitionsBetween, listGroups } from '../repositories/groups'
 import { changeInvitedEmail, insertPerson, personHere } from '../repositories/people'
 import { prescribedBetween } from '../repositories/prescriptions'
@@ -35,6 +36,7 @@ export function roster(context: Context): Promise<RosterRow[]> {
     const prescribed = await prescribedBetween(tx, organisationId, ids, from, today)
     const logs = await logsBetween(tx, organisationId, ids, from, today)
     const weeks = new Map((await weeksStarting(tx, organisationId, mondayOf(today))).map(week => [week.athleteId, week]))
+    const braces = await lastBraceDays(tx, organisationId)
     return athletes.map((athlete): RosterRow => {
       const own = logs.filter(log => log.athleteId === athlete.id)
       const planned = prescribed.filter(p => p.athleteId === athlete.id).map(toPrescribed)
@@ -45,6 +47,7 @@ export function roster(context: Context): Promise<RosterRow[]> {
         adherence: review(planned, own, catalogue).adherence,
         lastLogDay: own.at(-1)?.day ?? null,
         painInLastDays: hadPain(own, addDays(today, -PAIN_DAYS)),
+        lastBraceDay: braces.get(athlete.id) ?? null,
       }
     })
   })
@@ -76,6 +79,31 @@ export function addAthlete(context: Context, id: string, input: AthleteInput): P
     const stored = await athleteById(tx, organisationId, id)
     if (!stored) throw new AppError('alreadyExists', 'This key is in use. Load the page again and try once more.')
     if (isNew) await record(tx, context, 'athlete.add', { athleteId: id, after: input })
+    return stored
+  })
+}
+
+/** Adds all athletes of a table, or none; one that is there under its key already is left as it is. */
+export function importAthletes(context: Context, list: readonly { id: string, athlete: AthleteInput }[]): Promise<Athlete[]> {
+  const { organisationId } = context.actor
+  return writing(context, async (tx) => {
+    for (const [index, { athlete }] of list.entries()) {
+      try {
+        await checkGroups(tx, context, athlete.groupIds)
+      }
+      catch (error) {
+        if (!(error instanceof AppError)) throw error
+        throw new AppError('badInput', `${athlete.name}: ${error.message}`, { [`athletes.${index}.athlete.groupIds`]: error.message })
+      }
+    }
+    for (const { id, athlete } of list) {
+      if (await asSystem(tx, context.actor, () => insertAthlete(tx, organisationId, id, athlete))) {
+        await record(tx, context, 'athlete.add', { athleteId: id, after: athlete })
+      }
+    }
+    const stored = await athletesByIds(tx, organisationId, list.map(({ id }) => id))
+    if (stored.length < list.length) throw new AppError('alreadyExists', 'A key is in use. Bring the file in once more.')
+    await record(tx, context, 'athlete.import', { after: { athletes: list.length } })
     return stored
   })
 }

@@ -5,7 +5,7 @@ import type { PlannedSession, TrunkItem, WeekPlan } from '~~/core/programme'
 import type { SetLogInput } from '~~/shared/types'
 import { inOrganisation } from '../database/connection'
 import { logsBetween } from '../repositories/setLogs'
-import { addAthlete, archiveAthlete, getAthlete, history, roster, saveAthlete } from './athletes'
+import { addAthlete, archiveAthlete, getAthlete, history, importAthletes, roster, saveAthlete } from './athletes'
 import { assignWeek } from './assignWeek'
 import type { Context } from './context'
 import { loadDemoIfEmpty } from './demo'
@@ -52,6 +52,16 @@ describe('the roster', () => {
     const first = await addAthlete(coach, id, anAthlete({ name: 'Once Only', groupIds: [coach.groupId] }))
     expect(await addAthlete(coach, id, anAthlete({ name: 'Twice' }))).toEqual(first)
     expect(first).toMatchObject({ name: 'Once Only', version: 1, groupIds: [coach.groupId] })
+  })
+
+  it('comes in from a table whole or not at all', async () => {
+    const some = [1, 2, 3].map(i => ({ id: randomUUID(), athlete: anAthlete({ name: `Table Row ${i}`, groupIds: [coach.groupId] }) }))
+    const wrong = { id: randomUUID(), athlete: anAthlete({ name: 'Table Row 4', groupIds: [stranger.groupId] }) }
+    await expect(importAthletes(coach, [...some, wrong])).rejects.toMatchObject({ fields: { 'athletes.3.athlete.groupIds': expect.any(String) } })
+    expect((await roster(coach)).filter(row => row.athlete.name.startsWith('Table Row'))).toEqual([])
+    expect(await importAthletes(coach, some)).toHaveLength(3)
+    expect(await importAthletes(coach, some)).toHaveLength(3)
+    expect((await roster(coach)).filter(row => row.athlete.name.startsWith('Table Row'))).toHaveLength(3)
   })
 
   it('saves over the version that was read and refuses an older one', async () => {

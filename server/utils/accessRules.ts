@@ -38,6 +38,7 @@ export const ROUTE_RULES = {
   'PUT /api/catalogue': rule(COACHES, 'organisation'),
   'GET /api/athletes': rule(STAFF, 'athlete'),
   'POST /api/athletes': rule(COACHES, 'organisation'),
+  'POST /api/athletes/import': rule(COACHES, 'organisation'),
   'GET /api/athletes/:id': rule(STAFF, 'athlete'),
   'PUT /api/athletes/:id': rule(COACHES, 'athlete'),
   'DELETE /api/athletes/:id': rule(HEAD, 'athlete'),

@@ -20,9 +20,12 @@ export const trialSchema = form<TrialInput>({
   note: words('Note', 500),
 })
 
-export const trialsSchema = form<{ trials: TrialInput[] }>({ trials: listOf('Trials', trialSchema).min(1).max(200) })
+export const trialsSchema = form<{ trials: TrialInput[] }>({ trials: listOf('Trials', trialSchema).min(1).max(1500) })
 
 export const withdrawSchema = form<{ id: string }>({ id: id('Key') })
+
+/** Trials that count no more: one, or a whole import. */
+export const withdrawTrialsSchema = form<{ ids: string[] }>({ ids: listOf('Trials', id('Key')).min(1).max(1500).unique() })
 
 export const braceCheckSchema = form<BraceCheckInput>({
   id: id('Key'),

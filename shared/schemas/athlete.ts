@@ -15,7 +15,8 @@ export const athleteSchema = form<AthleteInput>({
   name: Joi.string().min(2).max(80).pattern(/\S.*\S/).required().label('Name')
     .messages({ 'string.pattern.base': 'Name is missing.' }),
   goal: words('Goal', 300),
-  goalVariationId: Joi.string().valid(...VARIATIONS.map(v => v.id)).allow(null).required().label('Goal drill'),
+  goalVariationId: Joi.alternatives(Joi.string().valid(...VARIATIONS.map(v => v.id)), Joi.string().pattern(/^[a-z0-9-]+\.own-[a-z0-9-]+$/).max(80))
+    .allow(null).required().label('Goal drill'),
   goalLift: Joi.string().valid(...LIFT_IDS).allow(null).required().label('Goal lift'),
   sport: choice('Sport profile', SPORT_PROFILE_IDS),
   position: words('Position', 60),
@@ -54,4 +55,9 @@ export const athleteAddSchema = form<{ id: string, athlete: AthleteInput }>({ id
 export const archiveSchema = form<{ version: number, archived: boolean }>({
   version: Joi.number().integer().min(1).required().label('Version'),
   archived: Joi.boolean().required().label('Archived'),
+})
+
+/** A roster brought in from a table: all of it or nothing. */
+export const athletesImportSchema = form<{ athletes: { id: string, athlete: AthleteInput }[] }>({
+  athletes: listOf('Athletes', form<{ id: string, athlete: AthleteInput }>({ id: id('Key'), athlete: athleteSchema })).min(1).max(300).unique('id'),
 })

@@ -3,9 +3,9 @@ export {
   CATALOGUE_EDITION, CATALOGUE_FORMAT, catalogueFileSchema, ownCatalogueSchema, saveCatalogueSchema, variationSchema, type CatalogueFile,
 } from './catalogue'
 export {
-  answersSchema, braceCheckSchema, clearanceSchema, placeSchema, trialSchema, trialsSchema, withdrawSchema,
+  answersSchema, braceCheckSchema, clearanceSchema, placeSchema, trialSchema, trialsSchema, withdrawSchema, withdrawTrialsSchema,
 } from './assessment'
-export { archiveSchema, athleteAddSchema, athleteSchema, athleteUpdateSchema } from './athlete'
+export { archiveSchema, athleteAddSchema, athleteSchema, athletesImportSchema, athleteUpdateSchema } from './athlete'
 export {
   athleteInvitationSchema, eraseSchema, groupSchema, linkSchema, passwordSchema, resetSchema, signInSchema, staffChangeSchema,
   staffInvitationSchema, unitsSchema,

@@ -71,4 +71,6 @@ export interface RosterRow {
   readonly adherence: number | null
   readonly lastLogDay: string | null
   readonly painInLastDays: boolean
+  /** Day of the last brace check; null when there was none. */
+  readonly lastBraceDay: string | null
 }

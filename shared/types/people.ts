@@ -76,6 +76,7 @@ export const RECORD_ACTIONS = {
   'staff.change': 'changed role or groups of staff',
   'athlete.invite': 'invited the athlete to sign in',
   'athlete.add': 'added the athlete',
+  'athlete.import': 'brought athletes in from a file',
   'athlete.change': 'changed the athlete',
   'athlete.archive': 'archived or brought back the athlete',
   'athlete.export': 'exported everything about the athlete',

@@ -2,9 +2,9 @@
 import { daysBetween } from '~~/core/calendar'
 import { ACTION_FACTS } from '~~/core/catalogue'
 import { SPORT_PROFILES } from '~~/core/programme'
-import { flagFacts, isRestriction } from '~~/core/screening'
 import type { RosterRow } from '~~/shared/types'
-import { inDays, shortDay } from '~/composables/useWords'
+import { toLookAt } from '~/composables/toLookAt'
+import { inDays } from '~/composables/useWords'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
 const props = defineProps<{ rows: readonly RosterRow[], selected: ReadonlySet<string>, today: string, week: string }>()
@@ -134,15 +134,11 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
           </td>
           <td class="p-1.5">
             <span
-              v-for="flag in row.athlete.flags"
-              :key="flag"
+              v-for="one in toLookAt(row, today)"
+              :key="one.text"
               class="block"
-              :class="flagFacts(flag).kind === 'red' ? 'problem' : ''"
-            >{{ flagFacts(flag).kind === 'red' ? 'Refer: ' : '' }}{{ isRestriction(flag) ? flagFacts(flag).means : flagFacts(flag).name }}</span>
-            <span
-              v-if="row.painInLastDays"
-              class="problem block"
-            >Pain logged, last on {{ row.lastLogDay ? shortDay(row.lastLogDay) : '' }}</span>
+              :class="one.urgent ? 'problem' : ''"
+            >{{ one.text }}</span>
           </td>
         </tr>
       </tbody>

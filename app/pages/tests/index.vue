@@ -90,6 +90,12 @@ useSingleKeys([
         A watch for each athlete; one key starts and stops it, one says what ended it.
       </p>
       <NuxtLink
+        to="/tests/files"
+        class="btn"
+      >
+        Files
+      </NuxtLink>
+      <NuxtLink
         to="/tests/squad"
         class="btn"
       >

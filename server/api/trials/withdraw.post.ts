@@ -1,8 +1,8 @@
-import { withdrawSchema } from '~~/shared/schemas'
-import { withdrawTrial } from '../../services/assessment'
+import { withdrawTrialsSchema } from '~~/shared/schemas'
+import { withdrawTrials } from '../../services/assessment'
 import { defineRoute } from '../../utils/defineRoute'
 
 export default defineRoute('POST /api/trials/withdraw', {
-  body: withdrawSchema,
-  handle: ({ context, body }) => withdrawTrial(context, body.id),
+  body: withdrawTrialsSchema,
+  handle: ({ context, body }) => withdrawTrials(context, body.ids),
 })

@@ -1,0 +1,165 @@
+import { mount, RouterLinkStub } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import type { Placement } from '~~/core/assessment'
+import { STANDARD } from '~~/core/catalogue'
+import { FLAG_IDS, QUESTIONS } from '~~/core/screening'
+import { context } from '~~/core/testing/fixtures'
+import type { StoredTrial } from '~~/shared/types'
+import BraceCheckForm from './BraceCheckForm.vue'
+import DeskLane from './DeskLane.vue'
+import PlacementList from './PlacementList.vue'
+import ScreeningForm from './ScreeningForm.vue'
+import TestResults from './TestResults.vue'
+import WeakLinks from './WeakLinks.vue'
+
+const global = { stubs: { NuxtLink: RouterLinkStub } }
+const man = { sex: 'male', ageYears: 22 } as const
+const trial = (over: Partial<StoredTrial>): StoredTrial => ({
+  id: `${over.test ?? 'extensor'}/${over.side ?? ''}/${over.value}`, athleteId: 'a', day: '2026-03-02', performedAt: '2026-03-02T10:00:00.000Z', test: 'extensor', side: null, value: 100,
+  breakPoint: 'trunk', setting: {}, note: '', takenBy: null, ...over,
+})
+
+describe('what the tests say', () => {
+  const mounted = (trials: StoredTrial[], person: { sex: 'male', ageYears: number | null } = man) =>
+    mount(TestResults, { props: { trials, errors: {}, person, editable: true }, global })
+
+  it('stands each among those who were measured, with its repeats', () => {
+    const text = mounted([trial({ value: 95 }), trial({ value: 197, id: 'second' })]).text()
+    expect(text).toContain('3:17.0')
+    expect(text).toContain('1.0 SD above the mean')
+    expect(text).toContain('2 trials, mean 2:26.0 ± 72.1')
+  })
+
+  it('shows the last testing day only, and says who the values are not of', () => {
+    const text = mounted([trial({ value: 50, day: '2026-01-05' }), trial({ value: 80 })], { sex: 'male', ageYears: 16 }).text()
+    expect(text).toContain('1:20.0')
+    expect(text).not.toContain('50.0 s')
+    expect(text).toContain('Not this population: under 18')
+  })
+
+  it('says how large a side difference must be to be believed', () => {
+    const sides = (left: number) => mounted([trial({ test: 'sideBridge', side: 'left', value: left }), trial({ test: 'sideBridge', side: 'right', value: 94 })]).text()
+    expect(sides(70)).toContain('left side 24 s less (26 %): more than the 13.3 s worth believing')
+    expect(sides(90)).toContain('not more than the 13.3 s')
+  })
+
+  it('does not take pain for a result, and lets a trial be taken back', async () => {
+    const wrapper = mounted([trial({ breakPoint: 'pain', value: 12 })])
+    expect(wrapper.text()).toContain('pain')
+    await wrapper.find('button').trigger('click')
+    expect(wrapper.emitted('withdraw')).toEqual([['extensor//12']])
+  })
+
+  it('says where to take tests when there are none', () => {
+    expect(mounted([]).text()).toContain('None yet')
+  })
+})
+
+describe('the weak link', () => {
+  const mounted = (trials: StoredTrial[], flags: typeof context.screen.flags = []) => mount(WeakLinks, {
+    props: { trials, person: man, screen: { ...context.screen, flags }, catalogue: STANDARD, athleteId: 'a', present: null, editable: true }, global,
+  })
+  const low = [trial({ value: 60, breakPoint: 'lowBack' }), trial({ value: 62, breakPoint: 'lowBack', day: '2026-03-09' })]
+
+  it('comes with its evidence and can be taken over', async () => {
+    const wrapper = mounted(low)
+    expect(wrapper.text()).toContain('the low back moved after 60 s')
+    await wrapper.find('button').trigger('click')
+    expect(wrapper.emitted('take')![0]![0]).toMatchObject({ place: 'antiFlexion' })
+  })
+
+  it('offers no drill that a flag takes away', () => {
+    expect(mounted(low, ['chestPain']).text()).toContain('the flags take these drills away')
+    expect(mounted([]).text()).toContain('No trials yet.')
+  })
+})
+
+describe('placement', () => {
+  const placements: Placement[] = [
+    { ladder: 'front-plank', rung: 6, evidence: ['Elbow plank hold 90 s.'], missing: ['Gate of elbow plank, feet raised.'] },
+    { ladder: 'side-plank', rung: 1, evidence: [], missing: ['Gate of side plank on the knees.'] },
+  ]
+  const mounted = (editable: boolean) => mount(PlacementList, {
+    props: { placements, rungs: { 'front-plank': 2, 'side-plank': 3 }, catalogue: STANDARD, editable, busy: false, problem: '' }, global,
+  })
+
+  it('says what is shown, what is missing, and puts there with the evidence as the reason', async () => {
+    const wrapper = mounted(true)
+    expect(wrapper.text()).toContain('4 below what is shown')
+    expect(wrapper.text()).toContain('higher than the evidence shows')
+    await wrapper.findAll('button').find(b => b.text() === 'Place here')!.trigger('click')
+    expect(wrapper.emitted('place')).toEqual([['front-plank', 6, 'Elbow plank hold 90 s.']])
+  })
+
+  it('by hand asks for a reason first', async () => {
+    const wrapper = mounted(true)
+    await wrapper.find('[aria-label="Place by hand on Side plank"]').trigger('click')
+    const put = wrapper.findAll('button').find(b => b.text() === 'Place')!
+    expect(put.attributes('disabled')).toBeDefined()
+    await wrapper.find('#reason-side-plank').setValue('Seen in warm-up.')
+    expect(put.attributes('disabled')).toBeUndefined()
+  })
+
+  it('is only read by whoever may not plan', () => {
+    expect(mounted(false).findAll('button')).toHaveLength(0)
+  })
+})
+
+describe('the screening', () => {
+  const mounted = () => mount(ScreeningForm, { props: { start: null, catalogue: STANDARD, busy: false, problem: '', submitText: 'Send' } })
+  const answer = (wrapper: ReturnType<typeof mounted>, word: string, index: number) => wrapper.find(`[aria-label="${word}: ${QUESTIONS[index]!.text}"]`).trigger('click')
+
+  it('sends nothing while a question is open, and points at the first', async () => {
+    const wrapper = mounted()
+    await answer(wrapper, 'no', 0)
+    await wrapper.find('form').trigger('submit')
+    expect(wrapper.emitted('send')).toBeUndefined()
+    expect(wrapper.find('[role=alert]').text()).toBe('Answer yes or no.')
+  })
+
+  it('says at once to see a clinician, and keeps the yes when the rest is no', async () => {
+    const wrapper = mounted()
+    await answer(wrapper, 'yes', 0)
+    expect(wrapper.find('[role=status]').text()).toContain('See a clinician first.')
+    await wrapper.findAll('button').find(b => b.text().startsWith('No to the'))!.trigger('click')
+    await wrapper.find('form').trigger('submit')
+    const sent = wrapper.emitted('send')![0]![0] as Record<string, boolean>
+    expect(FLAG_IDS.filter(flag => sent[flag])).toEqual([QUESTIONS[0]!.flag])
+    expect(Object.keys(sent)).toHaveLength(FLAG_IDS.length)
+  })
+})
+
+describe('a brace check', () => {
+  it('says what it lacks while it is filled in, and refuses a count that is none', async () => {
+    const wrapper = mount(BraceCheckForm, { props: { step: 2, today: '2026-03-04', busy: false } })
+    expect(wrapper.find('[role=status]').text()).toContain('No swell yet: front, left side, right side, back.')
+    await wrapper.find('form').trigger('submit')
+    expect(wrapper.emitted('check')).toBeUndefined()
+    for (const word of ['Front', 'Left side', 'Right side', 'Back', 'goes on behind it']) await wrapper.findAll('button').find(b => b.text() === word)!.trigger('click')
+    await wrapper.find('#count-2').setValue('3')
+    expect(wrapper.find('[role=status]').text()).toBe('Passes step 2.')
+    await wrapper.find('form').trigger('submit')
+    expect(wrapper.emitted('check')![0]![0]).toMatchObject({ step: 2, breathing: true, count: 3, swell: ['front', 'left', 'right', 'back'] })
+  })
+})
+
+describe('a lane of the desk', () => {
+  it('asks what ended a trial, longest waiting first, and takes only numbers for what is read', async () => {
+    const lane = { athleteId: 'a', name: 'Ana', at: 0, startedAt: null, waiting: { value: 42, stoppedAt: 1 }, done: [] }
+    const props = { lane, laneKey: '1', step: { test: 'extensor' as const, side: null }, next: null, timed: true, elapsed: 42, isFront: false }
+    const wrapper = mount(DeskLane, { props })
+    expect(wrapper.text()).not.toContain('What ended it?')
+    await wrapper.setProps({ isFront: true })
+    await wrapper.findAll('button').find(b => b.text().includes('Grip gave out'))!.trigger('click')
+    expect(wrapper.emitted('end')).toEqual([['grip']])
+    const read = mount(DeskLane, { props: { ...props, lane: { ...lane, waiting: null }, step: { test: 'rolloutReach' as const, side: null }, timed: false } })
+    for (const wrong of ['', 'far', '-2', '99999']) {
+      await read.find('input').setValue(wrong)
+      await read.find('form').trigger('submit')
+      expect(read.find('[role=alert]').text()).toContain('A number')
+    }
+    await read.find('input').setValue('84,5')
+    await read.find('form').trigger('submit')
+    expect(read.emitted('enter')).toEqual([[84.5]])
+  })
+})

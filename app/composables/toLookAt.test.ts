@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest'
+import { larkholm } from '~~/demo'
+import type { Clearance } from '~~/core/screening'
+import type { Athlete, RosterRow } from '~~/shared/types'
+import { toLookAt } from './toLookAt'
+
+const TODAY = '2026-03-04'
+const athlete = {
+  ...larkholm(TODAY).athletes[0]!.input, id: 'a', version: 1, archived: false, clearances: [], screenedOn: null, accountEmail: null, accountState: 'none', changedBy: null,
+} as Athlete
+const clearance = (until: string | null): Clearance => ({ id: 'c', flag: 'herniaSurgery', extent: 'all', givenBy: 'Surgeon', from: '2026-01-01', until, note: '' })
+const row = (over: Partial<Athlete>, rest: Partial<RosterRow> = {}): RosterRow => ({
+  athlete: { ...athlete, flags: [], ...over }, nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, lastBraceDay: TODAY, ...rest,
+})
+const texts = (one: RosterRow): string[] => toLookAt(one, TODAY).map(t => t.text)
+
+describe('what waits about an athlete', () => {
+  it('is nothing when there is nothing', () => {
+    expect(texts(row({}))).toEqual([])
+  })
+
+  it('names flags that stand, what is urgent first', () => {
+    expect(texts(row({ flags: ['wrist', 'chestPain'] }, { painInLastDays: true, lastLogDay: '2026-03-03' }))).toEqual([
+      'Refer: Chest pain', 'Pain logged, last on Tue 3', 'Wrist complaint',
+    ])
+  })
+
+  it.each([
+    ['2026-09-01', []], ['2026-03-10', ['Clearance ends in 6 days: hernia or recent abdominal surgery']],
+    ['2026-03-04', ['Clearance ends today: hernia or recent abdominal surgery']],
+    ['2026-03-01', ['Clearance ended on 1 Mar: hernia or recent abdominal surgery', 'Hernia or recent abdominal surgery']],
+    [null, []],
+  ])('warns about a clearance until %s', (until, words) => {
+    expect(texts(row({ flags: ['herniaSurgery'], clearances: [clearance(until)] }))).toEqual(words)
+  })
+
+  it('reminds of the brace in everybody, after four weeks', () => {
+    expect(texts(row({}, { lastBraceDay: '2026-02-05' }))).toEqual([])
+    expect(texts(row({}, { lastBraceDay: '2026-02-04' }))).toEqual(['Brace re-check due since 4 Mar'])
+    expect(texts(row({}, { lastBraceDay: null }))).toEqual(['Brace never checked'])
+  })
+})

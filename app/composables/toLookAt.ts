@@ -1,0 +1,29 @@
+import { addDays, daysBetween } from '~~/core/calendar'
+import { RECHECK_DAYS } from '~~/core/assessment'
+import { effectiveMarks, endingClearances, FLAGS, flagFacts, isRestriction } from '~~/core/screening'
+import type { RosterRow } from '~~/shared/types'
+import { dayMonth, shortDay } from './useWords'
+
+/** One thing about an athlete that waits for a coach. */
+export interface ToLookAt { readonly text: string, readonly urgent: boolean }
+
+/** Days before its end from which a clearance is warned about (common practice, no source). */
+const WARN_DAYS = 14
+
+/** What waits about an athlete, most urgent first: flags that stand, clearances that end, pain, brace re-checks. */
+export function toLookAt({ athlete, painInLastDays, lastLogDay, lastBraceDay }: RosterRow, today: string): ToLookAt[] {
+  const standing = effectiveMarks(athlete.flags, athlete.clearances, today).map((mark): ToLookAt => {
+    const { kind, name, means } = flagFacts(mark)
+    return kind === 'red' ? { text: `Refer: ${name}`, urgent: true } : { text: isRestriction(mark) ? means : name, urgent: false }
+  })
+  const ending = endingClearances(athlete.clearances.filter(c => athlete.flags.includes(c.flag)), addDays(today, WARN_DAYS)).map(({ flag, until }): ToLookAt => {
+    const days = daysBetween(today, until!)
+    const when = days < 0 ? `ended on ${dayMonth(until!)}` : days === 0 ? 'ends today' : `ends in ${days} ${days === 1 ? 'day' : 'days'}`
+    return { text: `Clearance ${when}: ${FLAGS[flag].name.toLowerCase()}`, urgent: true }
+  })
+  const pain = painInLastDays ? [{ text: `Pain logged, last on ${lastLogDay ? shortDay(lastLogDay) : ''}`, urgent: true }] : []
+  const brace = lastBraceDay === null
+    ? [{ text: 'Brace never checked', urgent: false }]
+    : daysBetween(lastBraceDay, today) >= RECHECK_DAYS ? [{ text: `Brace re-check due since ${dayMonth(addDays(lastBraceDay, RECHECK_DAYS))}`, urgent: false }] : []
+  return [...standing.filter(s => s.urgent), ...ending, ...pain, ...standing.filter(s => !s.urgent), ...brace]
+}

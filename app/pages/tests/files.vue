@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import { v7 as newKey } from 'uuid'
+import type { Equipment } from '~~/core/catalogue'
+import { importAthletes } from '~/api/athletes'
+import { sendTrials, withdrawTrials } from '~/api/assessment'
+import { messageOf } from '~/api/call'
+import TableImport from '~/components/common/TableImport.vue'
+import { isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine, type TrialRow } from '~/composables/importKinds'
+import { saveAsFile } from '~/composables/saveAsFile'
+import { readTable, writeTable, type TableFile } from '~/composables/tableFile'
+import { blankAthlete } from '~/composables/useAthleteForm'
+import { useAssessmentStore } from '~/stores/assessment'
+import { useFacilityStore } from '~/stores/facility'
+import { useRosterStore } from '~/stores/roster'
+import { useSessionStore } from '~/stores/session'
+
+useHead({ title: 'Files · Keen Anchor' })
+
+const session = useSessionStore()
+const roster = useRosterStore()
+const facility = useFacilityStore()
+const store = useAssessmentStore()
+const load = () => Promise.all([roster.load(), store.loadSquad(), facility.load()])
+onMounted(load)
+const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+
+const athletes = computed(() => roster.rows.map(row => row.athlete))
+const file = shallowRef<{ kind: 'tests' | 'roster', name: string, table: TableFile } | null>(null)
+const busy = ref(false)
+const problem = ref('')
+const said = ref('')
+/** The last import, while it can be taken back. */
+const last = shallowRef<{ text: string, undo: () => Promise<unknown> } | null>(null)
+
+async function attempt(work: () => Promise<void>): Promise<void> {
+  if (busy.value) return
+  busy.value = true
+  problem.value = said.value = ''
+  try {
+    await work()
+  }
+  catch (error) {
+    problem.value = messageOf(error)
+  }
+  finally {
+    busy.value = false
+  }
+}
+
+const MOST_BYTES = 900_000
+async function choose(kind: 'tests' | 'roster', event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  if (!chosen) return
+  await attempt(async () => {
+    if (chosen.size > MOST_BYTES) throw new Error('This file is too large: 900 kB at most.')
+    file.value = { kind, name: chosen.name, table: await readTable(await chosen.text()) }
+  })
+  input.value = ''
+}
+
+const MOST_TRIALS = 1500
+const takeTests = (rows: TrialRow[]) => attempt(async () => {
+  if (rows.length > MOST_TRIALS) throw new Error(`${MOST_TRIALS} rows at a time: split the file.`)
+  const there = isThere(store.squad.trials)
+  const trials = rows.filter(row => !there(row)).map(row => toTrial(row, newKey()))
+  const over = rows.length - trials.length
+  if (trials.length > 0) {
+    await sendTrials(trials)
+    last.value = { text: `${trials.length} trials`, undo: () => withdrawTrials(trials.map(t => t.id)) }
+  }
+  file.value = null
+  said.value = `Taken in: ${trials.length} trials${over > 0 ? `; ${over} were here already and were passed over` : ''}.`
+  await store.loadSquad()
+})
+const takeRoster = (lines: RosterLine[]) => attempt(async () => {
+  const blank = blankAthlete(Object.keys(facility.counts) as Equipment[])
+  const added = await importAthletes(lines.map(line => ({ id: newKey(), athlete: { ...blank, ...line } })))
+  file.value = null
+  last.value = { text: `${added.length} athletes`, undo: () => Promise.all(added.map(athlete => roster.archive(athlete, true))) }
+  said.value = `Taken in: ${added.length} athletes.`
+  await load()
+})
+const undo = () => attempt(async () => {
+  const { text, undo: back } = last.value!
+  await back()
+  last.value = null
+  said.value = text.endsWith('athletes') ? `${text} are archived again.` : `${text} count no more.`
+  await load()
+})
+
+const write = (kind: 'tests' | 'roster', as: 'csv' | 'json') => attempt(async () => {
+  const name = `keen-anchor-${kind}.${as}`
+  if (as === 'json') return saveAsFile(name, JSON.stringify(kind === 'tests' ? store.squad.trials : athletes.value.map(withoutHealth), null, 2), 'application/json')
+  const rows = kind === 'tests' ? trialTable(store.squad.trials, athletes.value) : rosterTable(athletes.value.filter(a => !a.archived), roster.groups)
+  saveAsFile(name, await writeTable(rows), 'text/csv')
+})
+const KINDS = computed(() => [
+  { kind: 'tests' as const, title: 'Tests', says: `${store.squad.trials.length} trials of everybody in sight. Columns: athlete, test, side, value, what ended it, day, note.` },
+  { kind: 'roster' as const, title: 'Roster', says: 'Names, bodies, sport and groups. Flags are never in a file: each new athlete is screened here.' },
+])
+</script>
+
+<template>
+  <div v-if="session.me">
+    <header class="flex flex-wrap items-baseline gap-x-4 mb-2">
+      <h1 class="mr-auto">
+        Files
+      </h1>
+      <NuxtLink
+        to="/tests"
+        class="btn"
+      >
+        Test desk
+      </NuxtLink>
+    </header>
+    <p
+      v-if="said"
+      class="mb-2"
+      role="status"
+    >
+      <b>{{ said }}</b>
+      <button
+        v-if="last"
+        type="button"
+        class="underline underline-offset-2 ml-2"
+        :disabled="busy"
+        @click="undo"
+      >
+        Take it back
+      </button>
+    </p>
+    <p
+      v-if="problem && !file"
+      class="caution mb-2"
+      role="alert"
+    >
+      {{ problem }}
+    </p>
+    <div class="grid md:grid-cols-2 gap-4">
+      <section
+        v-for="{ kind, title, says } in KINDS"
+        :key="kind"
+        class="panel"
+      >
+        <h2>{{ title }}</h2>
+        <p class="text-quiet mb-2">
+          {{ says }}
+        </p>
+        <p class="flex flex-wrap gap-2">
+          <button
+            type="button"
+            class="btn"
+            :disabled="busy"
+            @click="write(kind, 'csv')"
+          >
+            {{ title }} as CSV
+          </button>
+          <button
+            type="button"
+            class="btn"
+            :disabled="busy"
+            @click="write(kind, 'json')"
+          >
+            {{ title }} as JSON
+          </button>
+          <label
+            v-if="editable"
+            class="btn btn-main cursor-pointer focus-within:outline-2"
+          >
+            Bring {{ title.toLowerCase() }} in …
+            <input
+              type="file"
+              accept=".csv,text/csv"
+              class="sr-only"
+              @change="choose(kind, $event)"
+            >
+          </label>
+        </p>
+      </section>
+    </div>
+    <TableImport
+      v-if="file?.kind === 'tests'"
+      :key="file.name"
+      :name="file.name"
+      kind="tests"
+      :headings="file.table.headings"
+      :rows="file.table.rows"
+      :fields="trialFields(athletes)"
+      :together="trialProblem"
+      :busy="busy"
+      :problem="problem"
+      @accept="takeTests"
+      @close="file = null"
+    />
+    <TableImport
+      v-else-if="file"
+      :key="`r${file.name}`"
+      :name="file.name"
+      kind="roster"
+      :headings="file.table.headings"
+      :rows="file.table.rows"
+      :fields="rosterFields(roster.groups, athletes)"
+      :busy="busy"
+      :problem="problem"
+      @accept="takeRoster"
+      @close="file = null"
+    />
+  </div>
+</template>
