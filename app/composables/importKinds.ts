@@ -18,7 +18,6 @@ export interface TrialRow {
 
 /** Plain words up to a length: what the server takes too. */
 const words = (most: number) => (text: string) => {
-  // eslint-disable-next-line no-control-regex
   if (/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/.test(text)) return { problem: 'Plain words only.' }
   return text.length <= most ? { value: text } : { problem: `${most} characters at most.` }
 }

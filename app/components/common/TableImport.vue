@@ -45,13 +45,16 @@ function accept(): void {
   <section class="panel mt-4">
     <h2>{{ name }}</h2>
     <div class="grid grid-cols-2 md:grid-cols-4 gap-x-3 gap-y-2 my-2">
-      <label
-        v-for="heading in headings"
+      <div
+        v-for="(heading, index) in headings"
         :key="heading"
-        class="block"
       >
-        <span class="block font-semibold">{{ heading || '(no heading)' }}</span>
+        <label
+          class="block font-semibold"
+          :for="`match-${index}`"
+        >{{ heading }}</label>
         <select
+          :id="`match-${index}`"
           class="field"
           :value="matching[heading] ?? ''"
           @change="match(heading, ($event.target as HTMLSelectElement).value)"
@@ -67,7 +70,7 @@ function accept(): void {
             {{ field.label }}
           </option>
         </select>
-      </label>
+      </div>
     </div>
     <p
       v-if="missing.length > 0"

@@ -49,12 +49,15 @@ const MOST_BYTES = 900_000
 async function read(event: Event): Promise<void> {
   const chosen = (event.target as HTMLInputElement).files?.[0]
   if (!chosen) return
-  await attempt(async () => {
+  said.value = ''
+  try {
     if (chosen.size > MOST_BYTES) throw new Error('This file is too large: 900 kB at most.')
     const kind = /\.csv$/i.test(chosen.name) ? 'csv' : 'json'
     file.value = { name: chosen.name, reading: await readCatalogue(await chosen.text(), kind, store.stored.own) }
-    return ''
-  })
+  }
+  catch (error) {
+    said.value = messageOf(error)
+  }
   // The same file can be chosen again after it was put right.
   if (picker.value) picker.value.value = ''
 }

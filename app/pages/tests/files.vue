@@ -52,10 +52,15 @@ async function choose(kind: 'tests' | 'roster', event: Event): Promise<void> {
   const input = event.target as HTMLInputElement
   const chosen = input.files?.[0]
   if (!chosen) return
-  await attempt(async () => {
+  problem.value = ''
+  try {
     if (chosen.size > MOST_BYTES) throw new Error('This file is too large: 900 kB at most.')
     file.value = { kind, name: chosen.name, table: await readTable(await chosen.text()) }
-  })
+  }
+  catch (error) {
+    file.value = null
+    problem.value = messageOf(error)
+  }
   input.value = ''
 }
 
