@@ -44,7 +44,7 @@ function normOf(test: TestId, sex: 'female' | 'male', side: Side | null): Norm {
 /** Checks that led an athlete to the brace step they stand on; all invented. */
 export function simulateBraceChecks(luck: Chance, athlete: { id: string, input: AthleteInput }, today: string): BraceCheckInput[] {
   const counts = [5, 4, 18, 5, 12, 5, 5]
-  const first = 40 + athlete.input.braceStep * 9
+  const first = luck.between(4, 44) + (athlete.input.braceStep - 1) * 9
   return Array.from({ length: athlete.input.braceStep }, (_, i): BraceCheckInput => ({
     id: luck.key(), day: addDays(today, -(first - i * 9)), step: i + 1, swell: ['front', 'left', 'right', 'back'], breathing: true, count: counts[i]!, note: '',
   }))

@@ -3,6 +3,7 @@ import { mondayOf } from '~~/core/calendar'
 import { ACTION_FACTS } from '~~/core/catalogue'
 import { poseOf, type Found } from '~~/core/mechanics'
 import { screenOf } from '~~/shared/planningContext'
+import { AppError } from '~~/shared/errors'
 import type { Athlete } from '~~/shared/types'
 import { messageOf } from '~/api/call'
 import BandStretch from '~/components/bench/BandStretch.vue'
@@ -13,7 +14,6 @@ import LadderChart from '~/components/bench/LadderChart.vue'
 import LineFigure from '~/components/bench/LineFigure.vue'
 import TeamRung from '~/components/bench/TeamRung.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
-import { inputOf } from '~/composables/athleteWords'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useLadderBench } from '~/composables/useLadderBench'
 import { useSingleKeys } from '~/composables/useSingleKeys'
@@ -76,12 +76,14 @@ async function put(): Promise<void> {
   busy.value = true
   said.value = ''
   try {
-    const { id: key, version } = store.athlete
-    store.athlete = await roster.save(key, version, { ...inputOf(store.athlete), rungs: { ...store.athlete.rungs, [ladder.value.id]: live.value.variation.rung } })
-    said.value = `Stored: ${store.athlete.name} stands on ${live.value.variation.name.toLowerCase()}.`
+    const { name } = live.value.variation
+    store.athlete = await roster.placeOn(store.athlete, ladder.value.id, live.value.variation.rung)
+    said.value = `Stored: ${store.athlete.name} stands on ${name.toLowerCase()}.`
   }
   catch (error) {
-    said.value = messageOf(error)
+    const current = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as Athlete | undefined : undefined
+    if (current) store.athlete = current
+    said.value = current ? `${messageOf(error)} This is where they stand now: put them again if it still holds.` : messageOf(error)
   }
   finally {
     busy.value = false
