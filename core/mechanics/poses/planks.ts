@@ -41,7 +41,7 @@ function held(skeleton: Skeleton, contacts: Contact[], loads: Load[]): Held {
 }
 
 function elbowPlank(onKnees: boolean): Model {
-  const facts = { loadKg: load, elbowReachCm: reach, feetRaisedCm: feetUp, elbowsRaisedCm: handsUp, hipsHighDeg: hips }
+  const facts = { loadKg: load, elbowReachCm: reach, feetRaisedCm: feetUp, elbowsRaisedCm: { ...handsUp, label: 'Elbows raised' }, hipsHighDeg: hips }
   return defineModel(onKnees ? 'elbowPlankKnees' : 'elbowPlank', 'side', facts, (body, s) => {
     const lift = (s.elbowsRaisedCm - s.feetRaisedCm) / 100
     const forward = Math.asin(Math.min(0.95, s.elbowReachCm / 100 / body.lengthM.upperArm))
