@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Answers } from '~~/core/screening'
-import { messageOf } from '~/api/call'
 import { sendAnswers } from '~/api/assessment'
 import ScreeningForm from '~/components/assessment/ScreeningForm.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
+import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useSessionStore } from '~/stores/session'
@@ -17,23 +17,10 @@ const catalogue = useCatalogue()
 const load = (): Promise<void> => store.loadOwn(session.me!.athleteId!)
 onMounted(() => { if (session.me?.athleteId) void load() })
 
-const busy = ref(false)
-const problem = ref('')
+const { busy, problem, attempt } = useAttempt()
 const done = ref(false)
 async function send(answers: Answers): Promise<void> {
-  if (busy.value) return
-  busy.value = true
-  problem.value = ''
-  try {
-    await sendAnswers(session.me!.athleteId!, answers)
-    done.value = true
-  }
-  catch (error) {
-    problem.value = messageOf(error)
-  }
-  finally {
-    busy.value = false
-  }
+  done.value = await attempt(() => sendAnswers(session.me!.athleteId!, answers))
 }
 </script>
 

@@ -8,6 +8,7 @@ import TableImport from '~/components/common/TableImport.vue'
 import { isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine, type TrialRow } from '~/composables/importKinds'
 import { saveAsFile } from '~/composables/saveAsFile'
 import { readTable, writeTable, type TableFile } from '~/composables/tableFile'
+import { useAttempt } from '~/composables/useAttempt'
 import { blankAthlete } from '~/composables/useAthleteForm'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useFacilityStore } from '~/stores/facility'
@@ -26,25 +27,15 @@ const editable = computed(() => session.me?.role === 'headCoach' || session.me?.
 
 const athletes = computed(() => roster.rows.map(row => row.athlete))
 const file = shallowRef<{ kind: 'tests' | 'roster', name: string, table: TableFile } | null>(null)
-const busy = ref(false)
-const problem = ref('')
+const { busy, problem, attempt: attemptOne } = useAttempt()
 const said = ref('')
 /** The last import, while it can be taken back. */
 const last = shallowRef<{ text: string, undo: () => Promise<unknown> } | null>(null)
 
-async function attempt(work: () => Promise<void>): Promise<void> {
+async function attempt(work: () => Promise<unknown>): Promise<void> {
   if (busy.value) return
-  busy.value = true
-  problem.value = said.value = ''
-  try {
-    await work()
-  }
-  catch (error) {
-    problem.value = messageOf(error)
-  }
-  finally {
-    busy.value = false
-  }
+  said.value = ''
+  await attemptOne(work)
 }
 
 const MOST_BYTES = 900_000

@@ -1,0 +1,28 @@
+import { computed, watch } from 'vue'
+import { screenOf } from '~~/shared/planningContext'
+import { useAssessmentStore } from '~/stores/assessment'
+import { useRosterStore } from '~/stores/roster'
+import { useSessionStore } from '~/stores/session'
+import { useCatalogue } from './useCatalogue'
+
+/** A room about one athlete, (named by the address): loads what is known of them, and says who may change it. */
+export function useAthleteRoom(name: string, alsoLoad: (id: string) => Promise<unknown> = () => Promise.resolve()) {
+  const route = useRoute()
+  const session = useSessionStore()
+  const roster = useRosterStore()
+  const store = useAssessmentStore()
+  const catalogue = useCatalogue()
+  const id = computed(() => String(route.params.id))
+  const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+  async function load(): Promise<void> {
+    roster.lastAthleteId = id.value
+    await Promise.all([store.load(id.value), alsoLoad(id.value)])
+  }
+  watch(id, load, { immediate: import.meta.client })
+  useHead({ title: () => `${name}, ${store.athlete?.name ?? ''} · Keen Anchor` })
+
+  const ready = computed(() => store.state === 'ready' && store.athlete?.id === id.value && store.found !== null)
+  const today = computed(() => session.me!.today)
+  const screen = computed(() => screenOf(store.athlete!, today.value, catalogue.value))
+  return { id, editable, load, ready, today, screen, session, roster, store, catalogue }
+}
