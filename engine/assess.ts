@@ -7,7 +7,7 @@ import { DomainError } from '../core/errors'
 import { bracedRep, BREATH_METHODS, breathMethod, LIFT_IDS, matchBrace } from '../core/programme'
 import { FLAG_IDS, removals, type FlagId } from '../core/screening'
 import { spreadOf, typicalError, type TypicalError } from '../core/statistics'
-import { ownOf } from './catalogue'
+import { oneOrAll, ownOf } from './catalogue'
 import { list, number, object, oneOf, optionalNumber, type Input } from './input'
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits)) + 0
@@ -112,7 +112,7 @@ export function admissible(input: Input): unknown {
   }
   const strange = Object.keys(rungs).find(id => !screen.catalogue.ladders.some(l => l.id === id))
   if (strange) throw new DomainError(`rungs.${strange}`, `There is no ladder ${strange}.`)
-  const variations = screen.catalogue.variations.map((v) => {
+  const variations = oneOrAll(input, screen.catalogue).map((v) => {
     const removedBy = removals(v, screen)
     return { id: v.id, admissible: removedBy.length === 0, removedBy }
   })

@@ -1,5 +1,5 @@
 import papa from 'papaparse'
-import { catalogueWith, EMPTY_OWN, problemsOf, SHEET_COLUMNS, toSheetRow, type OwnCatalogue } from '../core/catalogue'
+import { catalogueWith, EMPTY_OWN, problemsOf, SHEET_COLUMNS, toSheetRow, type Catalogue, type OwnCatalogue, type Variation } from '../core/catalogue'
 import { DomainError } from '../core/errors'
 import { CATALOGUE_EDITION, CATALOGUE_FORMAT, fieldMessages, ownCatalogueSchema } from '../shared/schemas'
 import type { Input } from './input'
@@ -15,9 +15,19 @@ export function ownOf(input: Input): OwnCatalogue {
   return own
 }
 
+/** The variation that is asked for by its id, or every one. */
+export function oneOrAll(input: Input, { find, variations }: Catalogue): readonly Variation[] {
+  if (input.variation === undefined) return variations
+  const one = typeof input.variation === 'string' ? find(input.variation) : undefined
+  if (!one) throw new DomainError('variation', `There is no variation ${String(input.variation)}.`)
+  return [one]
+}
+
 /** The whole catalogue, with own entries where they are given and sound, as a catalogue file or as a table. */
 export function catalogue(input: Input): unknown {
-  const { ladders, variations } = catalogueWith(ownOf(input))
+  const all = catalogueWith(ownOf(input))
+  const variations = oneOrAll(input, all)
+  const ladders = all.ladders.filter(ladder => variations.some(v => v.ladder === ladder.id))
   const head = new Map(ladders.map(ladder => [ladder.id, ladder]))
   if (input.format === 'csv') return papa.unparse(variations.map(v => toSheetRow(v, head.get(v.ladder)!)), { columns: [...SHEET_COLUMNS] })
   if (input.format !== undefined && input.format !== 'json') throw new DomainError('format', 'format must be json or csv.')

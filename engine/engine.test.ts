@@ -11,13 +11,20 @@ const examples = [...page.matchAll(/```sh\necho '(.+)' \| npm run -s engine -- (
 
 describe('the engine from the command line', () => {
   it('has an example of every command that takes input', () => {
-    expect(examples.map(e => e.command)).toEqual(['moments', 'reactions', 'band', 'dose', 'assess', 'brace'])
+    expect(examples.map(e => e.command)).toEqual(['moments', 'reactions', 'band', 'dose', 'catalogue', 'assess', 'brace', 'admissible'])
   })
 
   it.each(examples)('answers the example of $command as the page says', ({ command, input, output }) => {
     const { stdout, status, stderr } = run(command, input)
     expect([status, stderr]).toEqual([0, ''])
     expect(JSON.parse(stdout)).toEqual(JSON.parse(output))
+  })
+
+  it('lists among all variations the one on the page, as it is there', () => {
+    const shown = /```sh\nnpm run -s engine -- variations\n```\n\nAmong them:\n\n```json\n(.+)\n```/.exec(page)![1]!
+    const all = JSON.parse(run('variations', '').stdout) as { id: string }[]
+    const one = JSON.parse(shown) as { id: string }
+    expect(all.find(v => v.id === one.id)).toEqual(one)
   })
 
   it('lists every variation with its settings, units and defaults', () => {
@@ -54,6 +61,14 @@ describe('the engine from the command line', () => {
     ['reactions', '{"contacts":[],"loadN":100,"at":[0,0]}', 'contacts'],
     ['band', '{"slackM":1,"readings":[{"lengthM":1.5,"forceN":-50},{"lengthM":2.5,"forceN":100}],"lengthM":2}', 'forceN'],
     ['dose', '{"dose":{"sets":0,"amount":10,"unit":"seconds"}}', 'sets'],
+    ['catalogue', '{"variation":"no.such"}', 'variation'], ['catalogue', '{"format":"xml"}', 'format'],
+    ['assess', '{"sex":"male","ageYears":-3,"trials":[]}', 'ageYears'], ['assess', '{"sex":"male","trials":{}}', 'trials'],
+    ['assess', '{"sex":"male","trials":[{"test":"plank","side":"left","value":3}]}', 'trials.0.side'],
+    ['assess', '{"sex":"male","trials":[{"test":"plank","value":-3}]}', 'trials.0.value'],
+    ['assess', '{"sex":"male","trials":[],"repeats":{"plank":[["x"]]}}', 'repeats.plank'],
+    ['brace', '{"lift":"backSquat","percent1Rm":0}', 'percent1Rm'], ['brace', '{"lift":"backSquat","percent1Rm":80,"tempo":"slow"}', 'tempo'],
+    ['brace', '{"lift":"juggling","percent1Rm":80}', 'lift'], ['brace', '{"lift":"backSquat","percent1Rm":80,"heightM":9}', 'heightM'],
+    ['admissible', '{"flags":["sore"]}', 'flags'], ['admissible', '{"rungs":{"nowhere":2}}', 'rungs.nowhere'], ['admissible', '{"braceStep":9}', 'braceStep'],
     ['dose', 'not json', 'input'], ['nothing', '{}', 'command'],
   ])('%s refuses %s, names %s and ends with 2', (command, input, field) => {
     const { stdout, stderr, status } = run(command, input)
