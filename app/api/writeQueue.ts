@@ -75,14 +75,20 @@ export class WriteQueue {
   drain(): Promise<void> {
     if (this.timer) clearTimeout(this.timer)
     this.timer = null
-    this.draining ??= this.sendAll().finally(() => { this.draining = null })
+    this.draining ??= this.sendAll().then((through) => {
+      this.draining = null
+      // A write that was added between the last answer and here would wait for somebody to ask again.
+      return through && this.writes.some(write => write.problem === undefined) ? this.drain() : undefined
+    })
     return this.draining
   }
 
-  private async sendAll(): Promise<void> {
+  /** True when nothing is left to send, false when it cannot be sent just now. */
+  private async sendAll(): Promise<boolean> {
     for (;;) {
       const next = this.writes.find(write => write.problem === undefined)
-      if (!next || !await this.sendOne(next)) return
+      if (!next) return true
+      if (!await this.sendOne(next)) return false
     }
   }
 
