@@ -6,7 +6,7 @@ const kinds = {
   core: ['core/**'], shared: ['shared/**'], demo: ['demo/**'], bench: ['bench/**'], trials: ['trials/**'], engine: ['engine/**'], e2e: ['e2e/**'],
   api: ['app/api/**'], device: ['app/device/**'], stores: ['app/stores/**'], composables: ['app/composables/**'], components: ['app/components/**'],
   layouts: ['app/layouts/**'], pages: ['app/pages/**'], middleware: ['app/middleware/**', 'app/plugins/**'],
-  repositories: ['server/repositories/**'], jobs: ['server/jobs/**'], database: ['server/database/**'], services: ['server/services/**'],
+  repositories: ['server/repositories/**'], jobs: ['server/jobs/**'], instruments: ['server/instruments/**'], database: ['server/database/**'], services: ['server/services/**'],
   utils: ['server/utils/**', 'server/plugins/**', 'server/middleware/**'], routes: ['server/api/**'],
 }
 
@@ -27,8 +27,9 @@ const allowed = {
   database: ['database', 'jobs'],
   jobs: ['jobs', 'services', 'repositories', 'database', 'shared', 'core'],
   services: ['services', 'repositories', 'database', 'shared', 'core', 'demo'],
-  utils: ['utils', 'services', 'jobs', 'database', 'shared', 'core'],
-  routes: ['utils', 'services', 'database', 'shared'],
+  instruments: ['instruments', 'shared', 'core'],
+  utils: ['utils', 'instruments', 'services', 'jobs', 'database', 'shared', 'core'],
+  routes: ['utils', 'instruments', 'services', 'database', 'shared'],
   bench: ['bench', 'core', 'shared', 'demo', 'database', 'repositories'],
   trials: ['trials', 'utils', 'shared', 'core'],
   engine: ['engine', 'core', 'shared'],

@@ -7,6 +7,7 @@ import * as calendar from './calendar'
 import * as catalogue from './catalogue'
 import * as dose from './dose'
 import * as errors from './errors'
+import * as instruments from './instruments'
 import * as mechanics from './mechanics'
 import * as poses from './mechanics/poses/directions'
 import * as merge from './merge'
@@ -16,7 +17,7 @@ import * as statistics from './statistics'
 import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
-  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...merge, ...programme, ...screening, ...statistics, ...fixtures,
+  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...instruments, ...merge, ...programme, ...screening, ...statistics, ...fixtures,
 }
 
 function sources(folder: string): string[] {

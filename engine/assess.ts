@@ -35,7 +35,7 @@ function trialOf(value: Input, at: string): Trial {
 /** The organisation's typical error by test, from repeat trials of several people. */
 function repeatsOf(input: Input): Partial<Record<TestId, TypicalError | null>> {
   return Object.fromEntries(Object.entries(object(input, 'repeats')).map(([test, people]) => {
-    if (!TEST_IDS.includes(test as TestId)) throw new DomainError(`repeats.${test}`, `There is no test ${test}.`)
+    if (!(TEST_IDS as readonly string[]).includes(test)) throw new DomainError(`repeats.${test}`, `There is no test ${test}.`)
     if (!Array.isArray(people) || !people.every(own => Array.isArray(own) && own.every(v => typeof v === 'number' && Number.isFinite(v)))) {
       throw new DomainError(`repeats.${test}`, 'repeats holds the repeat trials of each person: lists of numbers.')
     }

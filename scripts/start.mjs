@@ -1,6 +1,7 @@
 // npm start: from whatever is there to a running product. Does only what has not been done.
 import { ensureBuild } from './lib/build.mjs'
 import { serverEnvironment } from './lib/database.mjs'
+import { startInstruments } from './lib/instruments.mjs'
 import { startOutbox } from './lib/outbox.mjs'
 import { ensurePackages } from './lib/packages.mjs'
 import { giveUp, say } from './lib/project.mjs'
@@ -17,12 +18,14 @@ let stopping = null
 let server = null
 let database = null
 let outbox = null
+let instruments = null
 
 async function stop(code) {
   stopping ??= (async () => {
     say('\nStopping …')
     await server?.stop()
     await outbox?.stop()
+    await instruments?.stop()
     await database?.release()
     process.exit(code)
   })()
@@ -35,10 +38,12 @@ await ensureBuild()
 if (!stopping) database = await serverEnvironment()
 try {
   if (!stopping) outbox = await startOutbox()
-  if (!stopping) server = await startServer({ ...database.env, ...outbox.env, LOAD_DEMO: process.env.LOAD_DEMO ?? '1' })
+  if (!stopping) instruments = await startInstruments()
+  if (!stopping) server = await startServer({ ...database.env, ...outbox.env, ...instruments.env, LOAD_DEMO: process.env.LOAD_DEMO ?? '1' })
 }
 catch (error) {
   await outbox?.stop()
+  await instruments?.stop()
   await database.release()
   giveUp(error.message)
 }

@@ -54,6 +54,13 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   'POST /api/athletes/:id/brace': luck => ({
     id: luck.key(), day: '2026-03-04', step: 1 + luck.below(7), swell: ['front', 'left', 'right', 'back'], breathing: true, count: luck.below(20), note: '',
   }),
+  'PUT /api/athletes/:id/brace-course': luck => ({ cue: 'drawIn', homework: luck.chance(0.5) ? null : { timesADay: 1 + luck.below(6), until: '2026-09-01', note: 'x' } }),
+  'POST /api/athletes/:id/practice': luck => ({ id: luck.key(), day: '2026-03-04', step: 1 + luck.below(7) }),
+  'PUT /api/tests': luck => ({
+    version: luck.below(3),
+    tests: [{ id: 'own.fuzz', name: 'Fuzz hold', unit: 's', better: 'more', sides: 'both', action: null, setUp: 'As it says.', stop: 'It sags.', retired: false }],
+  }),
+  'POST /api/instruments/command': () => ({ name: 'gauge-1', command: { ask: 'zero' } }),
   'PUT /api/athletes/:id/rung': luck => ({ version: 1 + luck.below(3), ladder: 'side-plank', rung: 1 + luck.below(3), reason: 'Seen it.' }),
   'POST /api/trials': (luck, ids) => ({
     trials: [{

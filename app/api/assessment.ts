@@ -1,5 +1,8 @@
 import type { Answers, Clearance } from '~~/core/screening'
-import type { Assessment, Athlete, BraceCheckInput, PlaceInput, TrialInput, TrialsAnswer } from '~~/shared/types'
+import type { Practice } from '~~/core/assessment'
+import type {
+  Assessment, Athlete, BraceCheckInput, BraceCourse, PlaceInput, StoredOwnTests, TrialInput, TrialsAnswer, TrialTrace,
+} from '~~/shared/types'
 import { call } from './call'
 import { write, writes } from './writes'
 
@@ -22,3 +25,11 @@ export const sendBraceCheck = (athleteId: string, check: BraceCheckInput): Promi
   write('A brace check', 'POST', of(athleteId, 'brace'), check)
 export const placeByHand = (athleteId: string, place: PlaceInput): Promise<Athlete> =>
   write('Placing on a ladder', 'PUT', of(athleteId, 'rung'), place)
+export const fetchOwnTests = (): Promise<StoredOwnTests> => call('/api/tests')
+export const saveOwnTests = (stored: StoredOwnTests): Promise<StoredOwnTests> => write('Tests of your own', 'PUT', '/api/tests', stored)
+export const saveBraceCourse = (athleteId: string, course: Pick<BraceCourse, 'cue' | 'homework'>): Promise<BraceCourse> =>
+  write('The brace course', 'PUT', of(athleteId, 'brace-course'), course)
+/** Goes through the queue: practice on a phone without a line counts too. */
+export const sendPractice = (athleteId: string, practice: Practice & { id: string }): Promise<unknown> =>
+  writes.send({ key: `practice/${practice.id}`, label: 'Brace practice', method: 'POST', path: of(athleteId, 'practice'), body: practice })
+export const fetchTraces = (athleteId: string, from: string): Promise<{ traces: Record<string, TrialTrace> }> => call(of(athleteId, `traces/${from}`))

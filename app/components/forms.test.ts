@@ -88,7 +88,7 @@ describe('lists', () => {
   it('of the roster select one and all', async () => {
     const row = {
       athlete: { ...someone, id: 'a', version: 1, archived: false, clearances: [], screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, flags: ['nightPain' as const] },
-      nextCompetition: null, thisWeek: 'none' as const, adherence: 0.5, lastLogDay: '2026-03-01', lastBraceDay: null, painInLastDays: true,
+      nextCompetition: null, thisWeek: 'none' as const, adherence: 0.5, lastLogDay: '2026-03-01', lastBraceDay: null, homeworkLies: false, painInLastDays: true,
     }
     const table = mount(RosterTable, { props: { rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02' }, global })
     expect(table.text()).toContain('Refer: Pain at night or at rest')

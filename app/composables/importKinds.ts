@@ -1,4 +1,4 @@
-import { BREAK_POINTS, TEST_IDS, TESTS, testFacts, type BreakPoint, type TestId } from '~~/core/assessment'
+import { BREAK_POINTS, testFacts, type BreakPoint, type TestId, type Tests } from '~~/core/assessment'
 import { isTrainingDay } from '~~/core/calendar'
 import type { Side } from '~~/core/dose'
 import { SPORT_PROFILES, type SportProfileId } from '~~/core/programme'
@@ -25,10 +25,10 @@ const words = (most: number) => (text: string) => {
 const SIDES: Readonly<Record<string, Side | null>> = { '': null, 'left': 'left', 'l': 'left', 'right': 'right', 'r': 'right', 'both': null }
 
 /** Columns of tests: an athlete is known by name. */
-export function trialFields(athletes: readonly Athlete[]): ImportField<TrialRow>[] {
+export function trialFields(athletes: readonly Athlete[], tests: Tests): ImportField<TrialRow>[] {
   const byName = new Map<string, Athlete[]>()
   for (const athlete of athletes) byName.set(athlete.name.toLowerCase(), [...(byName.get(athlete.name.toLowerCase()) ?? []), athlete])
-  const test = oneOfWords(Object.fromEntries(TEST_IDS.map(id => [id, TESTS[id].name])), 'The test')
+  const test = oneOfWords(Object.fromEntries(Object.entries(tests).map(([id, facts]) => [id, facts!.name])), 'The test')
   const ended = oneOfWords(BREAK_POINTS, 'What ended it')
   return [
     {
@@ -59,8 +59,8 @@ export function trialFields(athletes: readonly Athlete[]): ImportField<TrialRow>
 }
 
 /** What the cells of a row say together: a one-sided test needs its side. */
-export function trialProblem({ test, side }: TrialRow): { field: string, text: string } | null {
-  if ((testFacts(test).sides === 'each') === (side !== null)) return null
+export const trialProblem = (tests: Tests) => ({ test, side }: TrialRow): { field: string, text: string } | null => {
+  if ((testFacts(test, tests).sides === 'each') === (side !== null)) return null
   return { field: 'side', text: side === null ? 'This test is taken on one side: left or right.' : 'This test is taken on both sides at once.' }
 }
 
@@ -104,10 +104,10 @@ export function rosterFields(groups: readonly Group[], athletes: readonly Athlet
 }
 
 /** Tests and roster as tables, in the columns that come back in. */
-export const trialTable = (trials: readonly StoredTrial[], athletes: readonly Athlete[]): Record<string, string | number>[] => {
+export const trialTable = (trials: readonly StoredTrial[], athletes: readonly Athlete[], tests: Tests): Record<string, string | number>[] => {
   const names = new Map(athletes.map(a => [a.id, a.name]))
   return trials.map(t => ({
-    'Athlete': names.get(t.athleteId) ?? '', 'Test': TESTS[t.test].name, 'Side': t.side ?? '', 'Value': t.value, 'What ended it': BREAK_POINTS[t.breakPoint], 'Day': t.day, 'Note': t.note,
+    'Athlete': names.get(t.athleteId) ?? '', 'Test': testFacts(t.test, tests).name, 'Side': t.side ?? '', 'Value': t.value, 'What ended it': BREAK_POINTS[t.breakPoint], 'Day': t.day, 'Note': t.note,
   }))
 }
 export const rosterTable = (athletes: readonly Athlete[], groups: readonly Group[]): Record<string, string | number>[] => athletes.map(a => ({

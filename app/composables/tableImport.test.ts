@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { TEST_IDS, TESTS, testFacts } from '~~/core/assessment'
+import { STANDARD_TESTS, TEST_IDS, TESTS, testFacts } from '~~/core/assessment'
 import { larkholm } from '~~/demo'
 import { athleteSchema, fieldMessages, trialSchema } from '~~/shared/schemas'
 import type { Athlete, StoredTrial } from '~~/shared/types'
@@ -13,7 +13,8 @@ const centre = larkholm('2026-03-04')
 const athletes = centre.athletes.map(({ id, input }): Athlete => ({
   ...input, id, version: 1, archived: false, clearances: [], screenedOn: null, accountEmail: null, accountState: 'none', changedBy: null,
 }))
-const fields = trialFields(athletes)
+const together = trialProblem(STANDARD_TESTS)
+const fields = trialFields(athletes, STANDARD_TESTS)
 const key = '01890a5d-ac96-774b-bcce-b302099a8057'
 const read = (rows: readonly Record<string, string>[]) => {
   const headings = Object.keys(rows[0]!)
@@ -55,17 +56,17 @@ describe('rows of tests', () => {
 
   it('ask for the side of a one-sided test and of no other', () => {
     const row = read([good])[0]!.row!
-    expect([trialProblem(row), trialProblem({ ...row, side: null })?.field, trialProblem({ ...row, test: 'plank' })?.field]).toEqual([null, 'side', 'side'])
+    expect([together(row), together({ ...row, side: null })?.field, together({ ...row, test: 'plank' })?.field]).toEqual([null, 'side', 'side'])
   })
 
   it('written out come back the same, and brought in twice are known', async () => {
     const trials = TEST_IDS.map((test, i): StoredTrial => ({
       id: key, athleteId: athletes[i % athletes.length]!.id, day: '2026-03-02', performedAt: '2026-03-02T12:00:00.000Z', test,
-      side: testFacts(test).sides === 'each' ? 'right' : null, value: 10 + i / 2, breakPoint: 'none', setting: {}, note: i === 0 ? '=1+1, "quoted"; and more' : '', takenBy: null,
+      side: testFacts(test).sides === 'each' ? 'right' : null, value: 10 + i / 2, breakPoint: 'none', setting: {}, note: i === 0 ? '=1+1, "quoted"; and more' : '', takenBy: null, reliable: null,
     }))
-    const table = await readTable(await writeTable(trialTable(trials, athletes)))
+    const table = await readTable(await writeTable(trialTable(trials, athletes, STANDARD_TESTS)))
     const rows = readRows<TrialRow>(table.rows, fields, matchColumns(table.headings, fields, {})).map(r => r.row!)
-    expect(rows.map(row => toTrial(row, key))).toEqual(trials.map(({ takenBy: _, ...trial }) => trial))
+    expect(rows.map(row => toTrial(row, key))).toEqual(trials.map(({ takenBy: _, reliable: _r, ...trial }) => trial))
     expect(rows.every(isThere(trials))).toBe(true)
     expect(isThere(trials)({ ...rows[0]!, value: 999 })).toBe(false)
   })

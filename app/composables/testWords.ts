@@ -1,16 +1,16 @@
-import { testFacts, type TestId } from '~~/core/assessment'
+import { testFacts, type TestId, type Tests } from '~~/core/assessment'
 import type { Side } from '~~/core/dose'
 
 export const TEST_UNITS = { s: 's', cm: 'cm', deg: '°', reps: 'reps', points: 'points' } as const
 
 /** "Side bridge hold, left". */
-export function testName(test: TestId, side: Side | null): string {
-  return `${testFacts(test).name}${side ? `, ${side}` : ''}`
+export function testName(test: TestId, side: Side | null, tests: Tests): string {
+  return `${testFacts(test, tests).name}${side ? `, ${side}` : ''}`
 }
 
 /** "62 s", "1:24" from a minute on. */
-export function testValue(test: TestId, value: number): string {
-  const { unit } = testFacts(test)
+export function testValue(test: TestId, value: number, tests: Tests): string {
+  const { unit } = testFacts(test, tests)
   if (unit === 's') return clockText(value)
   return unit === 'deg' ? `${value}°` : `${value} ${TEST_UNITS[unit]}`
 }

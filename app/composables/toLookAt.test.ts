@@ -10,7 +10,7 @@ const athlete = {
 } as Athlete
 const clearance = (until: string | null): Clearance => ({ id: 'c', flag: 'herniaSurgery', extent: 'all', givenBy: 'Surgeon', from: '2026-01-01', until, note: '' })
 const row = (over: Partial<Athlete>, rest: Partial<RosterRow> = {}): RosterRow => ({
-  athlete: { ...athlete, flags: [], ...over }, nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, lastBraceDay: TODAY, ...rest,
+  athlete: { ...athlete, flags: [], ...over }, nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, homeworkLies: false, lastBraceDay: TODAY, ...rest,
 })
 const texts = (one: RosterRow): string[] => toLookAt(one, TODAY).map(t => t.text)
 

@@ -11,7 +11,7 @@ export interface ToLookAt { readonly text: string, readonly urgent: boolean }
 const WARN_DAYS = 14
 
 /** What waits about an athlete, most urgent first: flags that stand, clearances that end, pain, brace re-checks. */
-export function toLookAt({ athlete, painInLastDays, lastLogDay, lastBraceDay }: RosterRow, today: string): ToLookAt[] {
+export function toLookAt({ athlete, painInLastDays, lastLogDay, lastBraceDay, homeworkLies }: RosterRow, today: string): ToLookAt[] {
   const standing = effectiveMarks(athlete.flags, athlete.clearances, today).map((mark): ToLookAt => {
     const { kind, name, means } = flagFacts(mark)
     return kind === 'red' ? { text: `Refer: ${name}`, urgent: true } : { text: isRestriction(mark) ? means : name, urgent: false }
@@ -25,5 +25,6 @@ export function toLookAt({ athlete, painInLastDays, lastLogDay, lastBraceDay }: 
   const brace = lastBraceDay === null
     ? [{ text: 'Brace never checked', urgent: false }]
     : daysBetween(lastBraceDay, today) >= RECHECK_DAYS ? [{ text: `Brace re-check due since ${dayMonth(addDays(lastBraceDay, RECHECK_DAYS))}`, urgent: false }] : []
-  return [...standing.filter(s => s.urgent), ...ending, ...pain, ...standing.filter(s => !s.urgent), ...brace]
+  const homework = homeworkLies ? [{ text: 'Brace homework lies', urgent: false }] : []
+  return [...standing.filter(s => s.urgent), ...ending, ...pain, ...standing.filter(s => !s.urgent), ...brace, ...homework]
 }

@@ -6,7 +6,7 @@ import { useSessionStore } from '~/stores/session'
 import { useCatalogue } from './useCatalogue'
 
 /** A room about one athlete, (named by the address): loads what is known of them, and says who may change it. */
-export function useAthleteRoom(name: string, alsoLoad: (id: string) => Promise<unknown> = () => Promise.resolve()) {
+export function useAthleteRoom(name: string, alsoLoad: (id: string, today: string) => Promise<unknown> = () => Promise.resolve()) {
   const route = useRoute()
   const session = useSessionStore()
   const roster = useRosterStore()
@@ -16,7 +16,7 @@ export function useAthleteRoom(name: string, alsoLoad: (id: string) => Promise<u
   const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
   async function load(): Promise<void> {
     roster.lastAthleteId = id.value
-    await Promise.all([store.load(id.value), alsoLoad(id.value)])
+    await Promise.all([store.load(id.value), alsoLoad(id.value, session.me!.today)])
   }
   watch(id, load, { immediate: import.meta.client })
   useHead({ title: () => `${name}, ${store.athlete?.name ?? ''} · Keen Anchor` })

@@ -1,6 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { defineComponent, h } from 'vue'
+import { BATTERIES, STANDARD_TESTS } from '~~/core/assessment'
 import type { TrialInput } from '~~/shared/types'
 import { stepsOf, useTestDesk } from './useTestDesk'
 
@@ -28,12 +29,12 @@ afterEach(() => localStorage.clear())
 
 describe('the test desk', () => {
   it('takes one-sided tests right, then left', () => {
-    expect(stepsOf('fourHolds').map(s => [s.test, s.side])).toEqual([['extensor', null], ['flexor', null], ['sideBridge', 'right'], ['sideBridge', 'left']])
+    expect(stepsOf(BATTERIES.fourHolds, STANDARD_TESTS).map(s => [s.test, s.side])).toEqual([['extensor', null], ['flexor', null], ['sideBridge', 'right'], ['sideBridge', 'left']])
   })
 
   it('runs several watches at once, each to its own stop, from the clock', () => {
     const { desk: d } = desk()
-    d.begin('fourHolds', people)
+    d.begin(BATTERIES.fourHolds, STANDARD_TESTS, people)
     d.startAll()
     clock += 30_000
     d.press(1)
@@ -50,7 +51,7 @@ describe('the test desk', () => {
 
   it('lets nothing be stopped twice, nor started while it waits to be told what ended it', () => {
     const { desk: d } = desk()
-    d.begin('fourHolds', people)
+    d.begin(BATTERIES.fourHolds, STANDARD_TESTS, people)
     d.press(0)
     clock += 5_000
     d.press(0)
@@ -63,7 +64,7 @@ describe('the test desk', () => {
 
   it('keeps running watches and measured times over a reload', () => {
     const first = desk()
-    first.desk.begin('fourHolds', people)
+    first.desk.begin(BATTERIES.fourHolds, STANDARD_TESTS, people)
     first.desk.startAll()
     clock += 20_000
     first.desk.press(2)
@@ -77,7 +78,7 @@ describe('the test desk', () => {
 
   it('throws away, repeats, skips, and takes the last one back', () => {
     const { desk: d } = desk()
-    d.begin('fourHolds', people)
+    d.begin(BATTERIES.fourHolds, STANDARD_TESTS, people)
     d.press(0)
     clock += 3_000
     d.press(0)
@@ -97,14 +98,14 @@ describe('the test desk', () => {
 
   it('takes what is read and not timed, and is through when everybody is', () => {
     const { desk: d } = desk()
-    d.begin('causes', people.slice(0, 1))
+    d.begin(BATTERIES.causes, STANDARD_TESTS, people.slice(0, 1))
     while (!d.allDone.value) {
       d.press(0)
       expect(d.lanes.value[0]!.startedAt).toBeNull()
       d.enter(0, 8)
       d.end('none')
     }
-    expect(sent).toHaveLength(stepsOf('causes').length)
+    expect(sent).toHaveLength(stepsOf(BATTERIES.causes, STANDARD_TESTS).length)
     d.finish()
     expect(localStorage.length).toBe(0)
   })

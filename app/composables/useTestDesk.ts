@@ -1,6 +1,6 @@
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { v7 as newKey } from 'uuid'
-import { BATTERIES, testFacts, type BatteryId, type BreakPoint, type TestId } from '~~/core/assessment'
+import { testFacts, type Battery, type BreakPoint, type TestId, type Tests } from '~~/core/assessment'
 import type { SettingValues } from '~~/core/catalogue'
 import type { Side } from '~~/core/dose'
 import type { TrialInput } from '~~/shared/types'
@@ -31,12 +31,12 @@ export const BREAK_KEYS: readonly (readonly [string, BreakPoint])[] = [
 ]
 
 /** The steps of a battery: one-sided tests right then left. */
-export function stepsOf(battery: BatteryId): DeskStep[] {
-  return BATTERIES[battery].tests.flatMap((test): DeskStep[] =>
-    (testFacts(test).sides === 'each' ? (['right', 'left'] as const).map(side => ({ test, side })) : [{ test, side: null }]))
+export function stepsOf(battery: Battery, tests: Tests): DeskStep[] {
+  return battery.tests.flatMap((test): DeskStep[] =>
+    (testFacts(test, tests).sides === 'each' ? (['right', 'left'] as const).map(side => ({ test, side })) : [{ test, side: null }]))
 }
 
-interface DeskState { readonly battery: BatteryId, readonly lanes: readonly Lane[], readonly setting: SettingValues }
+interface DeskState { readonly battery: Battery, readonly tests: Tests, readonly lanes: readonly Lane[], readonly setting: SettingValues }
 const KEY = 'desk'
 
 /**
@@ -44,28 +44,31 @@ const KEY = 'desk'
  * come from the clock and everything is kept on the device, so that a reload or a dead line loses nothing that was measured.
  */
 export function useTestDesk(today: () => string, log: (trial: TrialInput) => void, clock: () => number = () => Date.now()) {
-  const battery = ref<BatteryId>('fourHolds')
+  /** Kept whole with its tests: a run goes on as it began, without a line and whatever becomes of the list of tests. */
+  const battery = ref<Battery>({ name: '', tests: [] })
+  const tests = shallowRef<Tests>({})
   const lanes = ref<readonly Lane[]>([])
   const setting = ref<SettingValues>({})
   const now = ref(0)
-  const steps = computed(() => stepsOf(battery.value))
+  const steps = computed(() => stepsOf(battery.value, tests.value))
 
   const tick = (): void => { now.value = clock() }
   let timer: ReturnType<typeof setInterval> | null = null
   onMounted(() => {
     const before = kept<DeskState>(KEY)
-    if (before) [battery.value, lanes.value, setting.value] = [before.battery, before.lanes, before.setting]
+    if (before) [tests.value, battery.value, lanes.value, setting.value] = [before.tests, before.battery, before.lanes, before.setting]
     tick()
     timer = setInterval(tick, 100)
   })
   onBeforeUnmount(() => { if (timer) clearInterval(timer) })
   watch([battery, lanes, setting], () => {
     if (lanes.value.length === 0) forget(KEY)
-    else keep(KEY, { battery: battery.value, lanes: lanes.value, setting: setting.value } satisfies DeskState)
+    else keep(KEY, { battery: battery.value, tests: tests.value, lanes: lanes.value, setting: setting.value } satisfies DeskState)
     // At once: a page that closes in the same moment has kept the last stop.
   }, { flush: 'sync' })
 
-  function begin(which: BatteryId, athletes: readonly { id: string, name: string }[]): void {
+  function begin(which: Battery, all: Tests, athletes: readonly { id: string, name: string }[]): void {
+    tests.value = Object.fromEntries(which.tests.map(id => [id, testFacts(id, all)]))
     battery.value = which
     lanes.value = athletes.slice(0, LANE_KEYS.length)
       .map(({ id, name }) => ({ athleteId: id, name, at: 0, startedAt: null, waiting: null, done: [] }))
@@ -77,7 +80,7 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
 
   const change = (index: number, edit: (lane: Lane) => Lane): void => { lanes.value = lanes.value.map((lane, i) => (i === index ? edit(lane) : lane)) }
   const stepAt = (lane: Lane): DeskStep | null => steps.value[lane.at] ?? null
-  const timed = (lane: Lane): boolean => { const step = stepAt(lane); return step !== null && testFacts(step.test).timed }
+  const timed = (lane: Lane): boolean => { const step = stepAt(lane); return step !== null && testFacts(step.test, tests.value).timed }
   const elapsedS = (lane: Lane): number => (lane.waiting ? lane.waiting.value : lane.startedAt === null ? 0 : Math.max(0, (now.value - lane.startedAt) / 1000))
   const idle = (lane: Lane): boolean => timed(lane) && lane.startedAt === null && lane.waiting === null
 
@@ -140,6 +143,6 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
 
   const allDone = computed(() => lanes.value.length > 0 && lanes.value.every(lane => lane.at >= steps.value.length))
   return {
-    battery, lanes, setting, steps, front, allDone, begin, finish, press, startAll, enter, end, discard, skip, again, undo, stepAt, timed, elapsedS, idle,
+    battery, tests, lanes, setting, steps, front, allDone, begin, finish, press, startAll, enter, end, discard, skip, again, undo, stepAt, timed, elapsedS, idle,
   }
 }

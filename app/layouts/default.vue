@@ -5,11 +5,17 @@ import RoomRail from '~/components/shell/RoomRail.vue'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
+import { useTestsStore } from '~/stores/tests'
 
 const session = useSessionStore()
 const roster = useRosterStore()
 const drills = useCatalogueStore()
-onMounted(() => { if (session.me && drills.state === 'idle') void drills.load() })
+const tests = useTestsStore()
+onMounted(() => {
+  if (!session.me) return
+  if (drills.state === 'idle') void drills.load()
+  if (tests.state === 'idle') void tests.load()
+})
 
 async function signOut(): Promise<void> {
   await session.signOut()

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { v7 as newKey } from 'uuid'
 import { daysBetween } from '~~/core/calendar'
-import { BRACE_STEPS } from '~~/core/assessment'
+import { BRACE_STEPS, homeworkState } from '~~/core/assessment'
 import BraceTrainer from '~/components/assessment/BraceTrainer.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import { dayMonth } from '~/composables/useWords'
@@ -18,6 +19,8 @@ onMounted(() => { if (session.me?.athleteId) void load() })
 const step = computed(() => Math.min(7, (store.found?.braceStep ?? 1) + 1))
 const chosen = ref<number | null>(null)
 const shown = computed(() => chosen.value ?? step.value)
+const homework = computed(() => (store.found ? homeworkState(store.found.course.homework, store.found.practices, session.me!.today) : null))
+const practised = (): void => store.logPractice(session.me!.athleteId!, newKey(), session.me!.today, shown.value)
 const last = computed(() => store.found?.braceChecks.at(-1) ?? null)
 const weeks = computed(() => {
   const began = store.found?.braceChecks.find(c => c.step === 4 && c.passed)
@@ -55,12 +58,22 @@ const weeks = computed(() => {
       >
         Last check {{ dayMonth(last.day) }}: step {{ last.step }} {{ last.passed ? 'passed' : 'not yet' }}.
       </p>
+      <p
+        v-if="homework && homework.of > 0"
+        class="mb-3"
+        :class="homework.remind ? 'caution' : ''"
+        role="status"
+      >
+        <b>Homework:</b> {{ homework.says }} {{ store.found.course.homework?.note }}
+      </p>
       <BraceTrainer
         :key="shown"
         class="panel"
         floor
         :step="shown"
         :weeks="weeks"
+        :cue="store.found.course.cue"
+        @practised="practised"
       />
       <p class="mt-4 font-semibold">
         Steps you may practise

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { homeworkState } from '~~/core/assessment'
 import { daysBetween } from '~~/core/calendar'
 import { formatDose, setCount } from '~~/core/dose'
 import { liftFacts, SLOTS } from '~~/core/programme'
@@ -20,6 +21,7 @@ const session = useSessionStore()
 const store = useAthleteStore()
 const catalogue = useCatalogue()
 const assessment = useAssessmentStore()
+const homework = computed(() => (assessment.found ? homeworkState(assessment.found.course.homework, assessment.found.practices, session.me!.today) : null))
 const braceNext = computed(() => Math.min(7, (assessment.found?.braceStep ?? 1) + 1))
 
 const load = (): Promise<void> => store.loadToday(session.me!.athleteId!)
@@ -85,7 +87,10 @@ async function signOut(): Promise<void> {
         <NuxtLink
           to="/brace"
           class="btn min-h-[48px]"
-        >Brace, step {{ braceNext }}</NuxtLink>
+          :class="homework?.remind ? 'border-signal border-2' : ''"
+        >Brace, step {{ braceNext }}<template v-if="homework && homework.of > 0">
+          · {{ homework.done }} of {{ homework.of }} today
+        </template></NuxtLink>
         <NuxtLink
           to="/screening"
           class="btn min-h-[48px]"

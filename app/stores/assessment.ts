@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import type { Answers, Clearance } from '~~/core/screening'
-import type { Assessment, Athlete, BraceCheckInput, PlaceInput, TrialInput, TrialsAnswer } from '~~/shared/types'
+import type { Assessment, Athlete, BraceCheckInput, BraceCourse, PlaceInput, TrialInput, TrialsAnswer } from '~~/shared/types'
 import * as api from '~/api/assessment'
 import * as athletes from '~/api/athletes'
 import { messageOf } from '~/api/call'
@@ -47,6 +47,16 @@ export const useAssessmentStore = defineStore('assessment', () => {
   const checkBrace = (id: string, check: BraceCheckInput): Promise<void> => after(id, api.sendBraceCheck(id, check))
   const place = (id: string, input: PlaceInput): Promise<void> => after(id, api.placeByHand(id, input))
 
+  async function setCourse(id: string, course: Pick<BraceCourse, 'cue' | 'homework'>): Promise<void> {
+    const saved = await api.saveBraceCourse(id, course)
+    if (found.value) found.value = { ...found.value, course: saved }
+  }
+  /** Counted at once; on its way as soon as there is a line. */
+  function logPractice(id: string, key: string, day: string, step: number): void {
+    if (found.value) found.value = { ...found.value, practices: [...found.value.practices, { day, step }] }
+    api.sendPractice(id, { id: key, day, step }).catch(() => undefined)
+  }
+
   /** A trial that is refused stays refused: the queue shows why. */
   const logTrial = (trial: TrialInput): void => { api.sendTrial(trial).catch(() => undefined) }
   async function withdrawTrial(trialId: string, athleteId: string | null): Promise<void> {
@@ -55,6 +65,6 @@ export const useAssessmentStore = defineStore('assessment', () => {
   }
 
   return {
-    athlete, found, squad, state, problem, load, loadOwn, loadSquad, answer, clear, withdrawClearance, checkBrace, place, logTrial, withdrawTrial,
+    athlete, found, squad, state, problem, load, loadOwn, loadSquad, answer, clear, withdrawClearance, checkBrace, place, setCourse, logPractice, logTrial, withdrawTrial,
   }
 })

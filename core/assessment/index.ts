@@ -2,11 +2,18 @@ export { BODY_PLACES, BREAK_POINTS, loggedSeconds, type BodyPlace, type BreakPoi
 export {
   breakPointsOf, compareSides, review, type BreakPointCount, type Prescribed, type Review, type SideComparison,
 } from './review'
-export { BATTERIES, TEST_IDS, TEST_SHARE, testFacts, TESTS, type BatteryId, type Norm, type TestFacts, type TestId, type TestNorms, type Trial } from './tests'
+export {
+  BATTERIES, STANDARD_TESTS, TEST_IDS, TEST_SHARE, testFacts, TESTS, type Battery, type Norm, type OwnTestId, type StandardTestId, type TestFacts,
+  type TestId, type TestNorms, type Tests, type Trial,
+} from './tests'
+export { batteriesWith, checkOwnTests, ownTestId, TEST_UNIT_WORDS, testsWith, type OwnTest } from './ownTests'
+export { pairFindings, PAIRS, type PairFinding } from './pairs'
+export { BRACE_CUES, cueForDrill, cueForStep, type BraceCue } from './braceCue'
+export { homeworkLies, homeworkState, type Homework, type HomeworkState, type Practice } from './homework'
 export { publishedError, standingOf, type Person, type Standing } from './norms'
 export { bestOf, holdRatios, type HoldRatio } from './ratios'
 export { ENOUGH_REPEATS, sideDifferences, type SideDifference } from './sideDifference'
-export { LEAST_OBSERVATIONS, weakLinks, type WeakLink, type WeakLinkFinding, type WeakPlace } from './weakLink'
+export { LEAST_OBSERVATIONS, weakLinks, type Around, type WeakLink, type WeakLinkFinding, type WeakPlace } from './weakLink'
 export { gateProgress, type GateProgress } from './gate'
 export { place, placeAll, type Placement } from './placement'
 export {

@@ -1,6 +1,6 @@
 import type { Side } from '../dose'
 import { normalShareBelow } from '../statistics'
-import { testFacts, type Norm, type TestId } from './tests'
+import { TESTS, type Norm, type TestFacts, type TestId } from './tests'
 
 /** Who is compared. */
 export interface Person {
@@ -22,8 +22,9 @@ export type Standing =
  * standingOf('extensor', null, 197, { sex: 'male', ageYears: 22 }).z // => 1
  */
 export function standingOf(test: TestId, side: Side | null, value: number, { sex, ageYears }: Person): Standing {
-  const { norms, better } = testFacts(test)
-  if (!norms) return { known: false, why: 'No published values are held for this test.' }
+  const facts = publishedFacts(test)
+  if (!facts?.norms) return { known: false, why: 'No published values are held for this test.' }
+  const { norms, better } = facts
   const { source, population, fromAge, toAge } = norms
   if (ageYears === null) return { known: false, why: `Age not known; the values are of people ${population}.` }
   if (ageYears < fromAge) return { known: false, why: `Not this population: under ${fromAge}. The values are of people ${population}.` }
@@ -31,6 +32,11 @@ export function standingOf(test: TestId, side: Side | null, value: number, { sex
   const { mean, sd } = normFor(norms[sex], side)
   const z = (value - mean) / sd * (better === 'more' ? 1 : -1)
   return { known: true, z, percentile: normalShareBelow(z) * 100, mean, sd, source, population }
+}
+
+/** Only standard tests have been measured by others. */
+function publishedFacts(test: TestId): TestFacts | undefined {
+  return test in TESTS ? TESTS[test as keyof typeof TESTS] : undefined
 }
 
 function normFor(norm: Norm | Readonly<Record<Side, Norm>>, side: Side | null): Norm {
@@ -45,6 +51,6 @@ function normFor(norm: Norm | Readonly<Record<Side, Norm>>, side: Side | null): 
  * publishedError('sideBridge', 'right', 'male').toFixed(1) // => '4.8'
  */
 export function publishedError(test: TestId, side: Side | null, sex: Person['sex']): number | null {
-  const { norms } = testFacts(test)
+  const norms = publishedFacts(test)?.norms
   return norms ? normFor(norms[sex], side).sd * Math.sqrt(1 - norms.reliability) : null
 }

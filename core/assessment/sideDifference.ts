@@ -1,7 +1,7 @@
 import type { Side } from '../dose'
 import { believableDifference, spreadOf, type Spread, type TypicalError } from '../statistics'
 import { publishedError, type Person } from './norms'
-import { testFacts, type TestId, type Trial } from './tests'
+import { STANDARD_TESTS, testFacts, type TestId, type Tests, type Trial } from './tests'
 
 /** Left against right in one test, with the smallest difference worth believing. */
 export interface SideDifference {
@@ -31,9 +31,9 @@ export const ENOUGH_REPEATS = 10
  * sideDifferences([], { sex: 'male', ageYears: 22 }, {}) // => []
  */
 export function sideDifferences(
-  trials: readonly Trial[], person: Person, own: Readonly<Partial<Record<TestId, TypicalError | null>>>,
+  trials: readonly Trial[], person: Person, own: Readonly<Partial<Record<TestId, TypicalError | null>>>, known: Tests = STANDARD_TESTS,
 ): SideDifference[] {
-  const tests = [...new Set(trials.map(t => t.test))].filter(test => testFacts(test).sides === 'each')
+  const tests = [...new Set(trials.map(t => t.test))].filter(test => testFacts(test, known).sides === 'each')
   return tests.flatMap((test): SideDifference[] => {
     const of = (side: Side): Spread | null =>
       spreadOf(trials.filter(t => t.test === test && t.side === side && t.breakPoint !== 'pain').map(t => t.value))
@@ -41,7 +41,7 @@ export function sideDifferences(
     if (!left || !right) return []
     const difference = Math.abs(left.mean - right.mean)
     const larger = Math.max(left.mean, right.mean)
-    const better = testFacts(test).better === 'more' ? 1 : -1
+    const better = testFacts(test, known).better === 'more' ? 1 : -1
     const { error, errorFrom } = errorOf(test, person, own[test] ?? null)
     const smallest = error === null ? null : believableDifference(error, left.n, right.n)
     return [{

@@ -1,6 +1,8 @@
 import type { IsoDay } from '../calendar'
 import type { TrunkAction } from '../catalogue'
 import type { Side } from '../dose'
+import { DomainError } from '../errors'
+import type { InstrumentKind } from '../instruments'
 import type { BreakPoint } from './setLog'
 
 /** Published mean and standard deviation of one sex, for a side where sides were told apart. */
@@ -35,6 +37,8 @@ export interface TestFacts {
   readonly norms: TestNorms | null
   /** The rung whose gate a good trial speaks for. */
   readonly speaksFor?: string
+  /** The instrument that can take it. */
+  readonly instrument?: InstrumentKind
 }
 
 /** Means and spreads of McGill, Childs & Liebenson 1999 (recalled): wide and skewed. Reliability .97-.99 there: .98 is taken. */
@@ -89,7 +93,11 @@ export const TESTS = {
   pressOutHold: {
     name: 'Press-out hold', unit: 's', better: 'more', sides: 'each', action: 'antiRotation', timed: true, norms: null,
     setUp: 'Standing side-on to a band at chest height, arms straight, at a band tension that is written down.', stop: 'The hands or hips turn.',
-    speaksFor: 'press-out.standing',
+    speaksFor: 'press-out.standing', instrument: 'force',
+  },
+  lowBackPressure: {
+    name: 'Low back pressure hold', unit: 's', better: 'more', sides: 'both', action: 'antiExtension', timed: true, norms: null,
+    setUp: 'On the back, knees bent, cuff under the low back; march slowly.', stop: 'The pressure leaves its band and stays out.', instrument: 'cuff',
   },
   rotationRange: {
     name: 'Seated rotation range', unit: 'deg', better: 'more', sides: 'each', action: 'rotation', timed: false, norms: null,
@@ -124,28 +132,38 @@ export const TESTS = {
     setUp: 'The brace is set, then five squats, scored 0 to 10.', stop: 'Five are done.',
   },
 } as const satisfies Record<string, TestFacts>
-export type TestId = keyof typeof TESTS
+export type StandardTestId = keyof typeof TESTS
+/** A test of an organisation's own. */
+export type OwnTestId = `own.${string}`
+export type TestId = StandardTestId | OwnTestId
 
-/** Every test id, in the order lists show them. */
-export const TEST_IDS = Object.keys(TESTS) as TestId[]
+/** Every standard test id, in the order lists show them. */
+export const TEST_IDS = Object.keys(TESTS) as StandardTestId[]
+
+/** Tests by id: the standard ones, or those with an organisation's own. */
+export type Tests = Readonly<Partial<Record<TestId, TestFacts>>>
+export const STANDARD_TESTS: Tests = TESTS
 
 /** Tests that are run together, in this order. */
+export interface Battery { readonly name: string, readonly tests: readonly TestId[] }
 export const BATTERIES = {
   fourHolds: { name: 'Four holds', tests: ['extensor', 'flexor', 'sideBridge'] },
   floorHolds: { name: 'Floor holds', tests: ['plank', 'sideBridge', 'hollow', 'prone'] },
   turning: { name: 'Turning', tests: ['pressOutHold', 'rotationRange', 'hinge'] },
   causes: { name: 'Arm or trunk, back or lats, brace or not', tests: ['rowUnsupported', 'rowSupported', 'overheadLumbar', 'overheadLumbarAfter', 'squatBefore', 'squatAfter'] },
-} as const satisfies Record<string, { name: string, tests: readonly TestId[] }>
-export type BatteryId = keyof typeof BATTERIES
+} as const satisfies Record<string, Battery>
 
 /**
  * The facts of a test.
  *
+ * @throws DomainError `test` that is not among them.
  * @example
  * testFacts('sideBridge').sides // => 'each'
  */
-export function testFacts(id: TestId): TestFacts {
-  return TESTS[id]
+export function testFacts(id: TestId, tests: Tests = STANDARD_TESTS): TestFacts {
+  const facts = tests[id]
+  if (!facts) throw new DomainError('test', `There is no test ${id}.`)
+  return facts
 }
 
 /** One trial as it was taken. */

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { getResponseStatus, setResponseHeader } from 'h3'
 import { defineNitroPlugin } from 'nitropack/runtime'
+import { closeInstruments, useInstruments } from '../instruments'
 import { closeRuntime, useRuntime } from '../utils/runtime'
 
 /** Headers of everything that leaves, pages and assets alike; pages get a content policy of their own on top. */
@@ -43,5 +44,10 @@ export default defineNitroPlugin((nitro) => {
       ms: Math.round(performance.now() - (event.context.startedAt as number)),
     }, 'request')
   })
-  nitro.hooks.hook('close', closeRuntime)
+  // Opened with the server, so that a wrong setting stops it at once.
+  useInstruments()
+  nitro.hooks.hook('close', async () => {
+    closeInstruments()
+    await closeRuntime()
+  })
 })

@@ -1,6 +1,6 @@
 import type { TestId } from '~~/core/assessment'
 import type { Answers, Clearance, FlagId } from '~~/core/screening'
-import type { BraceCheckInput, StoredBraceCheck, StoredTrial, TrialInput } from '~~/shared/types'
+import type { BraceCheckInput, StoredBraceCheck, StoredTrial, TrialInput, TrialTrace } from '~~/shared/types'
 import { json, type Tx } from './rows'
 
 interface TrialRow {
@@ -14,12 +14,13 @@ interface TrialRow {
   break_point: StoredTrial['breakPoint']
   setting: StoredTrial['setting']
   note: string
+  reliable: boolean | null
   taken_by_name: string | null
 }
 
 const toTrial = (row: TrialRow): StoredTrial => ({
   id: row.id, athleteId: row.athlete_id, day: row.day, performedAt: row.performed_at.toISOString(), test: row.test, side: row.side, value: row.value,
-  breakPoint: row.break_point, setting: row.setting, note: row.note, takenBy: row.taken_by_name,
+  breakPoint: row.break_point, setting: row.setting, note: row.note, reliable: row.reliable, takenBy: row.taken_by_name,
 })
 
 /** Trials that stand, of one athlete or of everybody in sight, in the order they were taken. */
@@ -27,7 +28,8 @@ export async function trialsSince(tx: Tx, organisationId: string, from: string, 
   const rows = await tx('test_trial as t').where({ 't.organisation_id': organisationId }).whereNull('t.withdrawn_at').where('t.day', '>=', from)
     .modify((query) => { if (athleteId) void query.where('t.athlete_id', athleteId) })
     .orderBy(['t.day', 't.performed_at', 't.id'])
-    .select<TrialRow[]>('t.*', tx.raw('(select p.name from person p where p.organisation_id = t.organisation_id and p.id = t.taken_by) as taken_by_name'))
+    .select<TrialRow[]>('t.id', 't.athlete_id', 't.day', 't.performed_at', 't.test', 't.side', 't.value', 't.break_point', 't.setting', 't.note',
+      tx.raw('(t.trace->>\'reliable\')::boolean as reliable'), tx.raw('(select p.name from person p where p.organisation_id = t.organisation_id and p.id = t.taken_by) as taken_by_name'))
   return rows.map(toTrial)
 }
 
@@ -36,7 +38,15 @@ export async function insertTrials(tx: Tx, organisationId: string, takenBy: stri
   await tx('test_trial').insert(trials.map(t => ({
     id: t.id, organisation_id: organisationId, athlete_id: t.athleteId, day: t.day, performed_at: t.performedAt, test: t.test, side: t.side, value: t.value,
     break_point: t.breakPoint, setting: json(t.setting), note: t.note, taken_by: takenBy,
+    trace: t.trace ? json(t.trace) : null,
   }))).onConflict('id').ignore()
+}
+
+/** Traces of one athlete's trials since a day, by trial. */
+export async function tracesSince(tx: Tx, organisationId: string, from: string, athleteId: string): Promise<Record<string, TrialTrace>> {
+  const rows = await tx('test_trial').where({ organisation_id: organisationId, athlete_id: athleteId }).where('day', '>=', from)
+    .whereNull('withdrawn_at').whereNotNull('trace').select<{ id: string, trace: TrialTrace }[]>('id', 'trace')
+  return Object.fromEntries(rows.map(row => [row.id, row.trace]))
 }
 
 /** Takes trials out of every reckoning; whose they were. */

@@ -9,7 +9,7 @@ import { insertCompetition } from '../repositories/groups'
 import { insertMail } from '../repositories/mail'
 import { ROUTE_RULES, type RouteRule } from '../utils/accessRules'
 import { routeFiles, serveRoutes } from '../utils/testApp'
-import { checkBrace, logTrials } from './assessment'
+import { checkBrace, logPractice, logTrials, saveOwnTests, setBraceCourse } from './assessment'
 import { assignWeek } from './assignWeek'
 import { addAthlete, inviteAthlete } from './athletes'
 import { saveCatalogue } from './catalogue'
@@ -25,6 +25,10 @@ const MONDAY = '2026-03-02'
 const ROLES: readonly Role[] = ['headCoach', 'coach', 'assistant', 'athlete']
 const PASSWORD = 'a password for walls'
 const ownDrill = { ...STANDARD.find('side-plank.feet')!, id: 'side-plank.own-mat', name: 'Side plank on a mat' }
+
+const OWN_TEST = {
+  id: 'own.hop', name: 'Hop and hold', unit: 's', better: 'more', sides: 'each', action: null, setUp: 'One leg.', stop: 'It wobbles.', retired: false,
+} as const
 
 let base: Awaited<ReturnType<typeof testDatabase>>
 let head: Awaited<ReturnType<typeof makeOrganisation>>
@@ -52,6 +56,8 @@ async function fill(coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId
     breakPoint: 'trunk', setting: {}, feltAt: [], effort: null, painAt: null, note: '',
   }])
   await checkBrace(coach, into.id, { id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '' })
+  await setBraceCourse(coach, into.id, { cue: 'drawIn', homework: { timesADay: 2, until: null, note: '' } })
+  await logPractice(coach, into.id, { id: randomUUID(), day: TODAY, step: 2 })
   await logTrials(coach, [{
     id: randomUUID(), athleteId: into.id, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, test: 'plank', side: null, value: 40, breakPoint: 'trunk', setting: {}, note: '',
   }])
@@ -74,6 +80,7 @@ beforeAll(async () => {
   await addGroup(head, { id: outside, name: 'Out of sight' })
   for (const [organisation, groupId] of [[head, head.groupId], [other, other.groupId]] as const) {
     await saveFacility(organisation, { version: 1, counts: { band: 1 } })
+    await saveOwnTests(organisation, { version: 0, tests: [OWN_TEST] })
     await saveCatalogue(organisation, { version: 0, own: { ladders: [], variations: [ownDrill] } })
     await inOrganisation(base.db, asSystemOf(organisation.actor.organisationId), tx =>
       insertCompetition(tx, organisation.actor.organisationId, { id: randomUUID(), groupId, name: 'Cup', day: '2026-03-20', importance: 'B' }))

@@ -1,12 +1,16 @@
 import { addDays } from '~~/core/calendar'
-import { braceLacks, braceReached, testFacts, type TestId } from '~~/core/assessment'
+import { braceLacks, braceReached, checkOwnTests, testFacts, testsWith, type Practice, type TestId } from '~~/core/assessment'
 import { typicalError, type TypicalError } from '~~/core/statistics'
 import { AppError } from '~~/shared/errors'
-import type { Assessment, Athlete, BraceCheckInput, PlaceInput, TrialInput, TrialsAnswer } from '~~/shared/types'
+import type {
+  Assessment, Athlete, BraceCheckInput, BraceCourse, PlaceInput, StoredOwnTests, TrialInput, TrialsAnswer, TrialTrace,
+} from '~~/shared/types'
 import { asSystem } from '../database/connection'
 import {
-  answersOf, braceChecksOf, insertBraceCheck, insertTrials, repeatTrials, setBraceStep, setRung, trialsSince, withdrawTrialRows,
+  answersOf, braceChecksOf, insertBraceCheck, insertTrials, repeatTrials, setBraceStep, setRung, tracesSince, trialsSince, withdrawTrialRows,
 } from '../repositories/assessment'
+import { braceCourse, insertPractice, practicesSince, saveBraceCourse } from '../repositories/braceCourse'
+import { ownTests, saveOwnTestRows } from '../repositories/ownTests'
 import type { Tx } from '../repositories/rows'
 import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
@@ -14,6 +18,8 @@ import { record, recordHealthRead } from './record'
 
 /** Days of tests that a page looks back. */
 const BACK_DAYS = 730
+/** Days of practice at home that a page looks back. */
+const PRACTICE_DAYS = 28
 
 /** What is known about one athlete besides the profile. */
 export function assessment(context: Context, athleteId: string): Promise<Assessment> {
@@ -28,8 +34,18 @@ export function assessment(context: Context, athleteId: string): Promise<Assessm
       clearances: athlete.clearances,
       braceChecks: await braceChecksOf(tx, organisationId, athleteId),
       trials: await trialsSince(tx, organisationId, addDays(context.today, -BACK_DAYS), athleteId),
+      course: await braceCourse(tx, organisationId, athleteId),
+      practices: await practicesSince(tx, organisationId, addDays(context.today, -PRACTICE_DAYS), athleteId),
       errors: await ownErrors(tx, context),
     }
+  })
+}
+
+/** Traces of one athlete's trials since a day. */
+export function athleteTraces(context: Context, athleteId: string, from: string): Promise<Record<string, TrialTrace>> {
+  return transaction(context, async (tx) => {
+    await mustSeeAthlete(tx, context, athleteId)
+    return tracesSince(tx, context.actor.organisationId, from, athleteId)
   })
 }
 
@@ -55,17 +71,19 @@ export function logTrials(context: Context, trials: readonly TrialInput[]): Prom
   const { organisationId, personId } = context.actor
   return writing(context, async (tx) => {
     for (const athleteId of new Set(trials.map(t => t.athleteId))) await mustSeeAthlete(tx, context, athleteId)
+    const tests = testsWith((await ownTests(tx, organisationId)).tests)
     for (const [index, trial] of trials.entries()) {
+      if (!tests[trial.test]) throw new AppError('badInput', 'There is no such test here.', { [`trials.${index}.test`]: 'There is no such test here.' })
       if (trial.day > addDays(context.today, 1)) {
         throw new AppError('badInput', 'A test cannot be logged ahead of its day.', { [`trials.${index}.day`]: 'This day is yet to come.' })
       }
-      if ((testFacts(trial.test).sides === 'each') !== (trial.side !== null)) {
+      if ((testFacts(trial.test, tests).sides === 'each') !== (trial.side !== null)) {
         throw new AppError('badInput', 'Say which side it was.', { [`trials.${index}.side`]: 'Say which side it was.' })
       }
     }
     await insertTrials(tx, organisationId, personId, trials)
     for (const athleteId of new Set(trials.map(t => t.athleteId))) {
-      await record(tx, context, 'tests.log', { athleteId, after: trials.filter(t => t.athleteId === athleteId) })
+      await record(tx, context, 'tests.log', { athleteId, after: trials.filter(t => t.athleteId === athleteId).map(({ trace: _, ...trial }) => trial) })
     }
     return { stored: trials.map(t => t.id) }
   })
@@ -112,5 +130,51 @@ export function placeByHand(context: Context, athleteId: string, { version, ladd
     }
     await record(tx, context, 'rung.place', { athleteId, subjectId: ladder, before: { rung: before.rungs[ladder] ?? 1 }, after: { rung, reason } })
     return mustSeeAthlete(tx, context, athleteId)
+  })
+}
+
+/** Tests the organisation has written for itself. */
+export function storedOwnTests(context: Context): Promise<StoredOwnTests> {
+  return transaction(context, tx => ownTests(tx, context.actor.organisationId))
+}
+
+/** Saves them over the version that was read. */
+export function saveOwnTests(context: Context, { version, tests }: StoredOwnTests): Promise<StoredOwnTests> {
+  const { organisationId, personId } = context.actor
+  return writing(context, async (tx) => {
+    const before = await ownTests(tx, organisationId)
+    // Over an older version the list may rightly lack a test: that is told first.
+    if (before.version !== version) throw new AppError('changedElsewhere', 'Somebody else changed your own tests meanwhile.', undefined, before)
+    checkOwnTests(before.tests, tests)
+    if (!await saveOwnTestRows(tx, organisationId, { version, tests }, personId)) {
+      throw new AppError('changedElsewhere', 'Somebody else changed your own tests meanwhile.', undefined, await ownTests(tx, organisationId))
+    }
+    await record(tx, context, 'tests.own', { before: before.tests, after: tests })
+    return ownTests(tx, organisationId)
+  })
+}
+
+/** Sets the cue and the homework of one athlete's brace course. Homework counts from the day it was set or changed. */
+export function setBraceCourse(context: Context, athleteId: string, { cue, homework }: Pick<BraceCourse, 'cue' | 'homework'>): Promise<BraceCourse> {
+  const { organisationId } = context.actor
+  return writing(context, async (tx) => {
+    await mustSeeAthlete(tx, context, athleteId)
+    const before = await braceCourse(tx, organisationId, athleteId)
+    const same = before.homework?.timesADay === homework?.timesADay && before.homework?.until === homework?.until
+    await saveBraceCourse(tx, organisationId, athleteId, { cue, homework, setOn: homework === null ? null : same ? before.setOn : context.today })
+    await record(tx, context, 'brace.course', { athleteId, before: { cue: before.cue, homework: before.homework }, after: { cue, homework } })
+    return braceCourse(tx, organisationId, athleteId)
+  })
+}
+
+/** One practice at home. Sending it twice counts once. */
+export function logPractice(context: Context, athleteId: string, practice: Practice & { id: string }): Promise<{ practices: Practice[] }> {
+  const { organisationId } = context.actor
+  return writing(context, async (tx) => {
+    await mustSeeAthlete(tx, context, athleteId)
+    if (practice.day > addDays(context.today, 1)) throw new AppError('badInput', 'This day is yet to come.', { day: 'This day is yet to come.' })
+    await insertPractice(tx, organisationId, athleteId, practice)
+    await record(tx, context, 'brace.practice', { athleteId, subjectId: practice.id, after: practice })
+    return { practices: await practicesSince(tx, organisationId, addDays(context.today, -PRACTICE_DAYS), athleteId) }
   })
 }

@@ -3,6 +3,7 @@ import { review } from '~~/core/assessment'
 import { AppError } from '~~/shared/errors'
 import type { Athlete, AthleteInput, Competition, History, RosterRow, StoredSetLog } from '~~/shared/types'
 import { lastBraceDays } from '../repositories/assessment'
+import { athletesWithIdleHomework } from '../repositories/braceCourse'
 import { athleteById, athletesByIds, insertAthlete, listAthletes, setArchived, updateAthlete } from '../repositories/athletes'
 import { competitionsBetween, listGroups } from '../repositories/groups'
 import { changeInvitedEmail, insertPerson, personHere } from '../repositories/people'
@@ -37,6 +38,7 @@ export function roster(context: Context): Promise<RosterRow[]> {
     const logs = await logsBetween(tx, organisationId, ids, from, today)
     const weeks = new Map((await weeksStarting(tx, organisationId, mondayOf(today))).map(week => [week.athleteId, week]))
     const braces = await lastBraceDays(tx, organisationId)
+    const idle = await athletesWithIdleHomework(tx, organisationId, context.today)
     return athletes.map((athlete): RosterRow => {
       const own = logs.filter(log => log.athleteId === athlete.id)
       const planned = prescribed.filter(p => p.athleteId === athlete.id).map(toPrescribed)
@@ -48,6 +50,7 @@ export function roster(context: Context): Promise<RosterRow[]> {
         lastLogDay: own.at(-1)?.day ?? null,
         painInLastDays: hadPain(own, addDays(today, -PAIN_DAYS)),
         lastBraceDay: braces.get(athlete.id) ?? null,
+        homeworkLies: idle.has(athlete.id),
       }
     })
   })

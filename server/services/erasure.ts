@@ -1,6 +1,7 @@
 import { addDays } from '~~/core/calendar'
 import { AppError } from '~~/shared/errors'
-import { answersOf, braceChecksOf, trialsSince } from '../repositories/assessment'
+import { answersOf, braceChecksOf, tracesSince, trialsSince } from '../repositories/assessment'
+import { braceCourse, practicesSince } from '../repositories/braceCourse'
 import { personHere } from '../repositories/people'
 import { prescribedBetween } from '../repositories/prescriptions'
 import { readRecord } from '../repositories/record'
@@ -32,7 +33,10 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       sets: await logsBetween(tx, organisationId, [id], FIRST_DAY, last),
       answers: await answersOf(tx, organisationId, id),
       braceChecks: await braceChecksOf(tx, organisationId, id),
+      braceCourse: await braceCourse(tx, organisationId, id),
+      bracePractices: await practicesSince(tx, organisationId, FIRST_DAY, id),
       trials: await trialsSince(tx, organisationId, FIRST_DAY, id),
+      traces: await tracesSince(tx, organisationId, FIRST_DAY, id),
       record: role === 'headCoach' ? await readRecord(tx, organisationId, { before: null, athleteId: id, limit: 100_000 }) : [],
     }
   })

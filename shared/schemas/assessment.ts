@@ -1,7 +1,9 @@
 import Joi from 'joi'
-import { BREAK_POINTS, QUADRANTS, TEST_IDS } from '~~/core/assessment'
+import { BRACE_CUES, BREAK_POINTS, QUADRANTS, TEST_UNIT_WORDS, type Homework, type Practice } from '~~/core/assessment'
+import { TRUNK_ACTIONS } from '~~/core/catalogue'
+import { INSTRUMENT_FAULTS, INSTRUMENT_KINDS, type InstrumentCommand } from '~~/core/instruments'
 import { FLAG_IDS, type Answers, type Clearance } from '~~/core/screening'
-import type { BraceCheckInput, PlaceInput, TrialInput } from '../types'
+import type { BraceCheckInput, BraceCourse, PlaceInput, StoredOwnTests, TrialInput, TrialTrace } from '../types'
 import { choice, form, id, isoDay, listOf, words } from './common'
 import { settingSchema } from './week'
 
@@ -12,12 +14,22 @@ export const trialSchema = form<TrialInput>({
   athleteId: id('Athlete'),
   day: isoDay('Day'),
   performedAt: Joi.string().isoDate().required().label('Time'),
-  test: choice('Test', TEST_IDS),
+  test: Joi.string().pattern(/^([A-Za-z]{2,40}|own\.[a-z0-9-]{1,40})$/).required().label('Test'),
   side: Joi.string().valid('left', 'right').allow(null).required().label('Side'),
   value: Joi.number().min(0).max(3600).required().label('Value'),
   breakPoint: choice('What ended it', Object.keys(BREAK_POINTS)),
   setting: settingSchema,
   note: words('Note', 500),
+  trace: form<TrialTrace>({
+    kind: choice('Instrument', Object.keys(INSTRUMENT_KINDS)),
+    hz: whole('Rate', 0, 1000),
+    step: Joi.number().greater(0).max(100).required().label('Step'),
+    count: whole('Samples', 1, 40_000),
+    packed: Joi.string().pattern(/^[A-Za-z0-9+/]*$/).max(200_000).required().label('Trace'),
+    reliable: Joi.boolean().required().label('Reliable'),
+    says: listOf('Problems', Joi.string().max(200).label('Problem')).max(10),
+    cvPercent: Joi.number().min(0).max(1000).allow(null).required().label('Steadiness'),
+  }).optional().label('Trace'),
 })
 
 export const trialsSchema = form<{ trials: TrialInput[] }>({ trials: listOf('Trials', trialSchema).min(1).max(1500) })
@@ -57,4 +69,36 @@ export const placeSchema = form<PlaceInput>({
   ladder: Joi.string().max(80).required().label('Ladder'),
   rung: whole('Rung', 1, 40),
   reason: words('Reason', 300).disallow('').min(3).messages({ 'string.min': 'Say why, in a word or two.' }),
+})
+
+const ownTestSchema = form<StoredOwnTests['tests'][number]>({
+  id: Joi.string().pattern(/^own\.[a-z0-9-]{1,40}$/).required().label('Key'),
+  name: Joi.string().min(3).max(60).pattern(/^[^\u0000-\u001f\u007f]*$/).required().label('Name'),
+  unit: choice('Unit', Object.keys(TEST_UNIT_WORDS)),
+  better: choice('Better', ['more', 'less']),
+  sides: choice('Sides', ['both', 'each']),
+  action: Joi.string().valid(...TRUNK_ACTIONS).allow(null).required().label('Action'),
+  setUp: words('Set-up', 300).disallow('').min(3).messages({ 'string.min': 'Say how it is set up.' }),
+  stop: words('What ends it', 200).disallow('').min(3).messages({ 'string.min': 'Say what ends a trial.' }),
+  retired: Joi.boolean().required().label('Retired'),
+})
+export const ownTestsSchema = form<StoredOwnTests>({ version: whole('Version', 0, 1_000_000_000), tests: listOf('Tests', ownTestSchema).max(60) })
+
+const homeworkSchema = form<Homework>({ timesADay: whole('Times a day', 1, 6), until: isoDay('Until').allow(null), note: words('Note', 200) })
+export const braceCourseSchema = form<Pick<BraceCourse, 'cue' | 'homework'>>({
+  cue: choice('Cue', Object.keys(BRACE_CUES)), homework: homeworkSchema.allow(null).label('Homework'),
+})
+export const practiceSchema = form<Practice & { id: string }>({ id: id('Key'), day: isoDay('Day'), step: whole('Step', 1, 7) })
+
+const instrumentName = Joi.string().pattern(/^[a-z0-9-]{1,40}$/).required().label('Instrument')
+export const instrumentQuerySchema = form<{ name: string }>({ name: instrumentName })
+export const instrumentCommandSchema = form<{ name: string, command: InstrumentCommand }>({
+  name: instrumentName,
+  command: Joi.alternatives().try(
+    form<{ ask: 'zero' }>({ ask: choice('What', ['zero']) }),
+    form<{ ask: 'fault', fault: string }>({ ask: choice('What', ['fault']), fault: choice('Fault', Object.keys(INSTRUMENT_FAULTS)) }),
+    form<{ ask: 'act', value: number, forS: number }>({
+      ask: choice('What', ['act']), value: Joi.number().min(-200).max(2000).required().label('Value'), forS: Joi.number().greater(0).max(300).required().label('For'),
+    }),
+  ).required().label('What'),
 })

@@ -3,7 +3,8 @@ export {
   CATALOGUE_EDITION, CATALOGUE_FORMAT, catalogueFileSchema, ownCatalogueSchema, saveCatalogueSchema, variationSchema, type CatalogueFile,
 } from './catalogue'
 export {
-  answersSchema, braceCheckSchema, clearanceSchema, placeSchema, trialSchema, trialsSchema, withdrawSchema, withdrawTrialsSchema,
+  answersSchema, braceCheckSchema, braceCourseSchema, clearanceSchema, instrumentCommandSchema, instrumentQuerySchema, ownTestsSchema, placeSchema,
+  practiceSchema, trialSchema, trialsSchema, withdrawSchema, withdrawTrialsSchema,
 } from './assessment'
 export { archiveSchema, athleteAddSchema, athleteSchema, athletesImportSchema, athleteUpdateSchema } from './athlete'
 export {

@@ -1,7 +1,8 @@
-import type { BraceCheck, BreakPoint, TestId } from '~~/core/assessment'
+import type { BraceCheck, BraceCue, BreakPoint, Homework, OwnTest, Practice, TestId } from '~~/core/assessment'
 import type { SettingValues } from '~~/core/catalogue'
 import type { Side } from '~~/core/dose'
 import type { Answers, Clearance } from '~~/core/screening'
+import type { InstrumentKind, PackedTrace } from '~~/core/instruments'
 import type { TypicalError } from '~~/core/statistics'
 
 /** One trial of a test, as it is sent. The key is the sender's: a repeat is harmless. */
@@ -16,8 +17,20 @@ export interface TrialInput {
   readonly breakPoint: BreakPoint
   readonly setting: SettingValues
   readonly note: string
+  /** What the instrument showed, where one was used. */
+  readonly trace?: TrialTrace
 }
-export interface StoredTrial extends TrialInput {
+
+/** The trace of a trial with what was made of it. */
+export interface TrialTrace extends PackedTrace {
+  readonly reliable: boolean
+  readonly says: readonly string[]
+  /** Coefficient of variation of a hold, per cent. */
+  readonly cvPercent: number | null
+}
+export interface StoredTrial extends Omit<TrialInput, 'trace'> {
+  /** Null: taken without an instrument. Otherwise whether its trace could be believed. */
+  readonly reliable: boolean | null
   readonly takenBy: string | null
 }
 
@@ -40,9 +53,40 @@ export interface Assessment {
   readonly clearances: readonly Clearance[]
   readonly braceChecks: readonly StoredBraceCheck[]
   readonly trials: readonly StoredTrial[]
+  readonly course: BraceCourse
+  /** Of the last weeks. */
+  readonly practices: readonly Practice[]
   /** The organisation's own typical error by test. */
   readonly errors: Readonly<Partial<Record<TestId, TypicalError>>>
 }
+
+/** How the brace is taught: the cue, and what is set for at home since when. */
+export interface BraceCourse {
+  readonly cue: BraceCue
+  readonly homework: Homework | null
+  readonly setOn: string | null
+}
+
+/** Tests of the organisation's own, as a whole with one version. */
+export interface StoredOwnTests {
+  readonly version: number
+  readonly tests: readonly OwnTest[]
+}
+
+/** An instrument that this installation knows. */
+export interface InstrumentState {
+  readonly name: string
+  readonly kind: InstrumentKind
+  readonly simulated: boolean
+  readonly connected: boolean
+}
+
+/** What a running instrument sends to a page. */
+export type InstrumentEvent =
+  | { readonly event: 'state', readonly state: InstrumentState }
+  | { readonly event: 'samples', readonly samples: readonly (readonly [seq: number, tMs: number, value: number, arrivedMs: number])[] }
+  | { readonly event: 'press', readonly atMs: number }
+  | { readonly event: 'trouble', readonly text: string }
 
 /** Trials of everybody in sight. */
 export type TrialsAnswer = Pick<Assessment, 'trials' | 'errors'>

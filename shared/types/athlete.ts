@@ -73,4 +73,6 @@ export interface RosterRow {
   readonly painInLastDays: boolean
   /** Day of the last brace check; null when there was none. */
   readonly lastBraceDay: string | null
+  /** Brace homework is set and nothing was practised for days. */
+  readonly homeworkLies: boolean
 }

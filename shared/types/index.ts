@@ -2,7 +2,10 @@ export {
   LENGTH_UNITS, MASS_UNITS, RECORD_ACTIONS, ROLES, type Facility, type Me, type RecordAction, type RecordEntry, type Role,
   type SessionAnswer, type SignInInput, type StaffChange, type StaffInvitation, type StaffMember, type Units,
 } from './people'
-export type { Assessment, BraceCheckInput, PlaceInput, StoredBraceCheck, StoredTrial, TrialInput, TrialsAnswer } from './assessment'
+export type {
+  Assessment, BraceCheckInput, BraceCourse, InstrumentEvent, InstrumentState, PlaceInput, StoredBraceCheck, StoredOwnTests, StoredTrial, TrialInput,
+  TrialsAnswer, TrialTrace,
+} from './assessment'
 export type { StoredCatalogue } from './catalogue'
 export type { Athlete, AthleteInput, Availability, Competition, Group, RosterRow } from './athlete'
 export type {

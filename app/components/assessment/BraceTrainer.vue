@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { BRACE_STEPS, marchCounts, MEASURE_WORDS } from '~~/core/assessment'
+import { BRACE_CUES, BRACE_STEPS, cueForStep, marchCounts, MEASURE_WORDS, type BraceCue } from '~~/core/assessment'
 import { useStopwatch } from '~/composables/useStopwatch'
 
 /** Practises one step: paces breaths, holds, talking or marching, and counts. */
-const props = defineProps<{ step: number, weeks: number, floor?: boolean }>()
+const props = defineProps<{ step: number, weeks: number, cue: BraceCue, floor?: boolean }>()
+const emit = defineEmits<{ practised: [] }>()
 
 const facts = computed(() => BRACE_STEPS[props.step - 1]!)
 const watch_ = useStopwatch()
@@ -28,6 +29,9 @@ const now = computed(() => {
 const taps = ref(0)
 const count = computed(() => (parts.value.length === 0 ? taps.value : rounds.value))
 watch(() => rounds.value >= goal.value, (reached) => { if (reached && running.value) watch_.stop() })
+// Once for each time through.
+watch(() => count.value >= goal.value, (reached) => { if (reached) emit('practised') })
+const cueNow = computed(() => BRACE_CUES[cueForStep(props.cue, props.step)])
 function restart(): void {
   taps.value = 0
   watch_.start()
@@ -38,6 +42,9 @@ const WORD = computed(() => (facts.value.paced === 'march' ? 'rounds of two step
 <template>
   <div :class="floor ? 'text-center' : ''">
     <p>{{ facts.teach }}</p>
+    <p v-if="step > 1 && step < 7">
+      <b>“{{ cueNow.words }}”</b>
+    </p>
     <template v-if="parts.length > 0">
       <p
         class="figure font-bold leading-none my-3"

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { BREAK_POINTS, testFacts, type BreakPoint } from '~~/core/assessment'
+import { BREAK_POINTS, testFacts, type BreakPoint, type Tests } from '~~/core/assessment'
 import { BREAK_KEYS, type DeskStep, type Lane } from '~/composables/useTestDesk'
 import { clockText, testName, testValue, TEST_UNITS } from '~/composables/testWords'
 
 /** One athlete on the desk: the watch, what comes now, what was measured, and what ended it. */
-const props = defineProps<{ lane: Lane, laneKey: string, step: DeskStep | null, next: DeskStep | null, timed: boolean, elapsed: number, isFront: boolean }>()
+const props = defineProps<{ lane: Lane, laneKey: string, step: DeskStep | null, next: DeskStep | null, timed: boolean, elapsed: number, isFront: boolean, tests: Tests }>()
 const emit = defineEmits<{ press: [], enter: [value: number], end: [breakPoint: BreakPoint], discard: [], skip: [], again: [], undo: [] }>()
 
 const typed = ref('')
@@ -47,13 +47,13 @@ const running = computed(() => props.lane.startedAt !== null)
     </button>
     <span class="leading-tight">
       <b>{{ lane.name }}</b><br>
-      <span class="text-quiet">{{ step ? testName(step.test, step.side) : 'all done' }}</span>
+      <span class="text-quiet">{{ step ? testName(step.test, step.side, tests) : 'all done' }}</span>
     </span>
     <span class="col-span-3 lg:col-span-1 lg:row-auto row-start-2 flex flex-wrap gap-x-3 text-quiet text-[0.92em]">
       <span
         v-for="trial in lane.done"
         :key="trial.id"
-      >{{ testName(trial.test, trial.side) }} <b class="figure text-ink">{{ testValue(trial.test, trial.value) }}</b></span>
+      >{{ testName(trial.test, trial.side, tests) }} <b class="figure text-ink">{{ testValue(trial.test, trial.value, tests) }}</b></span>
       <button
         v-if="lane.done.length > 0 && !running && !lane.waiting"
         type="button"
@@ -68,7 +68,7 @@ const running = computed(() => props.lane.startedAt !== null)
           :class="running ? '' : lane.waiting ? 'text-signal-ink' : 'text-quiet'"
           role="timer"
           :aria-label="`${lane.name}, ${elapsed.toFixed(1)} seconds`"
-        >{{ step && !timed && lane.waiting ? testValue(step.test, lane.waiting.value) : clockText(elapsed) }}</span>
+        >{{ step && !timed && lane.waiting ? testValue(step.test, lane.waiting.value, tests) : clockText(elapsed) }}</span>
       </template>
       <form
         v-else-if="step"
@@ -80,10 +80,10 @@ const running = computed(() => props.lane.startedAt !== null)
           v-model="typed"
           class="field figure w-20 text-right"
           inputmode="decimal"
-          :aria-label="`${testName(step.test, step.side)} of ${lane.name}, ${TEST_UNITS[testFacts(step.test).unit]}`"
+          :aria-label="`${testName(step.test, step.side, tests)} of ${lane.name}, ${TEST_UNITS[testFacts(step.test, tests).unit]}`"
           :aria-invalid="wrong ? true : undefined"
         >
-        <span class="text-quiet w-10">{{ TEST_UNITS[testFacts(step.test).unit] }}</span>
+        <span class="text-quiet w-10">{{ TEST_UNITS[testFacts(step.test, tests).unit] }}</span>
         <button
           type="submit"
           class="btn"
@@ -95,7 +95,7 @@ const running = computed(() => props.lane.startedAt !== null)
         v-if="step && !running && !lane.waiting"
         type="button"
         class="btn btn-quiet px-1.5 text-quiet"
-        :aria-label="`Skip ${testName(step.test, step.side)} of ${lane.name}`"
+        :aria-label="`Skip ${testName(step.test, step.side, tests)} of ${lane.name}`"
         @click="emit('skip')"
       >
         skip
@@ -162,8 +162,8 @@ const running = computed(() => props.lane.startedAt !== null)
       v-if="open && step"
       class="col-span-full text-quiet text-[0.9em]"
     >
-      {{ testFacts(step.test).stop }}<template v-if="next">
-        Next: {{ testName(next.test, next.side).toLowerCase() }}.
+      {{ testFacts(step.test, tests).stop }}<template v-if="next">
+        Next: {{ testName(next.test, next.side, tests).toLowerCase() }}.
       </template>
     </p>
   </li>

@@ -1,6 +1,6 @@
 import { mount, RouterLinkStub } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import type { Placement } from '~~/core/assessment'
+import { STANDARD_TESTS, type Placement } from '~~/core/assessment'
 import { STANDARD } from '~~/core/catalogue'
 import { FLAG_IDS, QUESTIONS } from '~~/core/screening'
 import { context } from '~~/core/testing/fixtures'
@@ -16,12 +16,12 @@ const global = { stubs: { NuxtLink: RouterLinkStub } }
 const man = { sex: 'male', ageYears: 22 } as const
 const trial = (over: Partial<StoredTrial>): StoredTrial => ({
   id: `${over.test ?? 'extensor'}/${over.side ?? ''}/${over.value}`, athleteId: 'a', day: '2026-03-02', performedAt: '2026-03-02T10:00:00.000Z', test: 'extensor', side: null, value: 100,
-  breakPoint: 'trunk', setting: {}, note: '', takenBy: null, ...over,
+  breakPoint: 'trunk', setting: {}, note: '', takenBy: null, reliable: null, ...over,
 })
 
 describe('what the tests say', () => {
   const mounted = (trials: StoredTrial[], person: { sex: 'male', ageYears: number | null } = man) =>
-    mount(TestResults, { props: { trials, errors: {}, person, editable: true }, global })
+    mount(TestResults, { props: { trials, errors: {}, person, editable: true, tests: STANDARD_TESTS }, global })
 
   it('stands each among those who were measured, with its repeats', () => {
     const text = mounted([trial({ value: 95 }), trial({ value: 197, id: 'second' })]).text()
@@ -57,7 +57,7 @@ describe('what the tests say', () => {
 
 describe('the weak link', () => {
   const mounted = (trials: StoredTrial[], flags: typeof context.screen.flags = []) => mount(WeakLinks, {
-    props: { trials, person: man, screen: { ...context.screen, flags }, catalogue: STANDARD, athleteId: 'a', present: null, editable: true }, global,
+    props: { trials, person: man, screen: { ...context.screen, flags }, catalogue: STANDARD, athleteId: 'a', present: null, editable: true, tests: STANDARD_TESTS, logs: [] }, global,
   })
   const low = [trial({ value: 60, breakPoint: 'lowBack' }), trial({ value: 62, breakPoint: 'lowBack', day: '2026-03-09' })]
 
@@ -146,10 +146,10 @@ describe('a brace check', () => {
 describe('a lane of the desk', () => {
   it('asks what ended a trial, longest waiting first, and takes only numbers for what is read', async () => {
     const lane = { athleteId: 'a', name: 'Ana', at: 0, startedAt: null, waiting: { value: 42, stoppedAt: 1 }, done: [] }
-    const props = { lane, laneKey: '1', step: { test: 'extensor' as const, side: null }, next: null, timed: true, elapsed: 42, isFront: false }
+    const props = { lane, laneKey: '1', step: { test: 'extensor' as const, side: null }, next: null, timed: true, elapsed: 42, tests: STANDARD_TESTS, isFront: false }
     const wrapper = mount(DeskLane, { props })
     expect(wrapper.text()).not.toContain('What ended it?')
-    await wrapper.setProps({ isFront: true })
+    await wrapper.setProps({ tests: STANDARD_TESTS, isFront: true })
     await wrapper.findAll('button').find(b => b.text().includes('Grip gave out'))!.trigger('click')
     expect(wrapper.emitted('end')).toEqual([['grip']])
     const read = mount(DeskLane, { props: { ...props, lane: { ...lane, waiting: null }, step: { test: 'rolloutReach' as const, side: null }, timed: false } })

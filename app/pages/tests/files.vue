@@ -10,6 +10,7 @@ import { saveAsFile } from '~/composables/saveAsFile'
 import { readTable, writeTable, type TableFile } from '~/composables/tableFile'
 import { useAttempt } from '~/composables/useAttempt'
 import { blankAthlete } from '~/composables/useAthleteForm'
+import { useTests } from '~/composables/useTests'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
@@ -21,6 +22,7 @@ const session = useSessionStore()
 const roster = useRosterStore()
 const facility = useFacilityStore()
 const store = useAssessmentStore()
+const tests = useTests()
 const load = () => Promise.all([roster.load(), store.loadSquad(), facility.load()])
 onMounted(load)
 const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
@@ -88,7 +90,7 @@ const undo = () => attempt(async () => {
 const write = (kind: 'tests' | 'roster', as: 'csv' | 'json') => attempt(async () => {
   const name = `keen-anchor-${kind}.${as}`
   if (as === 'json') return saveAsFile(name, JSON.stringify(kind === 'tests' ? store.squad.trials : athletes.value.map(withoutHealth), null, 2), 'application/json')
-  const rows = kind === 'tests' ? trialTable(store.squad.trials, athletes.value) : rosterTable(athletes.value.filter(a => !a.archived), roster.groups)
+  const rows = kind === 'tests' ? trialTable(store.squad.trials.filter(t => t.test in tests.value), athletes.value, tests.value) : rosterTable(athletes.value.filter(a => !a.archived), roster.groups)
   saveAsFile(name, await writeTable(rows), 'text/csv')
 })
 const KINDS = computed(() => [
@@ -182,8 +184,8 @@ const KINDS = computed(() => [
       kind="tests"
       :headings="file.table.headings"
       :rows="file.table.rows"
-      :fields="trialFields(athletes)"
-      :together="trialProblem"
+      :fields="trialFields(athletes, tests)"
+      :together="trialProblem(tests)"
       :busy="busy"
       :problem="problem"
       @accept="takeTests"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BATTERIES, BREAK_POINTS, testFacts, type BatteryId } from '~~/core/assessment'
+import { BREAK_POINTS, testFacts } from '~~/core/assessment'
 import { CAUTION, PAIN_CAUTION } from '~~/core/screening'
 import { messageOf } from '~/api/call'
 import DeskLane from '~/components/assessment/DeskLane.vue'
@@ -8,28 +8,41 @@ import SelectField from '~/components/common/SelectField.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import TextField from '~/components/common/TextField.vue'
 import { testName } from '~/composables/testWords'
+import { useInstrument } from '~/composables/useInstrument'
 import { useSingleKeys } from '~/composables/useSingleKeys'
 import { BREAK_KEYS, LANE_KEYS, useTestDesk } from '~/composables/useTestDesk'
 import { useAssessmentStore } from '~/stores/assessment'
+import { useInstrumentsStore } from '~/stores/instruments'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
+import { useTestsStore } from '~/stores/tests'
 
 useHead({ title: 'Test desk · Keen Anchor' })
 
 const session = useSessionStore()
 const roster = useRosterStore()
 const store = useAssessmentStore()
-onMounted(roster.load)
+const instruments = useInstrumentsStore()
+onMounted(() => Promise.all([roster.load(), instruments.load()]))
 
 const desk = useTestDesk(() => session.me!.today, store.logTrial)
+const own = useTestsStore()
 const { lanes, steps, front, allDone, setting } = desk
 
+/** A stopwatch button in the hand stands for one athlete's key. */
+const buttonLane = ref<number | null>(null)
+const button = computed(() => instruments.list.find(one => one.kind === 'button')?.name ?? null)
+const listening = computed(() => (buttonLane.value === null ? null : button.value))
+const pressed = useInstrument(listening, instruments.watch, { press: () => { if (buttonLane.value !== null) desk.press(buttonLane.value) } })
+const BUTTON_LANES = computed(() => [[null, 'nobody'] as const, ...lanes.value.map((lane, index) => [index, lane.name] as const)])
+
 const groupId = ref<string | null>(null)
-const battery = ref<BatteryId>('fourHolds')
+const battery = ref('fourHolds')
+const chosenBattery = computed(() => own.batteries[battery.value] ?? own.batteries.fourHolds!)
 const chosen = ref<string[]>([])
 const problem = ref('')
 const GROUPS = computed(() => [[null, 'everybody'] as const, ...roster.groups.map(g => [g.id, g.name] as const)])
-const BATTERY_CHOICES = (Object.keys(BATTERIES) as BatteryId[]).map(id => [id, BATTERIES[id].name] as const)
+const BATTERY_CHOICES = computed(() => Object.entries(own.batteries).map(([id, { name }]) => [id, name] as const))
 const athletes = computed(() => roster.rows.map(row => row.athlete).filter(a => !a.archived && (!groupId.value || a.groupIds.includes(groupId.value))))
 const names = computed(() => Object.fromEntries(athletes.value.map(a => [a.id, a.name])))
 watch(groupId, () => { chosen.value = groupId.value ? athletes.value.slice(0, LANE_KEYS.length).map(a => a.id) : [] })
@@ -43,7 +56,7 @@ function toggle(id: string): void {
 function begin(): void {
   const order = athletes.value.filter(a => chosen.value.includes(a.id))
   if (order.length === 0) problem.value = 'Choose who is tested.'
-  else desk.begin(battery.value, order)
+  else desk.begin(chosenBattery.value, own.tests, order)
 }
 
 async function undo(index: number): Promise<void> {
@@ -89,6 +102,18 @@ useSingleKeys([
       <p class="text-quiet mr-auto">
         A watch for each athlete; one key starts and stops it, one says what ended it.
       </p>
+      <NuxtLink
+        to="/tests/instruments"
+        class="btn"
+      >
+        Instruments
+      </NuxtLink>
+      <NuxtLink
+        to="/tests/own"
+        class="btn"
+      >
+        Your own tests
+      </NuxtLink>
       <NuxtLink
         to="/tests/files"
         class="btn"
@@ -152,10 +177,10 @@ useSingleKeys([
         </div>
         <ul>
           <li
-            v-for="test in BATTERIES[battery].tests"
+            v-for="test in chosenBattery.tests"
             :key="test"
           >
-            <b>{{ testFacts(test).name }}.</b> <span class="text-quiet">{{ testFacts(test).setUp }} Ends: {{ testFacts(test).stop.replace(/^./, c => c.toLowerCase()) }}</span>
+            <b>{{ testFacts(test, own.tests).name }}.</b> <span class="text-quiet">{{ testFacts(test, own.tests).setUp }} Ends: {{ testFacts(test, own.tests).stop.replace(/^./, c => c.toLowerCase()) }}</span>
           </li>
         </ul>
         <ChipChoice
@@ -206,8 +231,29 @@ useSingleKeys([
           figure
           @update:model-value="setSetting('loadKg', $event)"
         />
+        <SelectField
+          v-if="button"
+          v-model="buttonLane"
+          label="Stopwatch button is for"
+          name="desk-button"
+          :options="BUTTON_LANES"
+        />
+        <button
+          v-if="pressed.state.value?.simulated"
+          type="button"
+          class="btn"
+          @click="instruments.ask(button!, { ask: 'act', value: 0, forS: 1 })"
+        >
+          Press it (simulated)
+        </button>
+        <p
+          v-if="buttonLane !== null && pressed.away.value"
+          class="problem"
+        >
+          The button is away: the keys work.
+        </p>
         <p class="text-quiet mr-auto">
-          {{ allDone ? 'Everybody is through.' : `${BATTERIES[desk.battery.value].name}: ${steps.map(s => testName(s.test, s.side).toLowerCase()).join(', ')}` }}
+          {{ allDone ? 'Everybody is through.' : `${desk.battery.value.name}: ${steps.map(s => testName(s.test, s.side, desk.tests.value).toLowerCase()).join(', ')}` }}
         </p>
         <button
           type="button"
@@ -229,6 +275,7 @@ useSingleKeys([
           v-for="(lane, index) in lanes"
           :key="lane.athleteId"
           :lane="lane"
+          :tests="desk.tests.value"
           :lane-key="LANE_KEYS[index]!"
           :step="desk.stepAt(lane)"
           :next="steps[lane.at + 1] ?? null"

@@ -7,6 +7,7 @@ import SelectField from '~/components/common/SelectField.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { dayMonth } from '~/composables/useWords'
+import { useTests } from '~/composables/useTests'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
@@ -17,6 +18,7 @@ const session = useSessionStore()
 const roster = useRosterStore()
 const store = useAssessmentStore()
 const catalogue = useCatalogue()
+const tests = useTests()
 onMounted(() => Promise.all([roster.load(), store.loadSquad()]))
 
 /** Days after which tests are taken again (common practice, no source). */
@@ -27,12 +29,12 @@ const ladders = computed(() => catalogue.value.ladders)
 const rows = computed(() => roster.rows.map(row => row.athlete)
   .filter(a => !a.archived && (!groupId.value || a.groupIds.includes(groupId.value)))
   .map((athlete) => {
-    const trials = store.squad.trials.filter(t => t.athleteId === athlete.id)
+    const trials = store.squad.trials.filter(t => t.athleteId === athlete.id && t.test in tests.value)
     const screen = screenOf(athlete, session.me!.today, catalogue.value)
     const person = { sex: athlete.sex, ageYears: screen.ageYears }
     const last = trials.at(-1)?.day ?? null
-    const side = sideDifferences(trials, person, store.squad.errors).filter(d => d.believable && d.weaker)[0]
-    const link = weakLinks(trials, person).links[0]
+    const side = sideDifferences(trials, person, store.squad.errors, tests.value).filter(d => d.believable && d.weaker)[0]
+    const link = weakLinks(trials, person, { tests: tests.value, catalogue: catalogue.value, logs: [] }).links[0]
     return {
       athlete, last, due: last === null || last < addDays(session.me!.today, -RETEST_DAYS),
       side: side ? `${side.weaker} −${Math.round(side.share * 100)} %` : '',

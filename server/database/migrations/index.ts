@@ -4,6 +4,7 @@ import * as trust from './0002_trust'
 import * as rungs from './0003_rungs'
 import * as ownCatalogue from './0004_own_catalogue'
 import * as assessment from './0005_assessment'
+import * as instruments from './0006_instruments'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -11,6 +12,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0003_rungs': rungs,
   '0004_own_catalogue': ownCatalogue,
   '0005_assessment': assessment,
+  '0006_instruments': instruments,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

@@ -6,6 +6,7 @@ import { flagFacts } from '~~/core/screening'
 import type { BraceCheckInput } from '~~/shared/types'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
 import BraceCheckForm from '~/components/assessment/BraceCheckForm.vue'
+import BraceCourseForm from '~/components/assessment/BraceCourseForm.vue'
 import BraceTrainer from '~/components/assessment/BraceTrainer.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
@@ -13,7 +14,7 @@ import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
 import { dayMonth, inDays } from '~/composables/useWords'
 
-const { id, load, ready, today, screen, session, store } = useAthleteRoom('Brace')
+const { id, editable, load, ready, today, screen, session, store } = useAthleteRoom('Brace')
 
 const checks = computed(() => store.found?.braceChecks ?? [])
 const reached = computed(() => store.athlete?.braceStep ?? 1)
@@ -29,6 +30,7 @@ const marchWeeks = computed(() => {
 })
 
 const { busy, problem, attempt } = useAttempt()
+const saveCourse = (course: Parameters<typeof store.setCourse>[1]) => attempt(() => store.setCourse(id.value, course))
 const said = ref('')
 async function check(input: BraceCheckInput): Promise<void> {
   said.value = ''
@@ -71,31 +73,43 @@ const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 
       </template>
     </p>
     <div class="grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-4 items-start">
-      <section class="panel">
-        <h2 class="mb-1">
-          The course
-        </h2>
-        <ol>
-          <li
-            v-for="one in BRACE_STEPS"
-            :key="one.step"
-          >
-            <button
-              type="button"
-              class="w-full text-left grid grid-cols-[2rem_minmax(0,1fr)_auto] gap-2 items-center py-1.5 border-b border-line/60 hover:bg-chalk"
-              :aria-pressed="step === one.step"
-              @click="chosen = one.step"
+      <div class="flex flex-col gap-4">
+        <section class="panel">
+          <h2 class="mb-1">
+            The course
+          </h2>
+          <ol>
+            <li
+              v-for="one in BRACE_STEPS"
+              :key="one.step"
             >
-              <span
-                class="figure font-bold text-center rounded-full leading-7 h-7"
-                :class="one.step === step ? 'bg-signal text-paper' : one.step <= reached ? 'bg-block text-paper' : 'bg-line'"
-              >{{ one.step }}</span>
-              <span class="leading-tight"><b>{{ one.name }}</b><br><span class="text-quiet text-[0.92em]">{{ one.passes }}</span></span>
-              <span class="text-quiet text-[0.9em]">{{ one.step <= reached ? 'passed' : lastOf(one.step) ? 'not yet' : '' }}</span>
-            </button>
-          </li>
-        </ol>
-      </section>
+              <button
+                type="button"
+                class="w-full text-left grid grid-cols-[2rem_minmax(0,1fr)_auto] gap-2 items-center py-1.5 border-b border-line/60 hover:bg-chalk"
+                :aria-pressed="step === one.step"
+                @click="chosen = one.step"
+              >
+                <span
+                  class="figure font-bold text-center rounded-full leading-7 h-7"
+                  :class="one.step === step ? 'bg-signal text-paper' : one.step <= reached ? 'bg-block text-paper' : 'bg-line'"
+                >{{ one.step }}</span>
+                <span class="leading-tight"><b>{{ one.name }}</b><br><span class="text-quiet text-[0.92em]">{{ one.passes }}</span></span>
+                <span class="text-quiet text-[0.9em]">{{ one.step <= reached ? 'passed' : lastOf(one.step) ? 'not yet' : '' }}</span>
+              </button>
+            </li>
+          </ol>
+        </section>
+        <BraceCourseForm
+          :key="id"
+          class="panel"
+          :course="store.found!.course"
+          :practices="store.found!.practices"
+          :today="today"
+          :editable="editable"
+          :busy="busy"
+          @save="saveCourse"
+        />
+      </div>
       <div class="flex flex-col gap-4">
         <section class="panel">
           <h2 class="mb-1">
@@ -111,6 +125,7 @@ const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 
             :key="step"
             :step="step"
             :weeks="marchWeeks"
+            :cue="store.found!.course.cue"
           />
           <h3 class="mt-4 mb-1">
             Check

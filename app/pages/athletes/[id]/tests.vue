@@ -1,27 +1,44 @@
 <script setup lang="ts">
 import { addDays } from '~~/core/calendar'
+import { INSTRUMENT_KINDS, unpackTrace } from '~~/core/instruments'
 import { placeAll, type WeakLink } from '~~/core/assessment'
 import type { TrunkAction } from '~~/core/catalogue'
-import type { History } from '~~/shared/types'
+import type { History, TrialTrace } from '~~/shared/types'
+import { fetchTraces } from '~/api/assessment'
 import { fetchHistory } from '~/api/athletes'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
 import PlacementList from '~/components/assessment/PlacementList.vue'
 import TestResults from '~/components/assessment/TestResults.vue'
+import TraceView from '~/components/assessment/TraceView.vue'
 import WeakLinks from '~/components/assessment/WeakLinks.vue'
+import ModalDialog from '~/components/common/ModalDialog.vue'
 import { inputOf } from '~/composables/athleteWords'
 import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
+import { useTests } from '~/composables/useTests'
 
 /** Days of logged sets that gates are read from. */
 const GATE_DAYS = 120
+const tests = useTests()
 const history = shallowRef<History | null>(null)
-const { id, editable, load, ready, today, screen, session, roster, store, catalogue } = useAthleteRoom('Tests', async (key) => {
+const { id, editable, load, ready, screen, session, roster, store, catalogue } = useAthleteRoom('Tests', async (key, day) => {
   history.value = null
-  history.value = await fetchHistory(key, addDays(today.value, -GATE_DAYS)).catch(() => null)
+  history.value = await fetchHistory(key, addDays(day, -GATE_DAYS)).catch(() => null)
 })
 const person = computed(() => ({ sex: store.athlete!.sex, ageYears: screen.value.ageYears }))
-const placements = computed(() => placeAll(screen.value, store.found!.trials, history.value?.logs ?? []))
+/** Trials of tests that are known here: the list of own tests may still be on its way. */
+const trials = computed(() => store.found!.trials.filter(t => t.test in tests.value))
+const placements = computed(() => placeAll(screen.value, trials.value, history.value?.logs ?? []))
 
+/** The trace that is looked at, with the force or pressure it was to keep. */
+const shown = shallowRef<{ trace: TrialTrace, target: number } | null>(null)
+async function showTrace(trialId: string): Promise<void> {
+  const trial = store.found!.trials.find(t => t.id === trialId)
+  await attempt(async () => {
+    const trace = (await fetchTraces(id.value, trial!.day)).traces[trialId]
+    if (trace) shown.value = { trace, target: trace.kind === 'force' ? trial!.setting.bandN ?? 90 : 40 }
+  })
+}
 const { busy, problem, attempt } = useAttempt()
 /** What was refused because somebody else came first is shown as it stands now. */
 async function change(work: () => Promise<unknown>): Promise<void> {
@@ -52,25 +69,55 @@ const take = (link: WeakLink) => change(async () => {
         Test desk
       </NuxtLink>
     </template>
+    <ModalDialog
+      :open="shown !== null"
+      title="Trace of the trial"
+      wide
+      @close="shown = null"
+    >
+      <template v-if="shown">
+        <TraceView
+          :samples="unpackTrace(shown.trace)"
+          :low="shown.trace.kind === 'force' ? shown.target * 0.8 : shown.target - 5"
+          :high="shown.trace.kind === 'force' ? shown.target * 1.1 : shown.target + 5"
+          :unit="INSTRUMENT_KINDS[shown.trace.kind].unit"
+          :seconds="0"
+          label="Trace of the trial"
+        />
+        <p v-if="shown.trace.cvPercent !== null">
+          Swayed by {{ shown.trace.cvPercent.toFixed(1) }} % around its mean.
+        </p>
+        <p
+          v-if="!shown.trace.reliable"
+          class="problem"
+        >
+          Not to be believed as it is: {{ shown.trace.says.join(' ') }}
+        </p>
+      </template>
+    </ModalDialog>
     <div class="grid lg:grid-cols-2 gap-4 items-start">
       <div class="flex flex-col gap-4">
         <WeakLinks
           class="panel"
-          :trials="store.found!.trials"
+          :trials="trials"
           :person="person"
           :screen="screen"
           :catalogue="catalogue"
           :athlete-id="id"
           :present="store.athlete!.weakLink"
+          :tests="tests"
+          :logs="history?.logs ?? []"
           :editable="editable"
           @take="take"
         />
         <TestResults
           class="panel"
-          :trials="store.found!.trials"
+          :trials="trials"
           :errors="store.found!.errors"
+          :tests="tests"
           :person="person"
           :editable="session.me.role !== 'athlete'"
+          @trace="showTrace"
           @withdraw="change(() => store.withdrawTrial($event, id))"
         />
       </div>

@@ -1,0 +1,8 @@
+import { practiceSchema } from '~~/shared/schemas'
+import { logPractice } from '../../../services/assessment'
+import { defineRoute } from '../../../utils/defineRoute'
+
+export default defineRoute('POST /api/athletes/:id/practice', {
+  body: practiceSchema,
+  handle: ({ context, param, body }) => logPractice(context, param('id'), body),
+})
