@@ -41,8 +41,10 @@ describe('the test desk', () => {
     clock += 12_340
     d.press(0)
     expect([d.front.value, d.lanes.value[1]!.waiting!.value, d.lanes.value[0]!.waiting!.value]).toEqual([1, 30, 42.3])
+    d.note(1, ' shook early ')
     d.end('trunk')
     d.end('lowBack')
+    expect(sent.map(t => t.note)).toEqual(['shook early', ''])
     expect(sent.map(t => [t.athleteId, t.test, t.value, t.breakPoint])).toEqual([
       [people[1]!.id, 'extensor', 30, 'trunk'], [people[0]!.id, 'extensor', 42.3, 'lowBack'],
     ])

@@ -19,6 +19,8 @@ export interface Lane {
   readonly startedAt: number | null
   /** What was measured and waits to be told what ended it, with the clock time it was. */
   readonly waiting: { readonly value: number, readonly stoppedAt: number } | null
+  /** A word to the trial that waits. */
+  readonly note: string
   readonly done: readonly TrialInput[]
 }
 
@@ -71,7 +73,7 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
     tests.value = Object.fromEntries(which.tests.map(id => [id, testFacts(id, all)]))
     battery.value = which
     lanes.value = athletes.slice(0, LANE_KEYS.length)
-      .map(({ id, name }) => ({ athleteId: id, name, at: 0, startedAt: null, waiting: null, done: [] }))
+      .map(({ id, name }) => ({ athleteId: id, name, at: 0, startedAt: null, waiting: null, note: '', done: [] }))
   }
   function finish(): void {
     lanes.value = []
@@ -119,15 +121,16 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
     if (index === null || !lane?.waiting || !step) return
     const trial: TrialInput = {
       id: newKey(), athleteId: lane.athleteId, day: today(), performedAt: new Date(lane.waiting.stoppedAt).toISOString(), test: step.test, side: step.side,
-      value: lane.waiting.value, breakPoint, setting: setting.value, note: '',
+      value: lane.waiting.value, breakPoint, setting: setting.value, note: lane.note.trim().slice(0, 500),
     }
     log(trial)
-    change(index, l => ({ ...l, at: l.at + 1, waiting: null, done: [...l.done, trial] }))
+    change(index, l => ({ ...l, at: l.at + 1, waiting: null, note: '', done: [...l.done, trial] }))
   }
   /** Throws a measured time away: the step is done again. */
   function discard(index = front.value): void {
-    if (index !== null) change(index, lane => ({ ...lane, waiting: null, startedAt: null }))
+    if (index !== null) change(index, lane => ({ ...lane, waiting: null, startedAt: null, note: '' }))
   }
+  const note = (index: number, text: string): void => change(index, lane => ({ ...lane, note: text }))
   const skip = (index: number): void => change(index, lane => ({ ...lane, at: Math.min(steps.value.length, lane.at + 1), waiting: null, startedAt: null }))
   /** The step before once more, as a repeat trial. */
   const again = (index: number): void => change(index, lane => ({ ...lane, at: Math.max(0, lane.at - 1), waiting: null, startedAt: null }))
@@ -143,6 +146,6 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
 
   const allDone = computed(() => lanes.value.length > 0 && lanes.value.every(lane => lane.at >= steps.value.length))
   return {
-    battery, tests, lanes, setting, steps, front, allDone, begin, finish, press, startAll, enter, end, discard, skip, again, undo, stepAt, timed, elapsedS, idle,
+    battery, tests, lanes, setting, steps, front, allDone, begin, finish, press, startAll, enter, note, end, discard, skip, again, undo, stepAt, timed, elapsedS, idle,
   }
 }

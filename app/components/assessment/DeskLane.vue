@@ -5,7 +5,7 @@ import { clockText, testName, testValue, TEST_UNITS } from '~/composables/testWo
 
 /** One athlete on the desk: the watch, what comes now, what was measured, and what ended it. */
 const props = defineProps<{ lane: Lane, laneKey: string, step: DeskStep | null, next: DeskStep | null, timed: boolean, elapsed: number, isFront: boolean, tests: Tests }>()
-const emit = defineEmits<{ press: [], enter: [value: number], end: [breakPoint: BreakPoint], discard: [], skip: [], again: [], undo: [] }>()
+const emit = defineEmits<{ press: [], enter: [value: number], note: [text: string], end: [breakPoint: BreakPoint], discard: [], skip: [], again: [], undo: [] }>()
 
 const typed = ref('')
 const wrong = ref('')
@@ -157,6 +157,15 @@ const running = computed(() => props.lane.startedAt !== null)
           class="mr-1.5"
         >x</kbd>throw this one away
       </button>
+      <input
+        class="field w-56"
+        :value="lane.note"
+        placeholder="A note, if there is one"
+        maxlength="500"
+        :aria-label="`Note to this trial of ${lane.name}`"
+        @input="emit('note', ($event.target as HTMLInputElement).value)"
+        @keydown.enter.prevent="($event.target as HTMLInputElement).blur()"
+      >
     </div>
     <p
       v-if="open && step"

@@ -145,7 +145,7 @@ describe('a brace check', () => {
 
 describe('a lane of the desk', () => {
   it('asks what ended a trial, longest waiting first, and takes only numbers for what is read', async () => {
-    const lane = { athleteId: 'a', name: 'Ana', at: 0, startedAt: null, waiting: { value: 42, stoppedAt: 1 }, done: [] }
+    const lane = { athleteId: 'a', name: 'Ana', at: 0, startedAt: null, waiting: { value: 42, stoppedAt: 1 }, note: '', done: [] }
     const props = { lane, laneKey: '1', step: { test: 'extensor' as const, side: null }, next: null, timed: true, elapsed: 42, tests: STANDARD_TESTS, isFront: false }
     const wrapper = mount(DeskLane, { props })
     expect(wrapper.text()).not.toContain('What ended it?')

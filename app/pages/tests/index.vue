@@ -284,6 +284,7 @@ useSingleKeys([
           :is-front="front === index"
           @press="desk.press(index)"
           @enter="desk.enter(index, $event)"
+          @note="desk.note(index, $event)"
           @end="desk.end($event, index)"
           @discard="desk.discard(index)"
           @skip="desk.skip(index)"
