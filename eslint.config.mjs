@@ -3,7 +3,7 @@ import vue from 'eslint-plugin-vue'
 import tseslint from 'typescript-eslint'
 
 const kinds = {
-  core: ['core/**'], shared: ['shared/**'], demo: ['demo/**'], bench: ['bench/**'], trials: ['trials/**'], engine: ['engine/**'], e2e: ['e2e/**'],
+  core: ['core/**'], shared: ['shared/**'], demo: ['demo/**'], bench: ['bench/**'], trials: ['trials/**'], engine: ['engine/**'], solver: ['solver/**'], e2e: ['e2e/**'],
   api: ['app/api/**'], device: ['app/device/**'], stores: ['app/stores/**'], composables: ['app/composables/**'], components: ['app/components/**'],
   layouts: ['app/layouts/**'], pages: ['app/pages/**'], middleware: ['app/middleware/**', 'app/plugins/**'],
   repositories: ['server/repositories/**'], jobs: ['server/jobs/**'], instruments: ['server/instruments/**'], database: ['server/database/**'], services: ['server/services/**'],
@@ -26,13 +26,14 @@ const allowed = {
   repositories: ['repositories', 'shared', 'core'],
   database: ['database', 'jobs'],
   jobs: ['jobs', 'services', 'repositories', 'database', 'shared', 'core'],
-  services: ['services', 'repositories', 'database', 'shared', 'core', 'demo'],
+  services: ['services', 'solver', 'repositories', 'database', 'shared', 'core', 'demo'],
   instruments: ['instruments', 'shared', 'core'],
   utils: ['utils', 'instruments', 'services', 'jobs', 'database', 'shared', 'core'],
   routes: ['utils', 'instruments', 'services', 'database', 'shared'],
-  bench: ['bench', 'core', 'shared', 'demo', 'database', 'repositories'],
+  bench: ['bench', 'solver', 'core', 'shared', 'demo', 'database', 'repositories'],
   trials: ['trials', 'utils', 'shared', 'core'],
-  engine: ['engine', 'core', 'shared'],
+  solver: ['solver', 'core'],
+  engine: ['engine', 'solver', 'core', 'shared'],
   e2e: ['e2e'],
 }
 
@@ -67,12 +68,12 @@ export default tseslint.config(
     },
   },
   {
-    files: ['{core,shared,demo,app,server,bench,trials,engine,e2e}/**/*.{ts,vue}'],
+    files: ['{core,shared,demo,app,server,bench,trials,engine,solver,e2e}/**/*.{ts,vue}'],
     ignores: ['**/*.test.ts', 'app/testSetup.ts', 'server/database/testTemplate.ts'],
     plugins: { boundaries },
     settings: {
       'import/resolver': { typescript: { project: '.nuxt/tsconfig.app.json' } },
-      'boundaries/include': ['{core,shared,demo,app,server,bench,trials,engine,e2e}/**/*'],
+      'boundaries/include': ['{core,shared,demo,app,server,bench,trials,engine,solver,e2e}/**/*'],
       'boundaries/elements': Object.entries(kinds).flatMap(([type, patterns]) => patterns.map(pattern => ({ type, pattern, partialMatch: false }))),
     },
     rules: {

@@ -6,9 +6,10 @@ import { catalogue } from './catalogue'
 import { dose } from './dose'
 import type { Input } from './input'
 import { band, moments, reactions, variations } from './mechanics'
+import { evaluate, week } from './week'
 
 const COMMANDS: Readonly<Record<string, (input: Input) => unknown>> = {
-  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible,
+  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, week, evaluate,
 }
 
 function read(): Input {
@@ -29,7 +30,7 @@ try {
   const name = process.argv[2] ?? ''
   const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined
   if (!command) throw new DomainError('command', `Say one of: ${Object.keys(COMMANDS).join(', ')}.`)
-  const answer = command(read())
+  const answer = await command(read())
   process.stdout.write(`${typeof answer === 'string' ? answer : JSON.stringify(answer)}\n`)
 }
 catch (error) {
