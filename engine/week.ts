@@ -1,6 +1,6 @@
 import { DomainError } from '../core/errors'
 import {
-  checkInstance, evaluate as evaluatePlan, planWeek, type DoseBand, type PlannerDose, type PlannerItem, type PlannerSession, type PlannerVariation,
+  checkInstance, evaluatePlan, planWeek, type DoseBand, type PlannerDose, type PlannerItem, type PlannerSession, type PlannerVariation,
   type SessionKind, type WeekInstance,
 } from '../core/planner'
 import { highsSolver } from '../solver/highs'
@@ -71,10 +71,11 @@ function variationOf(input: Input, at: string): PlannerVariation {
 }
 
 function sessionOf(input: Input, at: string): PlannerSession {
-  known(input, ['id', 'day', 'kind', 'capS', 'items', 'slots', 'lifts'], at)
+  known(input, ['id', 'day', 'kind', 'capS', 'workCapS', 'items', 'slots', 'lifts'], at)
   return {
     id: text(input, 'id', `${at}.id`), day: number(input, 'day', `${at}.day`), capS: optionalNumber(input, 'capS') ?? NO_LIMIT, items: optionalNumber(input, 'items') ?? NO_LIMIT,
     kind: input.kind === undefined ? 'training' : oneOf<SessionKind>(input, 'kind', ['training', 'dayBefore', 'competition'], `${at}.kind`),
+    ...(input.workCapS === undefined ? {} : { workCapS: number(input, 'workCapS', `${at}.workCapS`) }),
     lifts: numbersOf(input, 'lifts', `${at}.lifts`),
     slots: input.slots === undefined ? [{ id: 'any' }] : list(input, 'slots').map((slot, i) => {
       known(slot, ['id', 'capS', 'items', 'fatigue', 'paired', 'activation'], `${at}.slots.${i}`)

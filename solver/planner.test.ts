@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { beforeAll, describe, expect, it } from 'vitest'
 import {
-  anneal, checkInstance, columnsOf, evaluate, planWeek, weekModel, type LinearSolver, type PlannerItem, type PlannerVariation, type WeekInstance,
+  anneal, checkInstance, columnsOf, evaluatePlan, planWeek, weekModel, type LinearSolver, type PlannerItem, type PlannerVariation, type WeekInstance,
 } from '../core/planner'
 import { anyWeek, FAMILIES } from '../core/testing/instances'
 import { highsSolver } from './highs'
@@ -175,7 +175,7 @@ function enumerate(instance: WeekInstance): { goal: number, preference: number }
     const items = columns.flatMap((c, i): PlannerItem[] => ((bits >> i) & 1 ? [{
       variation: instance.variations[c.variation]!.id, session: instance.sessions[c.session]!.id, slot: instance.sessions[c.session]!.slots[c.slot]!.id, sets: c.dose.sets,
     }] : []))
-    const { broken, goal, preference } = evaluate(instance, items)
+    const { broken, goal, preference } = evaluatePlan(instance, items)
     if (broken.length === 0 && (goal < best.goal - 1e-9 || (goal < best.goal + 1e-9 && preference < best.preference))) best = { goal, preference }
   }
   return best
@@ -224,7 +224,7 @@ describe('weeks of chance', () => {
       const items = found.chosen.map(i => columns[i]!).map((c): PlannerItem => ({
         variation: instance.variations[c.variation]!.id, session: instance.sessions[c.session]!.id, slot: instance.sessions[c.session]!.slots[c.slot]!.id, sets: c.dose.sets,
       }))
-      const { broken, goal, preference } = evaluate(instance, items)
+      const { broken, goal, preference } = evaluatePlan(instance, items)
       expect([seed, broken, goal, preference]).toEqual([seed, [], expect.closeTo(found.goal, 6), expect.closeTo(found.preference, 6)])
     }
   }, 120_000)

@@ -37,6 +37,7 @@ export function checkInstance(instance: WeekInstance): void {
     const at = `sessions.${i}`
     must(Number.isInteger(session.day) && session.day >= 0 && session.day <= 6, `${at}.day`, 'Days go from 0 to 6.')
     must(whole(session.capS), `${at}.capS`, 'Whole seconds.')
+    must(session.workCapS === undefined || whole(session.workCapS), `${at}.workCapS`, 'Whole seconds.')
     must(whole(session.items), `${at}.items`, 'A whole number of items.')
     unique(session.slots.map(s => s.id), `${at}.slots`)
     for (const slot of session.slots) {

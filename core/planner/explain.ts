@@ -1,8 +1,8 @@
 import type { Column, Dropped } from './columns'
-import type { Evaluation, Relaxation } from './evaluate'
+import type { Evaluation, Relaxation } from './evaluatePlan'
 import type { WeekInstance } from './instance'
 import { RULE_FAMILIES, weekModel, type RuleFamily } from './model'
-import type { SolverAnswer, SolverRequest } from './planWeek'
+import type { SolverAnswer, SolverRequest } from './solver'
 
 /** Why something is wanting. */
 export interface Explanation {

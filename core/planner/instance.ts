@@ -29,6 +29,8 @@ export interface PlannerSession {
   readonly day: number
   readonly kind?: SessionKind
   readonly capS: number
+  /** Most seconds of work, paired or not. */
+  readonly workCapS?: number
   readonly items: number
   readonly slots: readonly PlannerSlot[]
   /** What the lifts of the session already give, by action. */

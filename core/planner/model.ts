@@ -65,6 +65,7 @@ export function weekModel(instance: WeekInstance, columns: readonly Column[]): {
   sessions.forEach((session, s) => {
     const here = xs.filter(x => x.session === s)
     atMost('minutes', here.map(x => [x.i, (session.slots[x.slot]!.paired ? 0.5 : 1) * x.dose.seconds]), session.capS)
+    atMost('minutes', here.map(x => [x.i, x.dose.seconds]), session.workCapS)
     atMost('items', ones(here), session.items)
     session.slots.forEach((slot, l) => {
       const inSlot = here.filter(x => x.slot === l)

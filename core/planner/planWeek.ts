@@ -1,34 +1,11 @@
 import { anneal, USUAL_BUDGET, type Annealed, type AnnealBudget } from './anneal'
 import { columnsOf, type Column, type Dropped } from './columns'
-import { evaluate, type Evaluation } from './evaluate'
+import { evaluatePlan, type Evaluation } from './evaluatePlan'
 import { explain, type Explanation } from './explain'
 import type { PlannerItem, WeekInstance } from './instance'
-import { weekModel, type LinearModel } from './model'
+import { weekModel } from './model'
+import type { LinearSolver } from './solver'
 import { WeekState } from './state'
-
-/** What a linear solver is asked. Walls are only walls: a solver stopped by one says `limit`. */
-export interface SolverRequest {
-  readonly model: LinearModel
-  /** False: the relaxation, whose cost bounds the true one from below. */
-  readonly whole: boolean
-  /** Values of all variables to start from. */
-  readonly start?: readonly number[]
-  /** Costs are multiples of this: a gap below it is none. */
-  readonly grain: number
-  readonly wallS: number
-}
-
-export interface SolverAnswer {
-  readonly status: 'optimal' | 'infeasible' | 'limit'
-  /** Best known, and what no plan can be below. */
-  readonly cost: number
-  readonly bound: number
-  /** Empty when nothing was found. */
-  readonly values: readonly number[]
-}
-
-/** An adapter around a solver package. */
-export type LinearSolver = (request: SolverRequest) => SolverAnswer
 
 /** A plan with what it costs and what is known about better ones. */
 export interface PlannedWeek {
@@ -102,7 +79,7 @@ export function planWeek(instance: WeekInstance, options: PlanOptions = {}): Pla
   if (preferenceSteps > 0) found = anneal(instance, columns, { bound: found.goal, start: found.chosen, budget: { steps: 0, restarts: 0, preferenceSteps } })
   const plan = planOf(instance, columns, found.chosen)
   // The plan's own figures are recomputed from the instance: the search's are not taken for granted.
-  const evaluation = evaluate(instance, plan)
+  const evaluation = evaluatePlan(instance, plan)
   const proven = evaluation.goal <= bound + 1e-6
   const explanations = options.explained !== false && evaluation.relaxations.length > 0
     ? explain(instance, columns, dropped, evaluation, solver ? request => solver({ ...request, grain, wallS: 1 }) : null)

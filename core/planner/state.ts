@@ -13,6 +13,7 @@ export class WeekState {
   private readonly doses: Float64Array
   private readonly sessionDose: Float64Array
   private readonly sessionTime: Float64Array
+  private readonly sessionWork: Float64Array
   private readonly sessionItems: Int32Array
   private readonly slotStart: Int32Array
   private readonly slotTime: Float64Array
@@ -51,6 +52,7 @@ export class WeekState {
     this.doses = new Float64Array(K)
     this.sessionDose = new Float64Array(S * K)
     this.sessionTime = new Float64Array(S)
+    this.sessionWork = new Float64Array(S)
     this.sessionItems = new Int32Array(S)
     this.slotStart = new Int32Array(S + 1)
     sessions.forEach((session, s) => { this.slotStart[s + 1] = this.slotStart[s]! + session.slots.length })
@@ -104,6 +106,7 @@ export class WeekState {
     const slot = session.slots[l]!
     if (this.sessionItems[s]! >= session.items) return false
     if (this.sessionTime[s]! + (slot.paired ? dose.seconds / 2 : dose.seconds) > session.capS) return false
+    if (session.workCapS !== undefined && this.sessionWork[s]! + dose.seconds > session.workCapS) return false
     const at = this.slotStart[s]! + l
     if (slot.items !== undefined && this.slotItems[at]! >= slot.items) return false
     if (slot.capS !== undefined && this.slotTime[at]! + dose.seconds > slot.capS) return false
@@ -153,6 +156,7 @@ export class WeekState {
     const at = this.slotStart[s]! + l
     const paired = this.instance.sessions[s]!.slots[l]!.paired
     this.sessionTime[s]! += by * (paired ? dose.seconds / 2 : dose.seconds)
+    this.sessionWork[s]! += by * dose.seconds
     this.sessionItems[s]! += by
     this.slotTime[at]! += by * dose.seconds
     this.slotItems[at]! += by

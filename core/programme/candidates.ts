@@ -42,10 +42,16 @@ function openPlaces(session: PlannedSession): Place[] {
   return places.filter(place => taken(place.slot, place.pairedWith) < limit(place.slot))
 }
 
-const NO_LIFT_LIMIT: Readonly<Record<Slot, number>> = { activation: 1, paired: 0, after: 3, finisher: 1 }
+/** Limits of a session without lifts, which is its own main work. */
+export const NO_LIFT_LIMIT: Readonly<Record<Slot, number>> = { activation: 1, paired: 0, after: 3, finisher: 1 }
 
-/** Whether a drill suits a slot: finishers are steady and harmless when tired, pairing is short and light. */
-function suits(variation: Variation, slot: Slot): boolean {
+/**
+ * Whether a drill suits a slot: finishers are steady and harmless when tired, pairing is short and light.
+ *
+ * @example
+ * suits(STANDARD.find('side-plank.feet'), 'after') // => true
+ */
+export function suits(variation: Variation, slot: Slot): boolean {
   if (variation.insideLift) return slot === 'after'
   switch (slot) {
     case 'activation': return variation.fatigue === 1

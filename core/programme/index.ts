@@ -10,8 +10,10 @@ export { dayKindOf, type DayKind, type PlanningContext } from './context'
 export {
   FATIGUING, HEAVY_PERCENT, isHeavyAxial, itemConflicts, placeConflicts, weekConflicts, type Conflict, type ConflictRule,
 } from './rules'
-export { candidates, keepsRules, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, WEEK_REPEAT_LIMIT, type Candidate, type Option } from './candidates'
-export { proposeWeek, TRUNK_CAP_S, type Proposer, type ProposalRequest, type WeekProposal } from './propose'
+export { candidates, keepsRules, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, suits, WEEK_REPEAT_LIMIT, type Candidate, type Option } from './candidates'
+export { inOrder, notesOn, proposeWeek, type PlanProof, type Proposer, type ProposalRequest, type WeekProposal } from './propose'
+export { optimiseWeek, QUICK_BUDGET, type OptimiseOptions } from './optimise'
+export { asPlannerItems, asSessions, HIGH_DOSE_S, TRUNK_CAP_S, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
 export { reasonFor } from './reason'
 export { alternatives, type Alternative } from './alternatives'
 export {

@@ -7,6 +7,7 @@ import { reasonFor } from './reason'
 import { itemActionSeconds, weekLedger, type Ledger } from './ledger'
 import { layOutSession } from './sessionLayout'
 import { weeklyTargets, type Targets } from './targets'
+import { TRUNK_CAP_S } from './weekInstance'
 import type { PlannedSession, WeekPlan } from './week'
 
 /** What a proposer is asked: the athlete and the sessions with their lifts; trunk items in them are replaced. */
@@ -23,13 +24,24 @@ export interface WeekProposal {
   readonly notes: readonly string[]
   /** Set when a red flag forbids any programme. */
   readonly refused: boolean
+  /** What is known about better plans; null from a proposer that does not know. */
+  readonly proof: PlanProof | null
+}
+
+/** How good a plan is, and how far that is known. */
+export interface PlanProof {
+  /** Weighted seconds wanting; 0: nothing is. */
+  readonly goal: number
+  /** No plan has less. */
+  readonly bound: number
+  readonly proven: boolean
+  /** A wall of time ended the search for a proof. */
+  readonly walled: boolean
 }
 
 /** Anything that proposes a week; the rules below are the first, an optimiser takes their place. */
 export type Proposer = (request: ProposalRequest) => WeekProposal
 
-/** Trunk minutes a session takes at most, beside its lifts (common practice, no source). */
-export const TRUNK_CAP_S = 20 * 60
 /** How much a plane not yet trained this week is worth, in seconds of shortfall. */
 const PLANE_WORTH_S = 120
 /** Share of a drill's work that must meet something still short. */
@@ -71,7 +83,7 @@ export const proposeWeek: Proposer = ({ context, sessions }) => {
   }
   const plan: WeekPlan = { sessions: current.map(session => inOrder(session, context)) }
   const ledger = weekLedger(plan, targets, context.screen.catalogue)
-  return { plan, targets, ledger, refused: red.length > 0, notes: notesOn(ledger, plan, context) }
+  return { plan, targets, ledger, refused: red.length > 0, proof: null, notes: notesOn(ledger, plan, context) }
 }
 
 /** Adds the best candidate again and again until none is worth its time. */
@@ -146,8 +158,13 @@ function worthOf({ session, item, option }: Candidate, service: Service, context
   return worth - CROWDING_COST_S * session.items.length - TIME_WEIGHT * durationS * (item.slot === 'paired' ? 0.5 : 1)
 }
 
-/** Resisting before making within each slot; the weak link first of all, while it is fresh. */
-function inOrder(session: PlannedSession, context: PlanningContext): PlannedSession {
+/**
+ * Resisting before making within each slot; the weak link first of all, while it is fresh.
+ *
+ * @example
+ * inOrder({ id: 's', day: 0, minutes: 60, lifts: [], items: [] }, context).items // => []
+ */
+export function inOrder(session: PlannedSession, context: PlanningContext): PlannedSession {
   const rank = (variationId: string, index: number): number => {
     const gain = itemActionSeconds({ variationId, dose: session.items[index]!.dose, extraSetSide: null }, context.screen.catalogue)
     const main = TRUNK_ACTIONS.reduce((best, a) => (gain[a] > gain[best] ? a : best))
@@ -163,7 +180,13 @@ function inOrder(session: PlannedSession, context: PlanningContext): PlannedSess
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
-function notesOn(ledger: Ledger, plan: WeekPlan, context: PlanningContext): string[] {
+/**
+ * What a coach must know about a plan, in sentences.
+ *
+ * @example
+ * notesOn(weekLedger({ sessions: [] }, weeklyTargets({ ...context, sessions: 0 }), STANDARD), { sessions: [] }, context).length // => 3
+ */
+export function notesOn(ledger: Ledger, plan: WeekPlan, context: PlanningContext): string[] {
   const red = redFlags(context.screen.flags)
   if (red.length > 0) {
     return red.map(id => `${flagFacts(id).name}: refer to a clinician; no programme until it is cleared.`)

@@ -31,9 +31,9 @@ export interface Evaluation {
  * taken for granted. What the coach has locked may stand where a place rule would forbid it; other rules count it.
  *
  * @example
- * evaluate({ actions: ['AE'], bands: { AE: { low: 10, high: 20 } }, sessions: [], variations: [], limits: {} }, []).goal // => 10
+ * evaluatePlan({ actions: ['AE'], bands: { AE: { low: 10, high: 20 } }, sessions: [], variations: [], limits: {} }, []).goal // => 10
  */
-export function evaluate(instance: WeekInstance, plan: readonly PlannerItem[]): Evaluation {
+export function evaluatePlan(instance: WeekInstance, plan: readonly PlannerItem[]): Evaluation {
   const { limits, penalties = {} } = instance
   const broken: BrokenRule[] = []
   const atMost = (rule: string, where: string, value: number, most: number | undefined): void => {
@@ -74,6 +74,7 @@ export function evaluate(instance: WeekInstance, plan: readonly PlannerItem[]): 
   for (const session of instance.sessions) {
     const here = items.filter(i => i.session === session)
     atMost('minutes', session.id, sum(here, i => (i.slot.paired ? 0.5 : 1) * i.dose.seconds), session.capS)
+    atMost('minutes', session.id, sum(here, i => i.dose.seconds), session.workCapS)
     atMost('items', session.id, here.length, session.items)
     for (const slot of session.slots) {
       const inSlot = here.filter(i => i.slot === slot)

@@ -1,0 +1,89 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import {
+  asPlannerItems, isHeavyAxial, layOutSession, optimiseWeek, proposeWeek, SESSION_ITEM_LIMIT, TRUNK_CAP_S, weekAsNumbers, weekConflicts, WEEK_REPEAT_LIMIT, weeklyTargets,
+  type PlannedSession,
+} from '.'
+import { ACTION_FACTS, findVariation, mainAction, PLANES, STANDARD } from '../catalogue'
+import { evaluatePlan } from '../planner'
+import { isAdmissible } from '../screening'
+import { anyContext, anySessions } from '../testing/arbitraries'
+import { context } from '../testing/fixtures'
+
+const BRIEF = { steps: 400, restarts: 1, preferenceSteps: 200 }
+const lift = (id: string, percent1Rm = 82) => ({ id, lift: 'backSquat' as const, sets: 4, reps: 4, percent1Rm })
+const days = [0, 2, 4].map((day): PlannedSession => ({ id: `d${day}`, day, minutes: 75, items: [], lifts: [lift(`l${day}`)] }))
+
+describe('the optimiser of a week', () => {
+  it('for a thousand athletes gives no forbidden drill, breaks no rule, and tells everything that is wanting', () => {
+    fc.assert(fc.property(anyContext, anySessions, (ctx, sessions) => {
+      const { plan, refused, ledger, proof, targets } = optimiseWeek({ context: ctx, sessions }, { budget: BRIEF })
+      const items = plan.sessions.flatMap(s => s.items)
+      if (refused) {
+        expect([items, proof]).toEqual([[], null])
+        return
+      }
+      expect(weekConflicts(plan, ctx).filter(c => c.rule !== 'minutes')).toEqual([])
+      for (const s of plan.sessions) {
+        const { totalS, trunkS } = layOutSession(s, STANDARD)
+        if (s.items.length > 0) expect(totalS).toBeLessThanOrEqual(s.minutes * 60)
+        expect(trunkS).toBeLessThanOrEqual(TRUNK_CAP_S)
+        expect(s.items.length).toBeLessThanOrEqual(SESSION_ITEM_LIMIT)
+        for (const it of s.items) {
+          expect(isAdmissible(findVariation(it.variationId)!, ctx.screen)).toBe(true)
+          expect(it.why).toMatch(/\.$/)
+        }
+      }
+      for (const id of new Set(items.map(i => i.variationId))) expect(items.filter(i => i.variationId === id).length).toBeLessThanOrEqual(WEEK_REPEAT_LIMIT)
+      // The evaluator on its own finds the same goal, and a goal of nothing means nothing short in the ledger (but for rounding).
+      const bare = sessions.map(s => ({ ...s, items: [] }))
+      const numbers = weekAsNumbers(ctx, bare, targets, null)
+      const { broken, goal } = evaluatePlan(numbers.instance, asPlannerItems(plan.sessions, numbers))
+      expect([broken, goal]).toEqual([[], proof!.goal])
+      if (proof!.goal === 0) for (const line of ledger.lines) expect(line.shortS).toBeLessThan(6)
+      expect(proof!.bound).toBeLessThanOrEqual(proof!.goal)
+    }), { seed: 51, numRuns: 1000 })
+  }, 240_000)
+
+  it('is never worse than the readable rules it begins from, and often better', () => {
+    let better = 0
+    fc.assert(fc.property(anyContext, anySessions, (ctx, sessions) => {
+      const rules = proposeWeek({ context: ctx, sessions })
+      const found = optimiseWeek({ context: ctx, sessions })
+      if (found.refused) return
+      const numbers = weekAsNumbers(ctx, sessions.map(s => ({ ...s, items: [] })), found.targets, null)
+      const first = evaluatePlan(numbers.instance, asPlannerItems(rules.plan.sessions, numbers))
+      if (first.broken.length === 0) expect(found.proof!.goal).toBeLessThanOrEqual(first.goal + 1e-9)
+      if (found.proof!.goal < first.goal - 1e-9) better += 1
+    }), { seed: 52, numRuns: 60 })
+    expect(better).toBeGreaterThan(5)
+  }, 120_000)
+
+  it('meets every plane and puts resisting before making for an able athlete with three days', () => {
+    const { ledger, plan, proof } = optimiseWeek({ context, sessions: days })
+    for (const plane of PLANES) expect(ledger.planes[plane], plane).toBeGreaterThan(0)
+    expect(ledger.resistingS).toBeGreaterThan(ledger.makingS)
+    expect(proof!.goal).toBeLessThan(10)
+    for (const s of plan.sessions) {
+      const after = s.items.filter(i => i.slot === 'after').map(i => ACTION_FACTS[mainAction(findVariation(i.variationId)!.shares)].resists)
+      expect(after).toEqual([...after].sort((a, b) => Number(b) - Number(a)))
+      if (s.lifts.some(isHeavyAxial)) for (const i of s.items.filter(it => it.slot === 'activation')) expect(findVariation(i.variationId)!.fatigue).toBe(1)
+    }
+  })
+
+  it('keeps the drills of last week where they serve', () => {
+    const first = optimiseWeek({ context, sessions: days })
+    const again = optimiseWeek({ context, sessions: days }, { before: first.plan })
+    const of = (p: typeof first): Set<string> => new Set(p.plan.sessions.flatMap(s => s.items.map(i => i.variationId)))
+    const kept = [...of(again)].filter(id => of(first).has(id))
+    expect(kept.length).toBeGreaterThanOrEqual(Math.ceil(of(again).size / 2))
+  })
+
+  it('gives the same week for the same request, and nothing on a competition day', () => {
+    const cup = { ...context, competitionDays: [4] }
+    const one = optimiseWeek({ context: cup, sessions: days })
+    expect(optimiseWeek({ context: cup, sessions: structuredClone(days) })).toEqual(one)
+    expect(one.plan.sessions[2]!.items).toEqual([])
+    expect(one.targets).toEqual(weeklyTargets({ ...cup, sessions: 3 }))
+  })
+})

@@ -1,0 +1,76 @@
+import { ACTION_FACTS, type TrunkAction } from '../catalogue'
+import { evaluatePlan, planWeek, type AnnealBudget, type Explanation, type LinearSolver, type PlannerItem } from '../planner'
+import { redFlags } from '../screening'
+import { weekLedger } from './ledger'
+import { inOrder, notesOn, proposeWeek, type ProposalRequest, type WeekProposal } from './propose'
+import { reasonFor } from './reason'
+import { weeklyTargets } from './targets'
+import type { PlannedSession, WeekPlan } from './week'
+import { asPlannerItems, asSessions, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
+
+export interface OptimiseOptions {
+  /** Last week's plan: its drills stay where they can. */
+  readonly before?: WeekPlan | null
+  /** Proves and explains what annealing alone cannot. */
+  readonly solver?: LinearSolver
+  readonly budget?: AnnealBudget
+}
+
+/** Enough for a page that waits: about a tenth of a second. */
+export const QUICK_BUDGET: AnnealBudget = { steps: 10_000, restarts: 3, preferenceSteps: 5_000 }
+
+/**
+ * The best week that can be found: never one that breaks a rule, never worse than the readable rules propose, since it begins from
+ * them. What is wanting is told with what is to blame, where a solver could look into it.
+ *
+ * @throws DomainError when a lift's load is out of range.
+ * @example
+ * optimiseWeek({ context, sessions: [] }).plan.sessions // => []
+ */
+export function optimiseWeek({ context, sessions }: ProposalRequest, options: OptimiseOptions = {}): WeekProposal {
+  const first = proposeWeek({ context, sessions })
+  if (redFlags(context.screen.flags).length > 0) return first
+  const targets = weeklyTargets({ ...context, sessions: sessions.length })
+  const bare = sessions.map(session => ({ ...session, items: [] }))
+  const numbers = weekAsNumbers(context, bare, targets, options.before ?? null)
+  const found = planWeek(numbers.instance, {
+    budget: options.budget ?? QUICK_BUDGET, start: bestStart(numbers, first.plan.sessions, options.before ?? null, bare), explained: options.solver !== undefined,
+    ...(options.solver ? { solver: options.solver } : {}),
+  })
+  const plan = { sessions: withReasons(asSessions(found.plan, bare, numbers).map(session => inOrder(session, context)), targets, context) }
+  const ledger = weekLedger(plan, targets, context.screen.catalogue)
+  return {
+    plan, targets, ledger, refused: false, notes: [...notesOn(ledger, plan, context), ...found.explanations.flatMap(whyText)],
+    proof: { goal: found.evaluation.goal, bound: found.bound, proven: found.proven, walled: found.walled },
+  }
+}
+
+/** Where the search begins: last week on the same days, or what the readable rules propose, whichever leaves less wanting. */
+function bestStart(numbers: WeekAsNumbers, proposed: readonly PlannedSession[], before: WeekPlan | null, sessions: readonly PlannedSession[]): PlannerItem[] {
+  const fresh = asPlannerItems(proposed, numbers)
+  const again = asPlannerItems(sessions.map(s => ({ ...s, items: before?.sessions.find(b => b.day === s.day)?.items ?? [] })), numbers)
+  const goal = (plan: readonly PlannerItem[]): number => {
+    const { broken, goal: wanting } = evaluatePlan(numbers.instance, plan)
+    return broken.length > 0 ? Infinity : wanting
+  }
+  return goal(again) <= goal(fresh) ? again : fresh
+}
+
+/** Each item with what it serves, reckoned as if the week were filled in the order of the sheet. */
+function withReasons(sessions: readonly PlannedSession[], targets: WeekProposal['targets'], context: ProposalRequest['context']): PlannedSession[] {
+  const filled: PlannedSession[] = sessions.map(session => ({ ...session, items: [] }))
+  sessions.forEach((session, s) => {
+    for (const item of session.items) {
+      const before = weekLedger({ sessions: filled }, targets, context.screen.catalogue)
+      const variation = context.screen.catalogue.find(item.variationId)!
+      filled[s] = { ...filled[s]!, items: [...filled[s]!.items, { ...item, why: reasonFor(item, variation, session, before, context) }] }
+    }
+  })
+  return filled
+}
+
+function whyText({ relaxation, kind, says }: Explanation): string[] {
+  if (kind === 'notProven') return []
+  const what = relaxation.want === 'short' ? ACTION_FACTS[relaxation.of as TrunkAction].label : relaxation.of
+  return relaxation.want === 'over' ? [] : [`Why ${what} is not met: ${says}`]
+}
