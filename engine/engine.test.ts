@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
+import { answerOf } from './commands'
 
 const root = new URL('..', import.meta.url).pathname
 const run = (command: string, input: string) => spawnSync(process.execPath, ['scripts/engine.mjs', command], { cwd: root, input, encoding: 'utf8' })
@@ -11,7 +12,7 @@ const examples = [...page.matchAll(/```sh\necho '(.+)' \| npm run -s engine -- (
 
 describe('the engine from the command line', () => {
   it('has an example of every command that takes input', () => {
-    expect(examples.map(e => e.command)).toEqual(['moments', 'reactions', 'band', 'dose', 'catalogue', 'assess', 'brace', 'admissible'])
+    expect(examples.map(e => e.command)).toEqual(['moments', 'reactions', 'band', 'dose', 'catalogue', 'assess', 'brace', 'admissible', 'week', 'evaluate'])
   })
 
   it.each(examples)('answers the example of $command as the page says', ({ command, input, output }) => {
@@ -70,8 +71,20 @@ describe('the engine from the command line', () => {
     ['brace', '{"lift":"juggling","percent1Rm":80}', 'lift'], ['brace', '{"lift":"backSquat","percent1Rm":80,"heightM":9}', 'heightM'],
     ['admissible', '{"flags":["sore"]}', 'flags'], ['admissible', '{"rungs":{"nowhere":2}}', 'rungs.nowhere'], ['admissible', '{"braceStep":9}', 'braceStep'],
     ['dose', 'not json', 'input'], ['nothing', '{}', 'command'],
-  ])('%s refuses %s, names %s and ends with 2', (command, input, field) => {
-    const { stdout, stderr, status } = run(command, input)
-    expect([stdout, status, (JSON.parse(stderr) as { field: string }).field]).toEqual(['', 2, field])
+    ['week', '{"bands":{},"sessions":[{"id":"a","day":9}],"variations":[]}', 'sessions.0.day'],
+    ['week', '{"bands":{"AE":{"low":9,"high":3}},"sessions":[],"variations":[]}', 'bands.AE'],
+    ['week', '{"bands":{},"sessions":[],"variations":[{"id":"v","sets":[1],"perSet":{"seconds":-5,"demand":{}}}]}', 'variations.0.doses.0.seconds'],
+    ['week', '{"bands":{},"sessions":[],"variations":[{"id":"v","sets":[1],"perSet":{"seconds":5,"demand":{"AE":1.5}}}]}', 'variations.0.doses.0.demand.AE'],
+    ['week', '{"bands":{},"sessions":[],"variations":[],"limit":{}}', 'limit'],
+    ['week', '{"actions":["AE"],"bands":{"AL":{"low":1,"high":2}},"sessions":[],"variations":[]}', 'bands.AL'],
+    ['week', '{"bands":{},"sessions":[],"variations":[],"locks":{"keep":[{"variation":"x","session":"y","slot":"z","sets":1}]}}', 'locks.keep.0.variation'],
+    ['evaluate', '{"instance":{"bands":{},"sessions":[],"variations":[]}}', 'plan'],
+  ])('%s refuses %s and names %s', async (command, input, field) => {
+    await expect(answerOf(command, () => input)).rejects.toMatchObject({ name: 'DomainError', field })
+  })
+
+  it('writes a refusal to standard error and ends with 2', () => {
+    const { stdout, stderr, status } = run('dose', 'not json')
+    expect([stdout, status, JSON.parse(stderr)]).toEqual(['', 2, { field: 'input', message: 'Standard input is not JSON.' }])
   })
 })

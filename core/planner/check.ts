@@ -15,7 +15,7 @@ export function checkInstance(instance: WeekInstance): void {
   const wrong = (field: string, text: string): never => { throw new DomainError(field, text) }
   const must = (good: boolean, field: string, text: string): void => { if (!good) wrong(field, text) }
   const actions = new Set(instance.actions)
-  must(actions.size === instance.actions.length && actions.size > 0, 'actions', 'Actions are named once each, one at least.')
+  must(actions.size === instance.actions.length, 'actions', 'Actions are named once each.')
   const demand = (given: Readonly<Record<string, number>>, at: string): void => {
     for (const [action, value] of Object.entries(given)) {
       must(actions.has(action), `${at}.${action}`, `There is no action ${action}.`)

@@ -1,0 +1,32 @@
+import { DomainError } from '../core/errors'
+import { admissible, assess, brace } from './assess'
+import { catalogue } from './catalogue'
+import { dose } from './dose'
+import type { Input } from './input'
+import { band, moments, reactions, variations } from './mechanics'
+import { evaluate, week } from './week'
+
+const COMMANDS: Readonly<Record<string, (input: Input) => unknown>> = {
+  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, week, evaluate,
+}
+/** Commands that take no input. */
+const SILENT = ['variations']
+
+/** The answer to a command: an object, or the text of a table. */
+export async function answerOf(name: string, read: () => string): Promise<unknown> {
+  const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined
+  if (!command) throw new DomainError('command', `Say one of: ${Object.keys(COMMANDS).join(', ')}.`)
+  return command(SILENT.includes(name) ? {} : parse(read()))
+}
+
+function parse(text: string): Input {
+  let value: unknown
+  try {
+    value = JSON.parse(text.trim() || '{}')
+  }
+  catch {
+    throw new DomainError('input', 'Standard input is not JSON.')
+  }
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) throw new DomainError('input', 'Standard input must hold one JSON object.')
+  return value as Input
+}
