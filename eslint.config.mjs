@@ -6,7 +6,7 @@ const kinds = {
   core: ['core/**'], shared: ['shared/**'], demo: ['demo/**'], bench: ['bench/**'], trials: ['trials/**'], engine: ['engine/**'], solver: ['solver/**'], e2e: ['e2e/**'],
   api: ['app/api/**'], device: ['app/device/**'], stores: ['app/stores/**'], composables: ['app/composables/**'], components: ['app/components/**'],
   layouts: ['app/layouts/**'], pages: ['app/pages/**'], middleware: ['app/middleware/**', 'app/plugins/**'],
-  repositories: ['server/repositories/**'], jobs: ['server/jobs/**'], instruments: ['server/instruments/**'], database: ['server/database/**'], services: ['server/services/**'],
+  repositories: ['server/repositories/**'], jobs: ['server/jobs/**'], instruments: ['server/instruments/**'], pool: ['server/solver/**'], database: ['server/database/**'], services: ['server/services/**'],
   utils: ['server/utils/**', 'server/plugins/**', 'server/middleware/**'], routes: ['server/api/**'],
 }
 
@@ -26,9 +26,10 @@ const allowed = {
   repositories: ['repositories', 'shared', 'core'],
   database: ['database', 'jobs'],
   jobs: ['jobs', 'services', 'repositories', 'database', 'shared', 'core'],
-  services: ['services', 'solver', 'repositories', 'database', 'shared', 'core', 'demo'],
+  pool: ['pool', 'solver', 'shared', 'core'],
+  services: ['services', 'pool', 'repositories', 'database', 'shared', 'core', 'demo'],
   instruments: ['instruments', 'shared', 'core'],
-  utils: ['utils', 'instruments', 'services', 'jobs', 'database', 'shared', 'core'],
+  utils: ['utils', 'instruments', 'pool', 'services', 'jobs', 'database', 'shared', 'core'],
   routes: ['utils', 'instruments', 'services', 'database', 'shared'],
   bench: ['bench', 'solver', 'core', 'shared', 'demo', 'database', 'repositories'],
   trials: ['trials', 'utils', 'shared', 'core'],

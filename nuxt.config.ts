@@ -1,4 +1,7 @@
+import { fileURLToPath } from 'node:url'
 import tailwindcss from '@tailwindcss/vite'
+
+const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
 
 const csp = {
   'default-src': ['\'none\''],
@@ -45,6 +48,24 @@ export default defineNuxtConfig({
     // Ours first, for the routes; Nuxt's own page for everything else.
     'nitro:config': (config) => {
       config.errorHandler = ['~~/server/utils/errorHandler', ...[config.errorHandler ?? []].flat()]
+    },
+    // The planner's thread is a file of its own beside the server, from the same build.
+    'nitro:init': (nitro) => {
+      nitro.hooks.hook('rollup:before', (_, config) => {
+        config.plugins = [config.plugins, {
+          name: 'planner-thread',
+          buildStart() {
+            this.emitFile({ type: 'chunk', id: here('server/solver/worker.ts'), fileName: 'solver-worker.mjs' })
+          },
+        }]
+        // What the thread shares with the server stands in a chunk of its own: with the server's chunk it would start a second server.
+        const { manualChunks } = config.output
+        const isShared = (id: string): boolean => ['core/', 'solver/', 'shared/planningContext.ts', 'server/solver/request.ts'].some(part => id.startsWith(here(part)))
+        Object.assign(config.output, {
+          inlineDynamicImports: false,
+          manualChunks: (id: string, meta: never) => (isShared(id) ? 'planner' : typeof manualChunks === 'function' ? manualChunks(id, meta) : undefined),
+        })
+      })
     },
   },
   typescript: {

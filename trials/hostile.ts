@@ -45,6 +45,7 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   'POST /api/athletes/:id/invitation': luck => ({ id: luck.key(), email: `fuzz${luck.below(1e9)}@test.example` }),
   'PUT /api/athletes/:id/weeks/:startsOn': luck => ({ version: luck.below(3), plan: { sessions: [session(luck)] } }),
   'POST /api/athletes/:id/weeks/:startsOn/assign': luck => ({ version: 1 + luck.below(3) }),
+  'POST /api/athletes/:id/weeks/:startsOn/propose': luck => ({ sessions: [session(luck)] }),
   'POST /api/weeks/propose': (luck, ids) => ({ athleteIds: ids.slice(0, 2), startsOn: '2026-03-02', sessions: [session(luck)], replace: luck.chance(0.5) }),
   'PUT /api/athletes/:id/screening': luck => ({ answers: Object.fromEntries(FLAG_IDS.map(flag => [flag, flag === 'wrist' && luck.chance(0.5)])) }),
   'POST /api/athletes/:id/clearances': luck => ({

@@ -1,5 +1,5 @@
 import type { PlannedSession, WeekPlan } from '~~/core/programme'
-import type { BulkProposal, SetLogInput, Today, TrainingWeek, WeekSheet } from '~~/shared/types'
+import type { BulkProposal, PlannedAnswer, SetLogInput, Today, TrainingWeek, WeekSheet } from '~~/shared/types'
 import { call } from './call'
 import { write, writes } from './writes'
 
@@ -15,6 +15,9 @@ export const saveWeek = (
   writes.send({ key: weekKey(athleteId, startsOn), label, method: 'PUT', path: week(athleteId, startsOn), body: { version, plan } })
 export const assignWeek = (athleteId: string, startsOn: string, version: number): Promise<TrainingWeek> =>
   write('Assigning a week', 'POST', `${week(athleteId, startsOn)}/assign`, { version })
+/** Asks the planner; nothing is stored by it. */
+export const proposeForOne = (athleteId: string, startsOn: string, sessions: readonly PlannedSession[]): Promise<PlannedAnswer> =>
+  call(`${week(athleteId, startsOn)}/propose`, { method: 'POST', body: { sessions } })
 export const proposeForMany = (
   request: { athleteIds: readonly string[], startsOn: string, sessions: readonly PlannedSession[], replace: boolean },
 ): Promise<BulkProposal[]> => call('/api/weeks/propose', { method: 'POST', body: request })

@@ -98,7 +98,7 @@ describe('lists', () => {
   })
 
   it('of proposals put exceptions first', () => {
-    const result = { drills: 5, trunkMinutes: 20, notes: [], assigned: false, problem: '' }
+    const result = { proof: null, drills: 5, trunkMinutes: 20, notes: [], assigned: false, problem: '' }
     const list = mount(BulkResults, {
       props: {
         startsOn: '2026-03-02', busy: false,

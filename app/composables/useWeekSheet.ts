@@ -1,8 +1,8 @@
-import { computed, ref, type ComputedRef } from 'vue'
+import { computed, nextTick, ref, watch, type ComputedRef } from 'vue'
 import { v7 as newKey } from 'uuid'
 import {
-  addItem, alternatives, changeItem, findItem, lastTime, liftsOnly, moveItem, moveToNeighbour, nudgeItem, proposeWeek, removeItem,
-  stepDose, stepSets, weekConflicts, weekLedger, weeklyTargets, type Place, type TrunkItem, type WeekPlan,
+  addItem, alternatives, changeItem, findItem, lastTime, liftsOnly, moveItem, moveToNeighbour, nudgeItem, optimiseWeek, removeItem,
+  stepDose, stepSets, weekConflicts, weekLedger, weeklyTargets, type Place, type PlanProof, type TrunkItem, type WeekPlan,
 } from '~~/core/programme'
 import type { Dose } from '~~/core/dose'
 import type { Catalogue, Variation } from '~~/core/catalogue'
@@ -32,11 +32,37 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   /** Items in the order of the sheet, for stepping through them. */
   const order = computed(() => store.plan.sessions.flatMap(session => session.items.map(item => item.id)))
 
-  function propose(): void {
-    const proposal = proposeWeek({ context: context.value, sessions: store.plan.sessions })
-    notes.value = proposal.notes
-    store.change(proposal.plan)
+  /** What is known about better weeks than the one that was proposed; null once the coach has changed it. */
+  const proof = ref<PlanProof | null>(null)
+  const proving = ref(false)
+  watch(() => store.plan, () => { proof.value = null })
+
+  /** A good week at once, and the planner's word on it as soon as it is there. An answer to a week that was changed meanwhile is dropped. */
+  async function propose(): Promise<void> {
+    const { sessions } = store.plan
+    const quick = optimiseWeek({ context: context.value, sessions }, { before: sheet.value.previousPlan })
+    notes.value = quick.notes
+    store.change(quick.plan)
     selectedId.value = order.value[0] ?? null
+    const shown = store.plan
+    await nextTick()
+    proof.value = quick.proof
+    if (!quick.proof || quick.proof.proven) return
+    proving.value = true
+    try {
+      const answer = await store.best(sessions)
+      if (store.plan !== shown) return
+      notes.value = answer.notes
+      if (answer.proof && answer.proof.goal < quick.proof.goal) store.change(answer.plan)
+      await nextTick()
+      proof.value = answer.proof
+    }
+    catch {
+      // The week stands; that nothing better was looked for stays written beside it as "not proven".
+    }
+    finally {
+      proving.value = false
+    }
   }
 
   function select(step: 1 | -1): void {
@@ -75,7 +101,7 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   }
 
   return {
-    selectedId, notes, context, targets, ledger, conflicts, selected, last, swaps, propose, select, setDose, change, remove, swap, add,
+    selectedId, notes, proof, proving, context, targets, ledger, conflicts, selected, last, swaps, propose, select, setDose, change, remove, swap, add,
     copyLifts,
     nudge: (step: 1 | -1) => onSelected((plan, id) => nudgeItem(plan, id, step))(),
     toNeighbour: (step: 1 | -1) => onSelected((plan, id) => moveToNeighbour(plan, id, step))(),

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { same, type Choices } from '~~/core/merge'
 import { mergeWeeks, type WeekChoice, type WeekPlan } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
-import type { TrainingWeek, WeekSheet } from '~~/shared/types'
+import type { PlannedAnswer, TrainingWeek, WeekSheet } from '~~/shared/types'
 import { messageOf } from '~/api/call'
 import { forget, keep, kept } from '~/device/kept'
 import * as weeks from '~/api/weeks'
@@ -96,6 +96,12 @@ export const useWeekStore = defineStore('week', () => {
     }
     keepStored(draft.base)
     meet(stored)
+  }
+
+  /** Asks the planner for the best week of these sessions; nothing is changed by it. */
+  const best = (sessions: WeekPlan['sessions']): Promise<PlannedAnswer> => {
+    const { athleteId, startsOn } = sheet.value!.week
+    return weeks.proposeForOne(athleteId, startsOn, sessions)
   }
 
   /** Every change goes through here: it can be undone and will be stored. */
@@ -257,7 +263,7 @@ export const useWeekStore = defineStore('week', () => {
   }
 
   return {
-    sheet, week, plan, past, future, loading, saving, problem, storedAt, meeting, news, load, change, undo, redo, flush, assign, choose,
+    sheet, week, plan, past, future, loading, saving, problem, storedAt, meeting, news, load, best, change, undo, redo, flush, assign, choose,
     lookAround,
   }
 })

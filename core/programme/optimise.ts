@@ -69,8 +69,10 @@ function withReasons(sessions: readonly PlannedSession[], targets: WeekProposal[
   return filled
 }
 
-function whyText({ relaxation, kind, says }: Explanation): string[] {
-  if (kind === 'notProven') return []
-  const what = relaxation.want === 'short' ? ACTION_FACTS[relaxation.of as TrunkAction].label : relaxation.of
-  return relaxation.want === 'over' ? [] : [`Why ${what} is not met: ${says}`]
+/** One sentence on what is to blame, in the coach's words. */
+function whyText({ relaxation: { want, of }, kind, says }: Explanation): string[] {
+  if (kind === 'notProven' || want === 'over') return []
+  const what = want === 'short' ? ACTION_FACTS[of as TrunkAction].label : want === 'plane' ? `the ${of} plane` : of
+  if (kind === 'noDrill') return [`Nothing that may be given now, by rungs, flags and equipment, serves it: ${what}.`]
+  return [`Why ${what} is not met: ${says.replace(of, what)}`]
 }

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { getResponseStatus, setResponseHeader } from 'h3'
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { closeInstruments, useInstruments } from '../instruments'
+import { closePool } from '../solver/pool'
 import { closeRuntime, useRuntime } from '../utils/runtime'
 
 /** Headers of everything that leaves, pages and assets alike; pages get a content policy of their own on top. */
@@ -48,6 +49,7 @@ export default defineNitroPlugin((nitro) => {
   useInstruments()
   nitro.hooks.hook('close', async () => {
     closeInstruments()
+    closePool()
     await closeRuntime()
   })
 })

@@ -1,6 +1,6 @@
 import { addDays, mondayOf } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
-import { layOutSession, proposeWeek, weekConflicts, type PlannedSession, type PlanningContext, type WeekPlan } from '~~/core/programme'
+import { layOutSession, weekConflicts, type PlannedSession, type PlanningContext, type WeekPlan } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, BulkProposal, Competition, TrainingWeek, WeekSheet } from '~~/shared/types'
@@ -8,6 +8,8 @@ import { athletesByIds } from '../repositories/athletes'
 import { competitionsBetween } from '../repositories/groups'
 import type { Tx } from '../repositories/rows'
 import { saveWeek, weekOf, weekVersion } from '../repositories/weeks'
+import { ownCatalogue } from '../repositories/catalogue'
+import { planInPool, type WeekAnswer, type WeekRequest } from '../solver'
 import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
 import { record, recordHealthRead } from './record'
@@ -83,6 +85,9 @@ export async function storeWeek(
   })
 }
 
+/** A week that is to be planned, as it stands before. */
+interface Asked { readonly athlete: Athlete, readonly stored: TrainingWeek | null, readonly kept: boolean, readonly request: WeekRequest }
+
 /** Proposes and stores a week for several athletes; weeks that already hold drills are kept unless told otherwise. */
 export async function proposeForMany(
   context: Context,
@@ -91,25 +96,52 @@ export async function proposeForMany(
   const { startsOn } = request
   checkMonday(startsOn)
   const { organisationId } = context.actor
+  const all = await transaction(context, async (tx) => {
+    const asked: Asked[] = []
+    for (const athlete of await athletesByIds(tx, organisationId, request.athleteIds)) {
+      const stored = await weekOf(tx, organisationId, athlete.id, startsOn)
+      const kept = !request.replace && (stored?.plan.sessions.some(s => s.items.length > 0) ?? false)
+      asked.push({ athlete, stored, kept, request: await requestFor(tx, organisationId, athlete, startsOn, withOwnDays(request.sessions, athlete)) })
+    }
+    return asked
+  })
+  // Planned outside any transaction, all at once: the pool works on as many as it has threads.
+  const planned = new Map(await Promise.all(all.filter(a => !a.kept).map(async ({ athlete, request: week }) => [athlete.id, await planInPool(week)] as const)))
   return writing(context, async (tx) => {
     const results: BulkProposal[] = []
     const catalogue = await catalogueOfOrganisation(tx, organisationId)
-    for (const athlete of await athletesByIds(tx, organisationId, request.athleteIds)) {
-      const stored = await weekOf(tx, organisationId, athlete.id, startsOn)
-      if (stored && !request.replace && stored.plan.sessions.some(s => s.items.length > 0)) {
-        results.push(outcome(athlete, 'kept', stored.version, stored.plan, catalogue, ['The week already holds drills and was kept.']))
+    for (const { athlete, stored, kept } of all) {
+      if (kept && stored) {
+        results.push(outcome(athlete, 'kept', stored.version, stored.plan, catalogue, ['The week already holds drills and was kept.'], null))
         continue
       }
-      const competitions = await competitionsAround(tx, organisationId, athlete, startsOn)
-      const planning = planningContext(athlete, startsOn, competitions, catalogue)
-      const proposal = proposeWeek({ context: planning, sessions: withOwnDays(request.sessions, athlete) })
-      const version = await saveWeek(tx, organisationId, athlete.id, startsOn, stored?.version ?? 0, proposal.plan)
+      const { plan, notes, refused, proof } = planned.get(athlete.id)!
+      const version = await saveWeek(tx, organisationId, athlete.id, startsOn, stored?.version ?? 0, plan)
       if (version === null) throw new AppError('changedElsewhere', `The week of ${athlete.name} was changed meanwhile. Try again.`)
-      await record(tx, context, 'week.propose', { athleteId: athlete.id, subjectId: startsOn, before: stored?.plan, after: proposal.plan })
-      results.push(outcome(athlete, proposal.refused ? 'refused' : 'proposed', version, proposal.plan, catalogue, proposal.notes))
+      await record(tx, context, 'week.propose', { athleteId: athlete.id, subjectId: startsOn, before: stored?.plan, after: plan })
+      results.push(outcome(athlete, refused ? 'refused' : 'proposed', version, plan, catalogue, notes, proof))
     }
     return results
   })
+}
+
+/** All that one athlete's week is planned from. */
+async function requestFor(tx: Tx, organisationId: string, athlete: Athlete, startsOn: string, sessions: readonly PlannedSession[]): Promise<WeekRequest> {
+  return {
+    athlete, startsOn, sessions, competitions: await competitionsAround(tx, organisationId, athlete, startsOn),
+    own: (await ownCatalogue(tx, organisationId)).own, before: (await weekOf(tx, organisationId, athlete.id, addDays(startsOn, -7)))?.plan ?? null,
+  }
+}
+
+/** The best week for the sessions of one athlete, with what is known about better ones. Nothing is stored. */
+export async function proposeForOne(context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[]): Promise<WeekAnswer> {
+  checkMonday(startsOn)
+  const request = await transaction(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context, athleteId)
+    await recordHealthRead(tx, context, [athlete])
+    return requestFor(tx, context.actor.organisationId, athlete, startsOn, sessions)
+  })
+  return planInPool(request)
 }
 
 /** The lift days typed for all, plus the days on which this athlete has time but no lifts. */
@@ -120,6 +152,7 @@ function withOwnDays(sessions: readonly PlannedSession[], athlete: Athlete): Pla
 
 function outcome(
   athlete: Athlete, kind: BulkProposal['outcome'], version: number, plan: WeekPlan, catalogue: Catalogue, notes: readonly string[],
+  proof: BulkProposal['proof'],
 ): BulkProposal {
   const trunkS = plan.sessions.reduce((sum, s) => sum + layOutSession(s, catalogue).trunkS, 0)
   return {
@@ -130,6 +163,7 @@ function outcome(
     drills: plan.sessions.reduce((sum, s) => sum + s.items.length, 0),
     trunkMinutes: Math.round(trunkS / 60),
     notes,
+    proof,
   }
 }
 

@@ -67,6 +67,7 @@ export const ROUTE_RULES = {
   'GET /api/athletes/:id/weeks/:startsOn': rule(STAFF, 'athlete'),
   'PUT /api/athletes/:id/weeks/:startsOn': rule(COACHES, 'athlete'),
   'GET /api/athletes/:id/weeks/:startsOn/version': rule(STAFF, 'athlete'),
+  'POST /api/athletes/:id/weeks/:startsOn/propose': rule(COACHES, 'athlete'),
   'POST /api/athletes/:id/weeks/:startsOn/assign': rule(COACHES, 'athlete'),
   'POST /api/weeks/propose': rule(COACHES, 'athlete'),
   'GET /api/sessions/:id': rule(ALL, 'athlete'),

@@ -13,6 +13,6 @@ export {
 } from './people'
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'
 export {
-  assignSchema, bulkProposeSchema, doseSchema, facilitySchema, liftSchema, planSchema, saveWeekSchema, setLogSchema,
+  assignSchema, bulkProposeSchema, doseSchema, facilitySchema, liftSchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema,
   setLogsSchema,
 } from './week'

@@ -73,6 +73,9 @@ export const saveWeekSchema = form<{ version: number, plan: WeekPlan }>({
 
 export const assignSchema = form<{ version: number }>({ version: count('Version', 1, 1_000_000_000) })
 
+/** Sessions with their lifts, to be filled. */
+export const proposeSchema = form<{ sessions: PlannedSession[] }>({ sessions: listOf('Sessions', sessionSchema).max(14).unique('id') })
+
 /** Lift days typed once for several athletes. */
 export const bulkProposeSchema = form<{ athleteIds: string[], startsOn: string, sessions: PlannedSession[], replace: boolean }>({
   athleteIds: listOf('Athletes', id('Athlete')).min(1).max(200).unique(),

@@ -9,5 +9,5 @@ export type {
 export type { StoredCatalogue } from './catalogue'
 export type { Athlete, AthleteInput, Availability, Competition, Group, RosterRow } from './athlete'
 export type {
-  BulkProposal, History, PrescribedItem, PrescribedSession, SetLogInput, StoredSetLog, Today, TrainingWeek, WeekSheet,
+  BulkProposal, History, PlannedAnswer, PrescribedItem, PrescribedSession, SetLogInput, StoredSetLog, Today, TrainingWeek, WeekSheet,
 } from './week'

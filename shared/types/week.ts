@@ -1,6 +1,6 @@
 import type { BreathPattern, Fault, SettingValues } from '~~/core/catalogue'
 import type { Dose, Side, Sides } from '~~/core/dose'
-import type { PlannedLift, Slot, WeekPlan } from '~~/core/programme'
+import type { PlannedLift, Slot, WeekPlan, PlanProof } from '~~/core/programme'
 import type { BodyPlace, BreakPoint } from '~~/core/assessment'
 import type { Athlete, Competition } from './athlete'
 
@@ -115,4 +115,14 @@ export interface BulkProposal {
   readonly drills: number
   readonly trunkMinutes: number
   readonly notes: readonly string[]
+  /** What is known about better plans; null where nothing was planned. */
+  readonly proof: PlanProof | null
+}
+
+/** A week that was planned and not stored. */
+export interface PlannedAnswer {
+  readonly plan: WeekPlan
+  readonly notes: readonly string[]
+  readonly refused: boolean
+  readonly proof: PlanProof | null
 }

@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import type { PlanProof } from '~~/core/programme'
+import { proofText } from '~/composables/proofWords'
+
 /** What the proposal came to for each athlete: exceptions first. */
 const props = defineProps<{
   results: readonly {
     athleteId: string, athleteName: string, outcome: 'proposed' | 'refused' | 'kept', drills: number, trunkMinutes: number
-    notes: readonly string[], assigned: boolean, problem: string
+    notes: readonly string[], assigned: boolean, problem: string, proof: PlanProof | null
   }[]
   startsOn: string
   busy: boolean
@@ -52,6 +55,10 @@ const OUTCOME = { refused: 'refer first', kept: 'kept as it was', proposed: 'pro
             v-if="result.problem"
             class="problem block"
           >{{ result.problem }}</span>
+          <span
+            v-if="result.proof"
+            class="text-quiet"
+          >{{ proofText(result.proof) }}</span>
           {{ result.notes.join(' ') }}
         </span>
       </li>

@@ -10,6 +10,7 @@ import type { WeekSheet } from '~~/shared/types'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useSingleKeys, type KeyAction } from '~/composables/useSingleKeys'
 import { useStripDrag } from '~/composables/useStripDrag'
+import { proofText } from '~/composables/proofWords'
 import { useWeekSheet, type WeekStore } from '~/composables/useWeekSheet'
 import { shortDay } from '~/composables/useWords'
 import ModalDialog from '~/components/common/ModalDialog.vue'
@@ -28,7 +29,7 @@ const emit = defineEmits<{ assign: [], added: [] }>()
 const catalogue = useCatalogue()
 const week = useWeekSheet(props.store, computed(() => props.sheet), catalogue)
 const plan = computed(() => props.store.plan)
-const { selectedId, ledger, conflicts, selected, last, swaps, notes, context } = week
+const { selectedId, ledger, conflicts, selected, last, swaps, notes, proof, proving, context } = week
 
 type Dialog = { kind: 'lift', session: PlannedSession, lift: PlannedLift, isNew: boolean }
   | { kind: 'drill', session: PlannedSession } | { kind: 'session', session: PlannedSession | null } | { kind: 'keys' }
@@ -151,10 +152,19 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
         <b>What the proposal leaves open:</b> {{ notes.join(' ') }}
       </div>
     </div>
-    <PlaneLedger
-      :ledger="ledger"
-      :trunk-minutes="trunkMinutes"
-    />
+    <div>
+      <PlaneLedger
+        :ledger="ledger"
+        :trunk-minutes="trunkMinutes"
+      />
+      <p
+        v-if="proving || proof"
+        class="mt-2 lg:ml-4"
+        role="status"
+      >
+        {{ proving ? 'Looking whether something better exists …' : proofText(proof!) }}
+      </p>
+    </div>
     <ItemPanel
       v-if="selected"
       class="lg:col-span-2 sticky bottom-0 z-10 max-h-[46vh] overflow-y-auto"

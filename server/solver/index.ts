@@ -1,0 +1,2 @@
+export { closePool, planInPool, SolverPool } from './pool'
+export type { WeekAnswer, WeekRequest } from './request'
