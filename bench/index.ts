@@ -2,12 +2,15 @@ import { benchEdit, benchProposals } from './core'
 import { benchLogInsert } from './logInsert'
 import { benchEvaluation, benchRoster, benchSliderTick } from './mechanics'
 import { benchSliderFrames } from './sliderFrames'
+import { benchRosterWeeks, benchWeeks } from './weeks'
 
 const { BENCH_URL, BENCH_DATABASE_URL } = process.env
 if (!BENCH_URL || !BENCH_DATABASE_URL) throw new Error('Run this through: npm run bench')
 
 console.log(await benchEdit())
 console.log(await benchProposals())
+console.log(await benchWeeks())
+console.log(await benchRosterWeeks())
 console.log(await benchEvaluation())
 console.log(await benchRoster())
 console.log(await benchSliderTick())

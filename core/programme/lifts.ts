@@ -36,6 +36,20 @@ export const LIFTS = {
   oneArmRow: { name: 'One-arm row', shares: { antiRotation: 0.4, antiFlexion: 0.3 }, axial: false, limits: ['grip', 'upperBack'], rep: plainRep(0.5, 2, 0.4), oneSided: true },
   benchPull: { name: 'Lying bench pull', shares: {}, axial: false, limits: ['grip', 'upperBack'], rep: plainRep(0.5, 1.5, 0.4) },
   pullUp: { name: 'Pull-up', shares: { antiExtension: 0.4 }, axial: false, limits: ['grip', 'upperBack', 'shoulders'], rep: plainRep(0.5, 2, 0.5) },
+  overheadSquat: { name: 'Overhead squat', shares: { antiFlexion: 0.7, antiExtension: 0.3, antiLateralFlexion: 0.1 }, axial: true, limits: ['legs', 'shoulders', 'upperBack'], rep: plainRep(2, 2.5, 0.6) },
+  gobletSquat: { name: 'Front-held dumbbell squat', shares: { antiFlexion: 0.7, antiLateralFlexion: 0.05 }, axial: true, limits: ['legs', 'upperBack', 'grip'], rep: plainRep(1, 2, 0.55) },
+  stepUp: { name: 'Step-up', shares: { antiLateralFlexion: 0.35, antiFlexion: 0.2 }, axial: true, limits: ['legs', 'hips'], rep: plainRep(0.5, 1.5, 0.4), oneSided: true },
+  singleLegHinge: { name: 'Single-leg hinge', shares: { antiFlexion: 0.6, antiRotation: 0.3 }, axial: true, limits: ['hips', 'grip', 'lowBack'], rep: plainRep(0.5, 2.5, 0.45), oneSided: true },
+  goodMorning: { name: 'Bar hinge, bar on the back', shares: { antiFlexion: 1 }, axial: true, limits: ['lowBack', 'hips'], rep: plainRep(1.5, 3, 0.45) },
+  swing: { name: 'Two-hand hip swing', shares: { antiFlexion: 0.6, antiExtension: 0.2 }, axial: false, limits: ['grip', 'hips', 'lowBack'], rep: plainRep(0.2, 0.8, 0.6) },
+  oneArmOverheadPress: { name: 'One-arm overhead press', shares: { antiLateralFlexion: 0.5, antiExtension: 0.4 }, axial: true, limits: ['shoulders'], rep: plainRep(0.8, 2, 0.5), oneSided: true },
+  pushPress: { name: 'Push press', shares: { antiExtension: 0.6, antiLateralFlexion: 0.1 }, axial: true, limits: ['shoulders', 'legs'], rep: plainRep(1.5, 0.6, 0.5) },
+  pushUp: { name: 'Push-up', shares: { antiExtension: 0.7 }, axial: false, limits: ['chest', 'shoulders'], rep: plainRep(0.2, 2, 0.35) },
+  inclinePress: { name: 'Incline press', shares: { antiExtension: 0.25 }, axial: false, limits: ['chest', 'shoulders'], rep: plainRep(1, 2, 0.4) },
+  invertedRow: { name: 'Body row under a bar', shares: { antiFlexion: 0.3, extension: 0.2 }, axial: false, limits: ['grip', 'upperBack'], rep: plainRep(0.2, 2, 0.35) },
+  pulldown: { name: 'Cable pull to the chest', shares: { antiExtension: 0.15 }, axial: false, limits: ['grip', 'upperBack'], rep: plainRep(0.3, 2, 0.5) },
+  farmersWalk: { name: 'Two-hand carry, loaded as a lift', shares: { antiFlexion: 0.4, antiLateralFlexion: 0.4 }, axial: true, limits: ['grip', 'upperBack'], rep: plainRep(1, 1, 1) },
+  ballThrow: { name: 'Overhead ball throw', shares: { antiExtension: 0.5, flexion: 0.3 }, axial: false, limits: ['shoulders'], rep: plainRep(1, 0.5, 0.6) },
 } as const satisfies Record<string, Lift>
 
 export type LiftId = keyof typeof LIFTS
