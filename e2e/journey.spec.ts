@@ -68,12 +68,27 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
     await stored(page)
     const drills = page.locator('[data-strip] button[data-item]')
     expect(await drills.count()).toBeGreaterThan(5)
+    await expect(page.getByText(/nothing better exists|not proven/)).toBeVisible()
     await expect(page.getByRole('heading', { name: 'Why here' })).toBeVisible()
     await expectAccessible(page)
   })
 
   const strips = page.locator('[data-strip]')
   const namesIn = (index: number) => strips.nth(index).locator('button[data-item]').allTextContents()
+
+  await test.step('a drill that is kept stays where it is when the week is proposed anew', async () => {
+    await strips.nth(0).locator('button[data-item]').first().click()
+    await page.keyboard.press('l')
+    await expect(page.getByRole('button', { name: 'Keep here' })).toHaveAttribute('aria-pressed', 'true')
+    await expect(strips.nth(0).getByText('· kept')).toHaveCount(1)
+    await page.keyboard.press('p')
+    await expect(page.getByText(/nothing better exists|not proven/)).toBeVisible()
+    await expect(strips.nth(0).getByText('· kept')).toHaveCount(1)
+    // Back to the week as it was before it was kept.
+    for (let i = 0; i < 3 && await strips.nth(0).getByText('· kept').count() > 0; i++) await page.keyboard.press('z')
+    await expect(strips.nth(0).getByText('· kept')).toHaveCount(0)
+    await stored(page)
+  })
 
   await test.step('move with the keys, undo, redo, and find it after a reload', async () => {
     const first = await namesIn(0)

@@ -82,6 +82,12 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
     selectedId.value = order.value[Math.min(at, order.value.length - 1)] ?? null
   }
 
+  /** Kept, a drill stays where it is when the week is proposed anew. */
+  const keepIt = (): void => {
+    if (!selectedId.value) return
+    change(selectedId.value, ({ kept, ...item }) => (kept ? item : { ...item, kept: true }))
+  }
+
   function swap(index: number): void {
     const choice = swaps.value[index]
     if (choice && selectedId.value) change(selectedId.value, item => ({ ...choice.item, id: item.id }))
@@ -101,7 +107,7 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   }
 
   return {
-    selectedId, notes, proof, proving, context, targets, ledger, conflicts, selected, last, swaps, propose, select, setDose, change, remove, swap, add,
+    selectedId, notes, proof, proving, context, targets, ledger, conflicts, selected, last, swaps, propose, select, setDose, change, remove, keepIt, swap, add,
     copyLifts,
     nudge: (step: 1 | -1) => onSelected((plan, id) => nudgeItem(plan, id, step))(),
     toNeighbour: (step: 1 | -1) => onSelected((plan, id) => moveToNeighbour(plan, id, step))(),

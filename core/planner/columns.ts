@@ -43,7 +43,7 @@ export function columnsOf(instance: WeekInstance): { columns: Column[], dropped:
         for (const dose of variation.doses) {
           const fixed = here.some(item => item.slot === slot.id && item.sets === dose.sets)
           // A variation that is locked in a session stands there once, as it is locked.
-          if (here.length > 0 && !fixed) continue
+          if ((here.length > 0 || dose.lockedOnly) && !fixed) continue
           const why = fixed ? null : forbidden(instance, session, slot, variation, dose)
           if (why) drop(variation.id, why[0], why[1])
           else {

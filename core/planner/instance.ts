@@ -43,6 +43,8 @@ export interface PlannerDose {
   readonly seconds: number
   readonly demand: Readonly<Record<string, number>>
   readonly fatigue: number
+  /** Only where the coach has locked it. */
+  readonly lockedOnly?: boolean
 }
 
 export interface PlannerVariation {

@@ -83,7 +83,7 @@ function flatten(plan: WeekPlan): Parts {
       const drill: Drill = { variationId: item.variationId, unit: item.dose.unit, why: item.why }
       parts.set(`item/${item.id}`, {
         place, drill, sets: item.dose.sets, amount: item.dose.amount, tempo: item.dose.tempo, restS: item.dose.restS,
-        extraSetSide: item.extraSetSide, setting: item.setting,
+        extraSetSide: item.extraSetSide, setting: item.setting, kept: item.kept,
       })
     }
   }
@@ -124,6 +124,7 @@ function itemOf(id: string, part: Part, session: PlannedSession): TrunkItem {
     pairedWith: there ? pairedWith : null,
     extraSetSide: part.extraSetSide as TrunkItem['extraSetSide'],
     setting: part.setting as TrunkItem['setting'],
+    ...(part.kept ? { kept: true as const } : {}),
   }
 }
 
@@ -134,7 +135,7 @@ function localChoices(choices: Choices, id: string): Choices {
 
 const FIELD: Readonly<Record<string, string>> = {
   day: 'day', minutes: 'minutes', sessionId: 'session', lift: 'lift', sets: 'sets', reps: 'reps', percent1Rm: '% of 1RM',
-  place: 'place', drill: 'drill', amount: 'dose', tempo: 'tempo', restS: 'rest', extraSetSide: 'extra set', setting: 'setting',
+  place: 'place', drill: 'drill', amount: 'dose', tempo: 'tempo', restS: 'rest', extraSetSide: 'extra set', setting: 'setting', kept: 'kept in its place',
 }
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 

@@ -79,6 +79,24 @@ describe('the optimiser of a week', () => {
     expect(kept.length).toBeGreaterThanOrEqual(Math.ceil(of(again).size / 2))
   })
 
+  it('leaves what the coach keeps where it is, in its own dose and words, and plans the rest around it', () => {
+    const kept = {
+      id: 'mine', variationId: 'side-plank.feet', dose: { sets: 7, amount: 13, unit: 'seconds' as const, restS: 9 }, slot: 'after' as const, pairedWith: null, extraSetSide: null,
+      setting: { loadKg: 2 }, why: 'Because I say so.', kept: true as const,
+    }
+    const loose = { ...kept, id: 'loose', variationId: 'front-plank.knees', kept: undefined }
+    const { plan } = optimiseWeek({ context, sessions: days.map((s, i) => (i === 1 ? { ...s, items: [kept, loose] } : s)) })
+    expect(plan.sessions[1]!.items).toContainEqual(kept)
+    expect(plan.sessions.flatMap(s => s.items).filter(i => i.id === 'loose')).toEqual([])
+    // The coach's own dose is nobody else's.
+    expect(plan.sessions.flatMap(s => s.items).filter(i => i.dose.sets === 7)).toHaveLength(1)
+    expect(plan.sessions.flatMap(s => s.items).length).toBeGreaterThan(3)
+    expect(weekConflicts(plan, context)).toEqual([])
+    const hurt = { ...context, screen: { ...context.screen, flags: ['shoulder' as const] } }
+    const there = optimiseWeek({ context: hurt, sessions: days.map((s, i) => (i === 1 ? { ...s, items: [kept] } : s)) })
+    expect(there.plan.sessions.flatMap(s => s.items).filter(i => i.variationId === kept.variationId)).toEqual([])
+  })
+
   it('gives the same week for the same request, and nothing on a competition day', () => {
     const cup = { ...context, competitionDays: [4] }
     const one = optimiseWeek({ context: cup, sessions: days })

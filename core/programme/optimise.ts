@@ -21,7 +21,7 @@ export const QUICK_BUDGET: AnnealBudget = { steps: 10_000, restarts: 3, preferen
 
 /**
  * The best week that can be found: never one that breaks a rule, never worse than the readable rules propose, since it begins from
- * them. What is wanting is told with what is to blame, where a solver could look into it.
+ * them. What the coach keeps stays where it is, even past a limit. What is wanting is told with what is to blame, where a solver could look into it.
  *
  * @throws DomainError when a lift's load is out of range.
  * @example
@@ -31,7 +31,7 @@ export function optimiseWeek({ context, sessions }: ProposalRequest, options: Op
   const first = proposeWeek({ context, sessions })
   if (redFlags(context.screen.flags).length > 0) return first
   const targets = weeklyTargets({ ...context, sessions: sessions.length })
-  const bare = sessions.map(session => ({ ...session, items: [] }))
+  const bare = sessions.map(session => ({ ...session, items: session.items.filter(item => item.kept) }))
   const numbers = weekAsNumbers(context, bare, targets, options.before ?? null)
   const found = planWeek(numbers.instance, {
     budget: options.budget ?? QUICK_BUDGET, start: bestStart(numbers, first.plan.sessions, options.before ?? null, bare), explained: options.solver !== undefined,
@@ -63,7 +63,7 @@ function withReasons(sessions: readonly PlannedSession[], targets: WeekProposal[
     for (const item of session.items) {
       const before = weekLedger({ sessions: filled }, targets, context.screen.catalogue)
       const variation = context.screen.catalogue.find(item.variationId)!
-      filled[s] = { ...filled[s]!, items: [...filled[s]!.items, { ...item, why: reasonFor(item, variation, session, before, context) }] }
+      filled[s] = { ...filled[s]!, items: [...filled[s]!.items, item.kept ? item : { ...item, why: reasonFor(item, variation, session, before, context) }] }
     }
   })
   return filled

@@ -32,6 +32,8 @@ export interface TrunkItem {
   readonly setting: SettingValues
   /** One line a coach would say aloud. */
   readonly why: string
+  /** The coach wants it here: a new proposal leaves it where it is. */
+  readonly kept?: true
 }
 
 export interface PlannedSession {

@@ -1,10 +1,11 @@
 import { ACTION_FACTS, mainAction, PLANES, TRUNK_ACTIONS, type PerAction, type Variation } from '../catalogue'
+import { doseRemoval } from '../screening'
 import type { PlannerItem, PlannerSession, PlannerVariation, WeekInstance } from '../planner'
 import { NO_LIFT_LIMIT, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, suits, type Option } from './candidates'
 import { dayKindOf, type PlanningContext } from './context'
-import { liftActionSeconds } from './ledger'
+import { itemActionSeconds, liftActionSeconds } from './ledger'
 import { placeConflicts } from './rules'
-import { liftDurationS } from './sessionLayout'
+import { itemDurationS, liftDurationS } from './sessionLayout'
 import { SPORT_PROFILES } from './sportProfiles'
 import type { Targets } from './targets'
 import type { PlannedSession, Slot, TrunkItem, WeekPlan } from './week'
@@ -35,6 +36,8 @@ const placeOf = (slot: string): { slot: Slot, pairedWith: string | null } =>
  * The week of an athlete as an instance for the planner: seconds under tension by action, less what the lifts give; sessions with
  * their places; every admissible drill in every dose, and the places that a rule takes away from it.
  *
+ * Items that the coach keeps are locked in their place, in the dose they have there.
+ *
  * @param before last week's plan, for drills that stay
  * @throws DomainError when a lift or dose cannot be reckoned.
  * @example
@@ -45,10 +48,17 @@ export function weekAsNumbers(context: PlanningContext, sessions: readonly Plann
   const byVariation = new Map<Variation, Option[]>()
   for (const option of optionsFor(context)) byVariation.set(option.variation, [...(byVariation.get(option.variation) ?? []), option])
   const planned = sessions.map(session => plannerSession(session, context))
-  const variations = [...byVariation].map(([variation, doses]) => {
+  const keep: PlannerItem[] = []
+  const variations = [...byVariation].map(([variation, usual]) => {
+    const kept = sessions.flatMap(session => session.items.filter(item => isKept(item, variation, session, context)).map(item => ({ session, item })))
+    const doses = [...usual, ...kept.map(({ item }): Option => ({
+      variation, dose: item.dose, extraSetSide: item.extraSetSide, gain: itemActionSeconds(item, context.screen.catalogue),
+      durationS: itemDurationS(item, context.screen.catalogue),
+    }))]
     // A dose is known by its place in the list: two of a drill may have the same sets.
     doses.forEach((option, i) => options.set(`${variation.id}/${i + 1}`, option))
-    return plannerVariation(variation, doses, sessions, planned, context)
+    kept.forEach(({ session, item }, i) => keep.push({ variation: variation.id, session: session.id, slot: slotOf(item), sets: usual.length + i + 1 }))
+    return plannerVariation(variation, doses, usual.length, sessions, planned, context)
   })
   const previous = [...new Set(before?.sessions.flatMap(s => s.items.map(i => i.variationId)) ?? [])].filter(id => variations.some(v => v.id === id))
   return {
@@ -60,9 +70,17 @@ export function weekAsNumbers(context: PlanningContext, sessions: readonly Plann
       }])),
       sessions: planned, variations, limits: { appearances: 2, highOver: HIGH_DOSE_S, groupPerWeek: LADDER_TIMES },
       planes: Object.fromEntries(PLANES.map(plane => [plane, Math.min(PLANE_TIMES, sessions.length)])), resisting: TRUNK_ACTIONS.filter(a => ACTION_FACTS[a].resists),
-      previous, keep: Math.min(STAPLES, previous.length), penalties: { plane: COSTS.plane, keep: COSTS.keep, resisting: COSTS.resisting },
+      locks: { keep }, previous, keep: Math.min(STAPLES, previous.length), penalties: { plane: COSTS.plane, keep: COSTS.keep, resisting: COSTS.resisting },
     },
   }
+}
+
+const slotOf = (item: TrunkItem): string => (item.slot === 'paired' ? pairedSlot(item.pairedWith ?? '') : item.slot)
+
+/** Whether the coach keeps this drill here, in a place there still is and a dose that may be given. */
+function isKept(item: TrunkItem, variation: Variation, session: PlannedSession, context: PlanningContext): boolean {
+  return item.kept === true && item.variationId === variation.id && !doseRemoval(item.dose, context.screen.flags)
+    && (item.slot !== 'paired' || session.lifts.some(lift => lift.id === item.pairedWith))
 }
 
 const whole = (seconds: PerAction): Record<string, number> =>
@@ -87,7 +105,7 @@ function plannerSession(session: PlannedSession, context: PlanningContext): Plan
 }
 
 function plannerVariation(
-  variation: Variation, doses: readonly Option[], sessions: readonly PlannedSession[], planned: readonly PlannerSession[], context: PlanningContext,
+  variation: Variation, doses: readonly Option[], usual: number, sessions: readonly PlannedSession[], planned: readonly PlannerSession[], context: PlanningContext,
 ): PlannerVariation {
   const main = mainAction(variation.shares)
   const { weights } = SPORT_PROFILES[context.sport]
@@ -107,12 +125,15 @@ function plannerVariation(
     id: variation.id, group: variation.ladder, spineCost: variation.spineCost, planes: [ACTION_FACTS[main].plane], ballistic: variation.mode === 'ballistic',
     cost: Math.round(Math.max(0, 1.5 - fit) * 4),
     slotCosts: Object.fromEntries(slots.map(id => [id, (id === 'activation' ? 0 : 2 * below) + (late[id as keyof typeof late] ?? 0)])),
-    not, doses: doses.map((option, i) => ({ sets: i + 1, seconds: Math.ceil(option.durationS), fatigue: variation.fatigue, demand: whole(option.gain) })),
+    not, doses: doses.map((option, i) => ({
+      sets: i + 1, seconds: Math.ceil(option.durationS), fatigue: variation.fatigue, demand: whole(option.gain),
+      ...(i >= usual ? { lockedOnly: true } : {}),
+    })),
   }
 }
 
 /**
- * A plan of the planner as the sessions of a week, items without their reasons.
+ * A plan of the planner as the sessions of a week, items without their reasons; kept items are the coach's own.
  *
  * @example
  * asSessions([], [], { options: new Map() }) // => []
@@ -121,6 +142,8 @@ export function asSessions(plan: readonly PlannerItem[], sessions: readonly Plan
   return sessions.map(session => ({
     ...session,
     items: plan.filter(item => item.session === session.id).map((item): TrunkItem => {
+      const own = session.items.find(i => i.kept && i.variationId === item.variation)
+      if (own) return own
       const { dose, extraSetSide } = options.get(`${item.variation}/${item.sets}`)!
       return { id: `${session.id}/${item.variation}`, variationId: item.variation, dose, ...placeOf(item.slot), extraSetSide, setting: {}, why: '' }
     }),
@@ -138,7 +161,7 @@ export function asPlannerItems(sessions: readonly PlannedSession[], { options }:
     for (let sets = 1; options.has(`${item.variationId}/${sets}`); sets++) {
       const { dose } = options.get(`${item.variationId}/${sets}`)!
       if (dose.sets === item.dose.sets && dose.amount === item.dose.amount && dose.unit === item.dose.unit) {
-        return [{ variation: item.variationId, session: session.id, slot: item.slot === 'paired' ? pairedSlot(item.pairedWith ?? '') : item.slot, sets }]
+        return [{ variation: item.variationId, session: session.id, slot: slotOf(item), sets }]
       }
     }
     return []

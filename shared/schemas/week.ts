@@ -52,6 +52,7 @@ const itemSchema = form<TrunkItem>({
   extraSetSide: Joi.string().valid('left', 'right').allow(null).required().label('Extra set'),
   setting: settingSchema,
   why: words('Reason', 500),
+  kept: Joi.valid(true).optional().label('Kept'),
 })
 
 const sessionSchema = form<PlannedSession>({

@@ -25,7 +25,7 @@ const props = defineProps<{
   body: Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>
   editable: boolean
 }>()
-const emit = defineEmits<{ dose: [dose: Dose], swap: [index: number], remove: [], nudge: [step: 1 | -1], extra: [side: 'left' | 'right' | null] }>()
+const emit = defineEmits<{ dose: [dose: Dose], swap: [index: number], remove: [], keep: [], nudge: [step: 1 | -1], extra: [side: 'left' | 'right' | null] }>()
 
 const catalogue = useCatalogue()
 const variation = computed(() => catalogue.value.find(props.item.variationId))
@@ -168,6 +168,16 @@ function costText({ changeS, conflicts }: Alternative): string {
           @click="emit('nudge', 1)"
         >
           later →
+        </button>
+        <button
+          type="button"
+          class="btn"
+          :class="item.kept ? 'btn-main' : ''"
+          :aria-pressed="item.kept ?? false"
+          title="A new proposal leaves it where it is"
+          @click="emit('keep')"
+        >
+          Keep here
         </button>
         <button
           type="button"

@@ -179,7 +179,7 @@ function liftText(lift: PlannedLift, width: number): string {
             >!<span class="sr-only"> {{ broken.get(place.item.id)!.text }}</span></span>
             {{ place.name }}
           </span>
-          <span class="block figure text-[0.88em] text-quiet whitespace-nowrap">{{ place.dose }}<template v-if="place.item.extraSetSide"> · {{ place.item.extraSetSide === 'left' ? 'L' : 'R' }} +1</template></span>
+          <span class="block figure text-[0.88em] text-quiet whitespace-nowrap">{{ place.dose }}<template v-if="place.item.extraSetSide"> · {{ place.item.extraSetSide === 'left' ? 'L' : 'R' }} +1</template><template v-if="place.item.kept"> · kept</template></span>
         </button>
       </template>
       <p

@@ -92,6 +92,7 @@ const actions: KeyAction[] = [
   { keys: ['-'], text: 'Less', run: whenEditable(() => week.doseStep(-1)) },
   { keys: [']'], text: 'One set more', run: whenEditable(() => week.setsStep(1)) },
   { keys: ['['], text: 'One set fewer', run: whenEditable(() => week.setsStep(-1)) },
+  { keys: ['l'], text: 'Keep this drill here when proposing, or no longer', run: whenEditable(week.keepIt) },
   { keys: ['1', '2', '3', '4', '5'], text: 'Swap for that alternative', run: () => undefined },
   { keys: ['a'], text: 'Add a drill', run: whenEditable(drillForSelected) },
   { keys: ['Delete', 'Backspace'], text: 'Leave the drill out', run: whenEditable(week.remove) },
@@ -180,6 +181,7 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
       :editable="editable"
       @dose="week.setDose(selected!.item.id, $event)"
       @swap="week.swap"
+      @keep="week.keepIt"
       @remove="week.remove"
       @nudge="week.nudge"
       @extra="side => week.change(selected!.item.id, i => ({ ...i, extraSetSide: side }))"
