@@ -161,6 +161,12 @@ describe('locks', () => {
     expect(found.bound).toBeLessThanOrEqual(found.evaluation.goal)
   })
 
+  it('past the items of a session prove nothing that is not so', () => {
+    const close = { ...base, sessions: [day('mon', 0, { items: 1 }), day('tue', 1, { items: 1 })], limits: { highOver: 5 }, bands: { AE: { low: 90, high: 90 } } }
+    const found = plan({ ...close, locks: { keep: ['A', 'B', 'C'].map(variation => ({ variation, session: 'mon', slot: 'after', sets: 2 })) } })
+    expect([found.bound <= found.evaluation.goal, found.evaluation.goal, found.proven]).toEqual([true, 30, true])
+  })
+
   it('never bring back what may not be given', () => {
     const removed = { ...base, variations: base.variations.map(v => ({ ...v, removed: { rule: 'flag', text: '' } })) }
     expect(plan({ ...removed, locks: { keep: [{ variation: 'A', session: 'mon', slot: 'after', sets: 1 }] } }).plan).toEqual([])

@@ -47,6 +47,16 @@ describe('a run on an instrument', () => {
     expect(within(() => useInstrumentRun(() => null)).found.phase.value).toBe('idle')
   })
 
+  it('is kept on the device too when the instrument’s clock is behind that of the one before', () => {
+    const first = within(() => useInstrumentRun(() => null))
+    first.found.begin({ kind: 'force', target: 90 })
+    first.found.take(samples(of(20, 90), 20_000))
+    first.found.begin({ kind: 'force', target: 90 })
+    for (let i = 0; i < 4; i++) first.found.take(samples(of(10, 90), i * 10))
+    first.unmount()
+    expect(within(() => useInstrumentRun(() => null)).found.phase.value).toBe('done')
+  })
+
   it('with a gap in it is not to be believed', () => {
     const { found: run } = within(() => useInstrumentRun(() => null))
     run.begin({ kind: 'force', target: 90 })

@@ -61,6 +61,8 @@ export function useInstrumentRun(about: () => unknown) {
     samples.value = []
     hold.value = HOLD_WAITS
     result.value = null
+    // Another instrument's clock may be far behind.
+    keptAt.value = -Infinity
     save()
   }
   function cancel(): void {

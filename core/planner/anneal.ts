@@ -40,7 +40,7 @@ function chanceFrom(seed: number): () => number {
  * anneal({ actions: ['AE'], bands: {}, sessions: [], variations: [], limits: {} }, [], { bound: 0 }).met // => true
  */
 export function anneal(
-  instance: WeekInstance, columns: readonly Column[], 
+  instance: WeekInstance, columns: readonly Column[],
   options: { readonly bound: number, readonly start?: readonly number[], readonly budget?: AnnealBudget, readonly seed?: number },
 ): Annealed {
   const { bound, budget = USUAL_BUDGET } = options
@@ -67,7 +67,6 @@ const LEAST_STEPS = 1500
 class Search {
   private state!: WeekState
   private chance!: () => number
-  private readonly bySession: number[][]
   private readonly byVariation: number[][]
   private readonly byAction: number[][]
   private readonly fixed: number[]
@@ -75,11 +74,9 @@ class Search {
 
   constructor(private readonly instance: WeekInstance, private readonly columns: readonly Column[]) {
     const lists = (n: number): number[][] => Array.from({ length: n }, () => [])
-    this.bySession = lists(instance.sessions.length)
     this.byVariation = lists(instance.variations.length)
     this.byAction = lists(instance.actions.length)
     columns.forEach((column, i) => {
-      this.bySession[column.session]!.push(i)
       this.byVariation[column.variation]!.push(i)
       column.demand.forEach((d, k) => { if (d > 0) this.byAction[k]!.push(i) })
     })
@@ -103,7 +100,6 @@ class Search {
   goalRun(start: readonly number[], steps: number, bound: number, seed: number): Found {
     let best = this.begin(start, seed)
     if (this.columns.length === 0) return best
-    // A nudge of the preference lets equal plans drift to the liked ones; never enough to pay for a unit of goal.
     let now = best.goal
     const [hot, cold] = [this.scale * 0.4, this.scale * 0.004]
     for (let step = 0; step < steps && best.goal > bound + 1e-6; step++) {

@@ -134,7 +134,8 @@ export function weekModel(instance: WeekInstance, columns: readonly Column[]): {
       const h = variable(0, 1, true)
       high.set(s, h)
       // By how much at most, given the items of the session: a tight figure makes a tight bound.
-      const largest = [...here].map(x => x.demand[k]!).sort((a, b) => b - a).slice(0, sessions[s]!.items).reduce((a, b) => a + b, 0)
+      const count = Math.max(sessions[s]!.items, xs.filter(x => x.fixed && x.session === s).length)
+      const largest = [...here].map(x => x.demand[k]!).sort((a, b) => b - a).slice(0, count).reduce((a, b) => a + b, 0)
       row('rest', -Infinity, highOver, [...here.map((x): [number, number] => [x.i, x.demand[k]!]), [h, -Math.max(0, largest - highOver)]])
     }
     for (const [a, b] of pairs) {

@@ -66,7 +66,8 @@ export function planWeek(instance: WeekInstance, options: PlanOptions = {}): Pla
       proof = 'search'
       const whole = solver({ model: wanting.model, whole: true, start: columns.map((_, i) => (found.chosen.includes(i) ? 1 : 0)), grain, wallS })
       walled = whole.status === 'limit'
-      bound = lifted(whole.bound)
+      // There is always a plan: a solver that finds none is wrong, and proves nothing.
+      if (whole.status !== 'infeasible') bound = lifted(whole.bound)
       const chosen = whole.values.length > 0 ? columns.flatMap((_, i) => (whole.values[i]! > 0.5 ? [i] : [])) : []
       // A plan of the solver's is judged like any other: by what it costs when all is counted anew.
       const better = new WeekState(instance, columns)

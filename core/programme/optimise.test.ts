@@ -95,6 +95,18 @@ describe('the optimiser of a week', () => {
     const hurt = { ...context, screen: { ...context.screen, flags: ['shoulder' as const] } }
     const there = optimiseWeek({ context: hurt, sessions: days.map((s, i) => (i === 1 ? { ...s, items: [kept] } : s)) })
     expect(there.plan.sessions.flatMap(s => s.items).filter(i => i.variationId === kept.variationId)).toEqual([])
+    expect(there.notes.join(' ')).toContain('was kept and may not be given')
+  })
+
+  it('keeps a drill that was moved, one whose lift is gone, and the same one twice, each under a name of its own', () => {
+    const first = optimiseWeek({ context, sessions: days }).plan.sessions
+    const moved = { ...first[0]!.items[0]!, kept: true as const }
+    const widow = { ...moved, id: 'widow', variationId: 'side-plank.knees', slot: 'paired' as const, pairedWith: 'gone' }
+    const twin = { ...widow, id: 'twin', slot: 'after' as const, pairedWith: null }
+    const { plan } = optimiseWeek({ context, sessions: [days[0]!, { ...days[1]!, items: [moved, widow, twin] }, days[2]!] })
+    for (const item of [moved, widow, twin]) expect(plan.sessions[1]!.items).toContainEqual(item)
+    const ids = plan.sessions.flatMap(s => s.items.map(i => i.id))
+    expect(new Set(ids).size).toBe(ids.length)
   })
 
   it('gives the same week for the same request, and nothing on a competition day', () => {

@@ -40,7 +40,7 @@ export function optimiseWeek({ context, sessions }: ProposalRequest, options: Op
   const plan = { sessions: withReasons(asSessions(found.plan, bare, numbers).map(session => inOrder(session, context)), targets, context) }
   const ledger = weekLedger(plan, targets, context.screen.catalogue)
   return {
-    plan, targets, ledger, refused: false, notes: [...notesOn(ledger, plan, context), ...found.explanations.flatMap(whyText)],
+    plan, targets, ledger, refused: false, notes: [...leftOut(bare, plan, context), ...notesOn(ledger, plan, context), ...found.explanations.flatMap(whyText)],
     proof: { goal: found.evaluation.goal, bound: found.bound, proven: found.proven, walled: found.walled },
   }
 }
@@ -67,6 +67,13 @@ function withReasons(sessions: readonly PlannedSession[], targets: WeekProposal[
     }
   })
   return filled
+}
+
+/** Kept drills that may no longer be given: what a coach asked for does not go without a word. */
+function leftOut(asked: readonly PlannedSession[], plan: WeekPlan, { screen }: ProposalRequest['context']): string[] {
+  const there = new Set(plan.sessions.flatMap(s => s.items.map(i => i.id)))
+  return asked.flatMap(s => s.items).filter(i => !there.has(i.id))
+    .map(i => `${screen.catalogue.find(i.variationId)?.name ?? 'A drill'} was kept and may not be given as things stand: left out.`)
 }
 
 /** One sentence on what is to blame, in the coach's words. */

@@ -26,6 +26,8 @@ const LADDER_TIMES = 3
 export interface WeekAsNumbers {
   readonly instance: WeekInstance
   readonly options: ReadonlyMap<string, Option>
+  /** Items that the coach keeps, by session, drill and dose. */
+  readonly kept: ReadonlyMap<string, TrunkItem>
 }
 
 const pairedSlot = (liftId: string): string => `paired:${liftId}`
@@ -49,20 +51,25 @@ export function weekAsNumbers(context: PlanningContext, sessions: readonly Plann
   for (const option of optionsFor(context)) byVariation.set(option.variation, [...(byVariation.get(option.variation) ?? []), option])
   const planned = sessions.map(session => plannerSession(session, context))
   const keep: PlannerItem[] = []
+  const keptItems = new Map<string, TrunkItem>()
   const variations = [...byVariation].map(([variation, usual]) => {
-    const kept = sessions.flatMap(session => session.items.filter(item => isKept(item, variation, session, context)).map(item => ({ session, item })))
+    const kept = sessions.flatMap(session => session.items.filter(item => isKept(item, variation, context)).map(item => ({ session, item })))
     const doses = [...usual, ...kept.map(({ item }): Option => ({
       variation, dose: item.dose, extraSetSide: item.extraSetSide, gain: itemActionSeconds(item, context.screen.catalogue),
       durationS: itemDurationS(item, context.screen.catalogue),
     }))]
     // A dose is known by its place in the list: two of a drill may have the same sets.
     doses.forEach((option, i) => options.set(`${variation.id}/${i + 1}`, option))
-    kept.forEach(({ session, item }, i) => keep.push({ variation: variation.id, session: session.id, slot: slotOf(item), sets: usual.length + i + 1 }))
+    kept.forEach(({ session, item }, i) => {
+      const sets = usual.length + i + 1
+      keep.push({ variation: variation.id, session: session.id, slot: slotOf(item, session), sets })
+      keptItems.set(`${session.id}/${variation.id}/${sets}`, item)
+    })
     return plannerVariation(variation, doses, usual.length, sessions, planned, context)
   })
   const previous = [...new Set(before?.sessions.flatMap(s => s.items.map(i => i.variationId)) ?? [])].filter(id => variations.some(v => v.id === id))
   return {
-    options,
+    options, kept: keptItems,
     instance: {
       actions: TRUNK_ACTIONS,
       bands: Object.fromEntries(TRUNK_ACTIONS.map(action => [action, {
@@ -75,12 +82,15 @@ export function weekAsNumbers(context: PlanningContext, sessions: readonly Plann
   }
 }
 
-const slotOf = (item: TrunkItem): string => (item.slot === 'paired' ? pairedSlot(item.pairedWith ?? '') : item.slot)
+/** The place of an item; one whose lift is gone counts after the lifts. */
+function slotOf(item: TrunkItem, session: PlannedSession): string {
+  if (item.slot !== 'paired') return item.slot
+  return session.lifts.some(lift => lift.id === item.pairedWith) ? pairedSlot(item.pairedWith!) : 'after'
+}
 
-/** Whether the coach keeps this drill here, in a place there still is and a dose that may be given. */
-function isKept(item: TrunkItem, variation: Variation, session: PlannedSession, context: PlanningContext): boolean {
+/** Whether the coach keeps this drill here, in a dose that may be given. */
+function isKept(item: TrunkItem, variation: Variation, context: PlanningContext): boolean {
   return item.kept === true && item.variationId === variation.id && !doseRemoval(item.dose, context.screen.flags)
-    && (item.slot !== 'paired' || session.lifts.some(lift => lift.id === item.pairedWith))
 }
 
 const whole = (seconds: PerAction): Record<string, number> =>
@@ -136,16 +146,19 @@ function plannerVariation(
  * A plan of the planner as the sessions of a week, items without their reasons; kept items are the coach's own.
  *
  * @example
- * asSessions([], [], { options: new Map() }) // => []
+ * asSessions([], [], { options: new Map(), kept: new Map() }) // => []
  */
-export function asSessions(plan: readonly PlannerItem[], sessions: readonly PlannedSession[], { options }: Pick<WeekAsNumbers, 'options'>): PlannedSession[] {
+export function asSessions(plan: readonly PlannerItem[], sessions: readonly PlannedSession[], { options, kept }: Pick<WeekAsNumbers, 'options' | 'kept'>): PlannedSession[] {
+  const taken = new Set([...kept.values()].map(item => item.id))
   return sessions.map(session => ({
     ...session,
     items: plan.filter(item => item.session === session.id).map((item): TrunkItem => {
-      const own = session.items.find(i => i.kept && i.variationId === item.variation)
+      const own = kept.get(`${session.id}/${item.variation}/${item.sets}`)
       if (own) return own
       const { dose, extraSetSide } = options.get(`${item.variation}/${item.sets}`)!
-      return { id: `${session.id}/${item.variation}`, variationId: item.variation, dose, ...placeOf(item.slot), extraSetSide, setting: {}, why: '' }
+      // A kept drill may have been moved here from another session, with the name it had there.
+      const id = `${session.id}/${item.variation}`
+      return { id: taken.has(id) ? `${id}+` : id, variationId: item.variation, dose, ...placeOf(item.slot), extraSetSide, setting: {}, why: '' }
     }),
   }))
 }
@@ -161,7 +174,7 @@ export function asPlannerItems(sessions: readonly PlannedSession[], { options }:
     for (let sets = 1; options.has(`${item.variationId}/${sets}`); sets++) {
       const { dose } = options.get(`${item.variationId}/${sets}`)!
       if (dose.sets === item.dose.sets && dose.amount === item.dose.amount && dose.unit === item.dose.unit) {
-        return [{ variation: item.variationId, session: session.id, slot: slotOf(item), sets }]
+        return [{ variation: item.variationId, session: session.id, slot: slotOf(item, session), sets }]
       }
     }
     return []
