@@ -1,5 +1,6 @@
 import { daysBetween } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
+import { USUAL_RULES, weekRules, type RulesLayer } from '~~/core/policy'
 import type { PlanningContext } from '~~/core/programme'
 import { effectiveMarks, type Clearance, type Screen } from '~~/core/screening'
 import type { AthleteInput, Competition } from './types'
@@ -20,9 +21,16 @@ export function screenOf(athlete: Screened, day: string, catalogue: Catalogue): 
   }
 }
 
+/** What was settled for an athlete, and what last week's sets said. */
+export interface Settled {
+  readonly layers: readonly RulesLayer[]
+  /** Drills of last week that broke before their amount. */
+  readonly notHeld: readonly string[]
+}
+
 /** Everything one athlete's week is planned from: the same on the server and in the browser. */
 export function planningContext(
-  athlete: Screened, startsOn: string, competitions: readonly Competition[], catalogue: Catalogue,
+  athlete: Screened, startsOn: string, competitions: readonly Competition[], catalogue: Catalogue, settled: Settled | null = null,
 ): PlanningContext {
   return {
     screen: screenOf(athlete, startsOn, catalogue),
@@ -30,6 +38,10 @@ export function planningContext(
     trainingAgeYears: athlete.trainingAgeYears,
     weakLink: athlete.weakLink,
     weakSide: athlete.weakSide,
+    position: athlete.position,
+    goal: { variationId: athlete.goalVariationId, lift: athlete.goalLift },
+    rules: settled ? weekRules(settled.layers, startsOn) : USUAL_RULES,
+    notHeld: settled?.notHeld ?? [],
     competitionDays: competitions.map(({ day }) => daysBetween(startsOn, day)).filter(d => d >= -1 && d <= 8),
   }
 }

@@ -1,6 +1,8 @@
 import type { TrunkAction } from '../catalogue'
 import type { Side } from '../dose'
+import type { WeekRules } from '../policy'
 import type { Screen } from '../screening'
+import type { LiftId } from './lifts'
 import type { SportProfileId } from './sportProfiles'
 
 /** All that the week of one athlete is planned from. */
@@ -12,6 +14,14 @@ export interface PlanningContext {
   readonly weakSide: Side | null
   /** Competition days as offsets from this week's Monday; -1 is the Sunday before, 7 the Monday after. */
   readonly competitionDays: readonly number[]
+  /** Entry of the position within the sport; one that is known shifts the weights. */
+  readonly position: string
+  /** What a goal is worked back from. */
+  readonly goal: { readonly variationId: string | null, readonly lift: LiftId | null }
+  /** School, own lines, bands, locks and the block: all layers laid together. */
+  readonly rules: WeekRules
+  /** Drills of last week whose sets broke before their amount: their doses stay. */
+  readonly notHeld: readonly string[]
 }
 
 export type DayKind = 'competition' | 'dayBefore' | 'twoDaysBefore' | 'dayAfter' | 'training'

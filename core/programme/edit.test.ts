@@ -26,12 +26,12 @@ describe('editing a week', () => {
   it('nudges along the line from one end to the other and stops there', () => {
     const stations: string[] = []
     let now = plan
-    for (let i = 0; i < 4; i++) now = nudgeItem(now, 'i', -1)
-    for (let i = 0; i < 5; i++) {
+    for (let i = 0; i < 6; i++) now = nudgeItem(now, 'i', -1)
+    for (let i = 0; i < 7; i++) {
       stations.push(at(now))
       now = nudgeItem(now, 'i', 1)
     }
-    expect(stations).toEqual(['s:activation:-', 's:paired:squat', 's:after:-', 's:finisher:-', 's:finisher:-'])
+    expect(stations).toEqual(['s:activation:-', 's:paired:squat', 's:inside:squat', 's:after:-', 's:finisher:-', 's:home:-', 's:home:-'])
   })
 
   it('nudges past a neighbour before it leaves the place', () => {

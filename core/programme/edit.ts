@@ -8,17 +8,18 @@ export interface Place {
 }
 
 /**
- * The places of a session in the order of its line: activation, beside each lift, after, finisher.
+ * The places of a session in the order of its line: activation, beside and inside each lift, after, finisher, at home.
  *
  * @example
- * placesOf({ id: 's', day: 0, minutes: 30, lifts: [], items: [] }).map(p => p.slot) // => ['activation', 'after', 'finisher']
+ * placesOf({ id: 's', day: 0, minutes: 30, lifts: [], items: [] }).map(p => p.slot) // => ['activation', 'after', 'finisher', 'home']
  */
 export function placesOf(session: PlannedSession): Place[] {
   return [
     { slot: 'activation', pairedWith: null },
-    ...session.lifts.map(lift => ({ slot: 'paired' as const, pairedWith: lift.id })),
+    ...session.lifts.flatMap(({ id }) => [{ slot: 'paired' as const, pairedWith: id }, { slot: 'inside' as const, pairedWith: id }]),
     { slot: 'after', pairedWith: null },
     { slot: 'finisher', pairedWith: null },
+    { slot: 'home', pairedWith: null },
   ]
 }
 
@@ -144,7 +145,7 @@ export function moveToNeighbour(plan: WeekPlan, itemId: string, step: 1 | -1): W
   if (!found) return plan
   const target = plan.sessions[plan.sessions.indexOf(found.session) + step]
   if (!target) return plan
-  const slot = found.item.slot === 'paired' ? 'after' : found.item.slot
+  const slot = found.item.pairedWith === null ? found.item.slot : 'after'
   return moveItem(plan, itemId, target.id, { slot, pairedWith: null })
 }
 

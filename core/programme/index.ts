@@ -1,10 +1,14 @@
 export { LIFT_IDS, liftFacts, LIFTS, type Lift, type LiftId } from './lifts'
 export { SPORT_PROFILE_IDS, SPORT_PROFILES, type SportProfile, type SportProfileId } from './sportProfiles'
-export { SLOTS, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan } from './week'
+export { SLOTS, type Circuit, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan } from './week'
 export {
   itemDurationS, layOutSession, liftDurationS, liftRestS, type Block, type SessionLayout,
 } from './sessionLayout'
-export { experienceFactor, SESSION_TUT_S, weeklyTargets, type Band, type Targets } from './targets'
+export { circuitS, roundOf, stationDose } from './circuit'
+export { experienceFactor, SESSION_TUT_S, targetOrigins, weeklyTargets, type Band, type TargetOrigin, type TargetRequest, type Targets, type TargetStep } from './targets'
+export { sportReason } from './sportReasons'
+export { positionOf, POSITIONS, type Position } from './positions'
+export { goalLadders } from './goal'
 export { itemActionSeconds, liftActionSeconds, weekLedger, type Ledger, type LedgerLine } from './ledger'
 export { dayKindOf, type DayKind, type PlanningContext } from './context'
 export {
@@ -13,8 +17,8 @@ export {
 export { candidates, keepsRules, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, suits, WEEK_REPEAT_LIMIT, type Candidate, type Option } from './candidates'
 export { inOrder, notesOn, proposeWeek, type PlanProof, type Proposer, type ProposalRequest, type WeekProposal } from './propose'
 export { optimiseWeek, QUICK_BUDGET, type OptimiseOptions } from './optimise'
-export { asPlannerItems, asSessions, HIGH_DOSE_S, TRUNK_CAP_S, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
-export { reasonFor } from './reason'
+export { asPlannerItems, asSessions, EXPOSURE, HIGH_DOSE_S, isFixed, TRUNK_CAP_S, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
+export { progressText, reasonFor } from './reason'
 export { alternatives, type Alternative } from './alternatives'
 export {
   addItem, addSession, changeItem, changeSession, findItem, liftsOnly, moveItem, moveToNeighbour, nudgeItem, placesOf,
@@ -26,3 +30,9 @@ export { lastTime, type LastTime } from './lastTime'
 export {
   BREATH_METHODS, bracedRep, breathMethod, matchBrace, MATCH_TOLERANCE, type BracedRep, type BraceMatch, type BreathMethod, type LiftAtLoad,
 } from './braceMatch'
+export { auditWeek, BENDING_CAP, MISTAKES, REPS_FOR_LOAD, type Finding, type Mistake } from './audit'
+export { improvements, weekGoal, type Improvement } from './improve'
+export { homePlan, HOUSEHOLD, type HomeItem } from './homePlan'
+export { coolDownFor, warmUpFor, type RoutineLine } from './warmUp'
+export { buildCircuit, CIRCUIT_BLOCKS, type CircuitBlock } from './buildCircuit'
+export { pasteRoutine, type ReadRoutine, type UnreadLine } from './pasteRoutine'

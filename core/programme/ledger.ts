@@ -1,7 +1,8 @@
 import {
-  ACTION_FACTS, perAction, planesOf, TRUNK_ACTIONS, type Catalogue, type PerAction, type Plane, type TrunkAction,
+  ACTION_FACTS, perAction, planesOf, TRUNK_ACTIONS, type Catalogue, type PerAction, type Plane, type TrunkAction, type Variation,
 } from '../catalogue'
 import { bracedRepS, timeUnderTensionS } from '../dose'
+import { roundOf } from './circuit'
 import { liftFacts } from './lifts'
 import type { Band, Targets } from './targets'
 import type { PlannedLift, TrunkItem, WeekPlan } from './week'
@@ -26,6 +27,8 @@ export interface Ledger {
   readonly rightS: number
   readonly isometricS: number
   readonly movingS: number
+  /** Seconds of bending the spine, made and not held. */
+  readonly bendingS: number
   /** Drills that train each plane. */
   readonly planes: Readonly<Record<Plane, number>>
 }
@@ -53,14 +56,24 @@ export function liftActionSeconds(planned: PlannedLift): PerAction {
  * itemActionSeconds({ variationId: 'side-plank.feet', dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 }, extraSetSide: null }, STANDARD).antiLateralFlexion // => 60
  */
 export function itemActionSeconds(
-  item: Pick<TrunkItem, 'variationId' | 'dose' | 'extraSetSide'>, catalogue: Catalogue,
+  item: Pick<TrunkItem, 'variationId' | 'dose' | 'extraSetSide' | 'rounds'>, catalogue: Catalogue,
 ): PerAction {
   const seconds = perAction(0)
-  const variation = catalogue.find(item.variationId)
-  if (!variation) return seconds
-  const totalS = timeUnderTensionS(item.dose, variation.sides, item.extraSetSide)
-  for (const action of TRUNK_ACTIONS) seconds[action] = totalS * (variation.shares[action] ?? 0)
+  for (const { variation, totalS } of workOf(item, catalogue)) {
+    for (const action of TRUNK_ACTIONS) seconds[action] += totalS * (variation.shares[action] ?? 0)
+  }
   return seconds
+}
+
+/** The drills of an item with their seconds: one, or one a round where a circuit changes them. */
+function workOf(item: Pick<TrunkItem, 'variationId' | 'dose' | 'extraSetSide' | 'rounds'>, catalogue: Catalogue): { variation: Variation, totalS: number }[] {
+  const parts = item.rounds
+    ? Array.from({ length: item.dose.sets }, (_, i) => ({ id: roundOf(item, i + 1).variationId, dose: { ...item.dose, sets: 1 } }))
+    : [{ id: item.variationId, dose: item.dose }]
+  return parts.flatMap(({ id, dose }) => {
+    const variation = catalogue.find(id)
+    return variation ? [{ variation, totalS: timeUnderTensionS(dose, variation.sides, item.rounds ? null : item.extraSetSide) }] : []
+  })
 }
 
 /**
@@ -74,7 +87,7 @@ export function weekLedger(plan: WeekPlan, targets: Targets, catalogue: Catalogu
   const lifts = perAction(0)
   const drills = perAction(0)
   const planes: Record<Plane, number> = { sagittal: 0, frontal: 0, transverse: 0 }
-  let [leftS, rightS, isometricS, movingS] = [0, 0, 0, 0]
+  let [leftS, rightS, isometricS, movingS, bendingS] = [0, 0, 0, 0, 0]
   for (const session of plan.sessions) {
     for (const planned of session.lifts) addTo(lifts, liftActionSeconds(planned))
     for (const item of session.items) {
@@ -85,6 +98,7 @@ export function weekLedger(plan: WeekPlan, targets: Targets, catalogue: Catalogu
       const totalS = timeUnderTensionS(item.dose, variation.sides, item.extraSetSide)
       if (variation.mode === 'isometric') isometricS += totalS
       else movingS += totalS
+      if (variation.mode !== 'isometric') bendingS += seconds.flexion
       if (variation.sides === 'each') {
         const setS = totalS / (item.dose.sets * 2 + (item.extraSetSide ? 1 : 0))
         leftS += setS * (item.dose.sets + (item.extraSetSide === 'left' ? 1 : 0))
@@ -107,7 +121,7 @@ export function weekLedger(plan: WeekPlan, targets: Targets, catalogue: Catalogu
   })
   const sumOf = (resists: boolean): number =>
     lines.reduce((sum, l) => sum + (ACTION_FACTS[l.action].resists === resists ? l.liftsS + l.drillsS : 0), 0)
-  return { lines, resistingS: sumOf(true), makingS: sumOf(false), leftS, rightS, isometricS, movingS, planes }
+  return { lines, resistingS: sumOf(true), makingS: sumOf(false), leftS, rightS, isometricS, movingS, bendingS, planes }
 }
 
 function addTo(total: PerAction, more: PerAction): void {

@@ -76,14 +76,17 @@ type Parts = Map<string, Part>
 function flatten(plan: WeekPlan): Parts {
   const parts: Parts = new Map()
   for (const session of plan.sessions) {
-    parts.set(`session/${session.id}`, { day: session.day, minutes: session.minutes })
+    parts.set(`session/${session.id}`, {
+      day: session.day, minutes: session.minutes, warmUpMinutes: session.warmUpMinutes, coolDownMinutes: session.coolDownMinutes,
+      circuits: session.circuits, note: session.note,
+    })
     for (const { id, ...lift } of session.lifts) parts.set(`lift/${id}`, { ...lift, sessionId: session.id })
     for (const item of session.items) {
       const place: Place = { sessionId: session.id, slot: item.slot, pairedWith: item.pairedWith }
       const drill: Drill = { variationId: item.variationId, unit: item.dose.unit, why: item.why }
       parts.set(`item/${item.id}`, {
         place, drill, sets: item.dose.sets, amount: item.dose.amount, tempo: item.dose.tempo, restS: item.dose.restS,
-        extraSetSide: item.extraSetSide, setting: item.setting, kept: item.kept,
+        extraSetSide: item.extraSetSide, setting: item.setting, kept: item.kept, note: item.note, circuit: item.circuit, rounds: item.rounds,
       })
     }
   }
@@ -102,6 +105,7 @@ function assemble(parts: Parts, mine: WeekPlan, theirs: WeekPlan): WeekPlan {
     minutes: part.minutes as number,
     lifts: of('lift').filter(l => l.part.sessionId === id).map(({ id: liftId, part: { sessionId: _, ...lift } }) => ({ id: liftId, ...lift } as PlannedLift)),
     items: [],
+    ...given({ warmUpMinutes: part.warmUpMinutes, coolDownMinutes: part.coolDownMinutes, circuits: part.circuits, note: part.note }),
   }))
   const withItems = sessions.map((session): PlannedSession => ({
     ...session,
@@ -125,7 +129,13 @@ function itemOf(id: string, part: Part, session: PlannedSession): TrunkItem {
     extraSetSide: part.extraSetSide as TrunkItem['extraSetSide'],
     setting: part.setting as TrunkItem['setting'],
     ...(part.kept ? { kept: true as const } : {}),
+    ...given({ note: part.note, circuit: part.circuit, rounds: part.rounds }),
   }
+}
+
+/** Only what is there. */
+function given(fields: Part): Part {
+  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined))
 }
 
 function localChoices(choices: Choices, id: string): Choices {
@@ -136,6 +146,7 @@ function localChoices(choices: Choices, id: string): Choices {
 const FIELD: Readonly<Record<string, string>> = {
   day: 'day', minutes: 'minutes', sessionId: 'session', lift: 'lift', sets: 'sets', reps: 'reps', percent1Rm: '% of 1RM',
   place: 'place', drill: 'drill', amount: 'dose', tempo: 'tempo', restS: 'rest', extraSetSide: 'extra set', setting: 'setting', kept: 'kept in its place',
+  note: 'note', circuit: 'circuit', circuits: 'circuits', rounds: 'rounds', warmUpMinutes: 'warm-up', coolDownMinutes: 'cool-down',
 }
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 
@@ -162,5 +173,5 @@ function fieldText(field: string, value: unknown, plan: WeekPlan, catalogue: Cat
     return `${day === undefined ? '' : `${DAYS[day]}, `}${slot}`
   }
   if (field === 'setting') return Object.entries(value as object).map(([k, v]) => `${k} ${String(v)}`).join(', ') || 'none'
-  return String(value as string | number)
+  return typeof value === 'object' ? 'changed' : String(value as string | number)
 }

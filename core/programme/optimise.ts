@@ -3,10 +3,10 @@ import { evaluatePlan, planWeek, type AnnealBudget, type Explanation, type Linea
 import { redFlags } from '../screening'
 import { weekLedger } from './ledger'
 import { inOrder, notesOn, proposeWeek, type ProposalRequest, type WeekProposal } from './propose'
-import { reasonFor } from './reason'
+import { progressText, reasonFor } from './reason'
 import { weeklyTargets } from './targets'
 import type { PlannedSession, WeekPlan } from './week'
-import { asPlannerItems, asSessions, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
+import { asPlannerItems, asSessions, EXPOSURE, isFixed, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
 
 export interface OptimiseOptions {
   /** Last week's plan: its drills stay where they can. */
@@ -31,13 +31,13 @@ export function optimiseWeek({ context, sessions }: ProposalRequest, options: Op
   const first = proposeWeek({ context, sessions })
   if (redFlags(context.screen.flags).length > 0) return first
   const targets = weeklyTargets({ ...context, sessions: sessions.length })
-  const bare = sessions.map(session => ({ ...session, items: session.items.filter(item => item.kept) }))
+  const bare = sessions.map(session => ({ ...session, items: session.items.filter(item => item.kept || isFixed(item)) }))
   const numbers = weekAsNumbers(context, bare, targets, options.before ?? null)
   const found = planWeek(numbers.instance, {
     budget: options.budget ?? QUICK_BUDGET, start: bestStart(numbers, first.plan.sessions, options.before ?? null, bare), explained: options.solver !== undefined,
     ...(options.solver ? { solver: options.solver } : {}),
   })
-  const plan = { sessions: withReasons(asSessions(found.plan, bare, numbers).map(session => inOrder(session, context)), targets, context) }
+  const plan = { sessions: withReasons(asSessions(found.plan, bare, numbers).map(session => inOrder(session, context)), { targets, context, before: options.before ?? null }) }
   const ledger = weekLedger(plan, targets, context.screen.catalogue)
   return {
     plan, targets, ledger, refused: false, notes: [...leftOut(bare, plan, context), ...notesOn(ledger, plan, context), ...found.explanations.flatMap(whyText)],
@@ -57,13 +57,17 @@ function bestStart(numbers: WeekAsNumbers, proposed: readonly PlannedSession[], 
 }
 
 /** Each item with what it serves, reckoned as if the week were filled in the order of the sheet. */
-function withReasons(sessions: readonly PlannedSession[], targets: WeekProposal['targets'], context: ProposalRequest['context']): PlannedSession[] {
+function withReasons(
+  sessions: readonly PlannedSession[], { targets, context, before }: { targets: WeekProposal['targets'], context: ProposalRequest['context'], before: WeekPlan | null },
+): PlannedSession[] {
+  const last = new Map((before?.sessions ?? []).flatMap(session => session.items.map(item => [item.variationId, item.dose] as const)))
   const filled: PlannedSession[] = sessions.map(session => ({ ...session, items: [] }))
   sessions.forEach((session, s) => {
     for (const item of session.items) {
-      const before = weekLedger({ sessions: filled }, targets, context.screen.catalogue)
-      const variation = context.screen.catalogue.find(item.variationId)!
-      filled[s] = { ...filled[s]!, items: [...filled[s]!.items, item.kept ? item : { ...item, why: reasonFor(item, variation, session, before, context) }] }
+      const ledger = weekLedger({ sessions: filled }, targets, context.screen.catalogue)
+      const variation = context.screen.catalogue.find(item.variationId)
+      const why = (): string => reasonFor(item, variation!, session, ledger, context) + progressText(item, last.get(item.variationId) ?? null, context)
+      filled[s] = { ...filled[s]!, items: [...filled[s]!.items, item.kept || isFixed(item) || !variation ? item : { ...item, why: why() }] }
     }
   })
   return filled
@@ -79,7 +83,9 @@ function leftOut(asked: readonly PlannedSession[], plan: WeekPlan, { screen }: P
 /** One sentence on what is to blame, in the coach's words. */
 function whyText({ relaxation: { want, of }, kind, says }: Explanation): string[] {
   if (kind === 'notProven' || want === 'over') return []
-  const what = want === 'short' ? ACTION_FACTS[of as TrunkAction].label : want === 'plane' ? `the ${of} plane` : of
+  const what = want === 'short' ? ACTION_FACTS[of as TrunkAction].label : want === 'plane' ? planeText(of) : of
   if (kind === 'noDrill') return [`Nothing that may be given now, by rungs, flags and equipment, serves it: ${what}.`]
   return [`Why ${what} is not met: ${says.replace(of, what)}`]
 }
+
+const planeText = (of: string): string => (of === EXPOSURE ? 'trunk work in every session' : `the ${of} plane`)

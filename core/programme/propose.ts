@@ -7,7 +7,7 @@ import { reasonFor } from './reason'
 import { itemActionSeconds, weekLedger, type Ledger } from './ledger'
 import { layOutSession } from './sessionLayout'
 import { weeklyTargets, type Targets } from './targets'
-import { TRUNK_CAP_S } from './weekInstance'
+import { isFixed, TRUNK_CAP_S } from './weekInstance'
 import type { PlannedSession, WeekPlan } from './week'
 
 /** What a proposer is asked: the athlete and the sessions with their lifts; trunk items in them are replaced. */
@@ -72,7 +72,7 @@ const LATE_WEAK_LINK_COST_S = 40
  */
 export const proposeWeek: Proposer = ({ context, sessions }) => {
   const targets = weeklyTargets({ ...context, sessions: sessions.length })
-  let current: PlannedSession[] = sessions.map(session => ({ ...session, items: [] }))
+  let current: PlannedSession[] = sessions.map(session => ({ ...session, items: session.items.filter(isFixed) }))
   const red = redFlags(context.screen.flags)
   if (red.length === 0) {
     const options = optionsFor(context)

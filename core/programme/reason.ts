@@ -1,5 +1,8 @@
 import { ACTION_FACTS, mainAction, type Variation } from '../catalogue'
+import { formatDose, type Dose } from '../dose'
+import { LIGHT_LOAD, nextDose } from '../policy'
 import { dayKindOf, type PlanningContext } from './context'
+import { goalLadders } from './goal'
 import { itemActionSeconds, type Ledger, type LedgerLine } from './ledger'
 import { liftFacts } from './lifts'
 import { isHeavyAxial } from './rules'
@@ -15,7 +18,27 @@ import type { PlannedSession, TrunkItem } from './week'
 export function reasonFor(
   item: TrunkItem, variation: Variation, session: PlannedSession, before: Ledger, context: PlanningContext,
 ): string {
-  return `${servesText(item, variation, before, context)} ${placeText(item, variation, session, context)}`
+  const goal = goalLadders(context).has(variation.ladder) ? ' On the way to the goal.' : ''
+  return `${servesText(item, variation, before, context)} ${placeText(item, variation, session, context)}${goal}`
+}
+
+/**
+ * How a drill stands to last week's, inside a block; empty where it is new or unchanged for no reason worth saying.
+ *
+ * @param last its dose last week
+ * @example
+ * progressText(item, null, context) // => ''
+ */
+export function progressText(item: TrunkItem, last: Dose | null, { rules: { policy, block }, notHeld, screen }: PlanningContext): string {
+  const variation = screen.catalogue.find(item.variationId)
+  if (!last || !block || block.week === 1 || !variation) return ''
+  if (notHeld.includes(item.variationId)) return ' It stays: a set broke early last week.'
+  const now = formatDose(item.dose, variation.sides)
+  const then = formatDose(last, variation.sides)
+  const { loadFactor, gateMet } = nextDose(variation, last, policy, block, true)
+  if (loadFactor > 1) return ` Add ${Math.round((loadFactor - 1) * 100)} % load.`
+  if (now === then) return gateMet ? ' The gate’s numbers are met: look whether the next rung is due.' : ''
+  return block.load < LIGHT_LOAD ? ` Lighter week: ${then} before.` : ` From ${then} last week.`
 }
 
 function servesText(item: TrunkItem, variation: Variation, before: Ledger, context: PlanningContext): string {
@@ -56,6 +79,11 @@ function placeText(
         ? `In the rests of the ${liftFacts(partner.lift).name.toLowerCase()}: it tires nothing that lift needs.`
         : 'In the rests between sets.'
     }
+    case 'inside': {
+      const partner = session.lifts.find(lift => lift.id === item.pairedWith)
+      return `Inside the ${partner ? liftFacts(partner.lift).name.toLowerCase() : 'lift'}: hold first, then move.`
+    }
+    case 'home': return 'At home, with what is at hand there.'
     case 'after':
       if (session.lifts.length === 0) return 'No lifts today: the trunk is fresh.'
       return heavy && variation.fatigue >= 3

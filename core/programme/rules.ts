@@ -1,12 +1,13 @@
 import type { Variation } from '../catalogue'
+import { policyRemoval } from '../policy'
 import { doseRemoval, removals } from '../screening'
 import { dayKindOf, type PlanningContext } from './context'
 import { liftFacts } from './lifts'
 import { layOutSession } from './sessionLayout'
-import type { PlannedLift, PlannedSession, TrunkItem, WeekPlan } from './week'
+import { SLOTS, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan } from './week'
 
 export type ConflictRule =
-  'admissible' | 'dose' | 'competition' | 'beforeHeavyLift' | 'pairing' | 'activation' | 'repeat' | 'minutes'
+  'admissible' | 'dose' | 'competition' | 'beforeHeavyLift' | 'pairing' | 'activation' | 'repeat' | 'minutes' | 'policy' | 'lock'
 
 /** One broken rule, at the place where it is broken. */
 export interface Conflict {
@@ -48,7 +49,27 @@ export function itemConflicts(item: TrunkItem, session: PlannedSession, context:
   return [
     ...removals(variation, context.screen).map(removal => blocking('admissible', removal.text)),
     ...(dose ? [blocking('dose', dose)] : []),
+    ...roundConflicts(item, context).map(text => blocking('admissible', text)),
+    ...tasteConflicts(variation, context).map(([rule, text]): Conflict => ({ rule, text, blocks: false, sessionId: session.id, itemId: item.id })),
     ...placeConflicts(item, variation, session, context),
+  ]
+}
+
+/** What speaks against the drills of later rounds and their fallbacks. */
+function roundConflicts(item: TrunkItem, { screen }: PlanningContext): string[] {
+  const ids = [...new Set((item.rounds ?? []).flatMap(round => [round.variationId, ...(round.fallbackId ? [round.fallbackId] : [])]))]
+  return ids.filter(id => id !== item.variationId).flatMap((id) => {
+    const variation = screen.catalogue.find(id)
+    return variation ? removals(variation, screen).map(removal => `${variation.name}: ${removal.text}`) : ['A drill of a later round is not in the catalogue.']
+  })
+}
+
+/** What the policy or the coach's own lock has against a drill: it may stand all the same. */
+function tasteConflicts(variation: Variation, { rules }: PlanningContext): [ConflictRule, string][] {
+  const policy = policyRemoval(variation, rules.policy)
+  return [
+    ...(rules.never.includes(variation.id) ? [['lock', 'Locked out: never this drill.'] as [ConflictRule, string]] : []),
+    ...(policy ? [['policy', policy] as [ConflictRule, string]] : []),
   ]
 }
 
@@ -70,8 +91,11 @@ export function placeConflicts(
   if (item.slot === 'activation' && variation.fatigue >= FATIGUING) {
     add('activation', 'Too tiring for activation: short and easy work belongs here.')
   }
+  const only = context.rules.only[variation.id]
+  if (only && !only.includes(item.slot)) add('lock', `Locked to its place: ${only.map(slot => SLOTS[slot as Slot] ?? slot).join(' or ')}.`)
+  if (item.slot === 'home') return found
   liftConflicts(item, variation, session, add)
-  if (session.items.some(other => other.id !== item.id && other.variationId === item.variationId)) {
+  if (session.items.some(other => other.id !== item.id && other.slot !== 'home' && other.variationId === item.variationId)) {
     add('repeat', 'The same drill twice in one session.')
   }
   return found
@@ -82,17 +106,19 @@ function liftConflicts(
 ): void {
   const lastHeavy = session.lifts.reduce((last, lift, index) => (isHeavyAxial(lift) ? index : last), -1)
   const at = session.lifts.findIndex(lift => lift.id === item.pairedWith)
-  const before = item.slot === 'activation' || (item.slot === 'paired' && at >= 0 && at <= lastHeavy)
+  const before = item.slot === 'activation' || (item.pairedWith !== null && at >= 0 && at <= lastHeavy)
   if (variation.fatigue >= FATIGUING && lastHeavy >= 0 && before) {
     add('beforeHeavyLift', `Fatiguing before the heavy ${liftFacts(session.lifts[lastHeavy]!.lift).name.toLowerCase()}.`)
   }
-  if (item.slot !== 'paired') return
+  if (item.slot === 'inside' && !variation.insideLift) add('pairing', 'It is not done inside a lift.')
+  if (item.slot !== 'paired' && item.slot !== 'inside') return
   const partner = session.lifts[at]
   if (!partner) {
     add('pairing', 'The lift it was paired with is gone.')
     return
   }
   const lift = liftFacts(partner.lift)
+  if (item.slot === 'inside') return
   const shared = variation.tires.filter(region => lift.limits.includes(region))
   if (shared.length > 0) add('pairing', `Tires what the ${lift.name.toLowerCase()} needs: ${shared.map(regionName).join(', ')}.`)
 }

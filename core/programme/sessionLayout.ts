@@ -1,12 +1,13 @@
 import { bracedRepS, doseSessionS } from '../dose'
 import type { Catalogue } from '../catalogue'
+import { circuitS } from './circuit'
 import { liftFacts } from './lifts'
-import type { PlannedLift, PlannedSession, TrunkItem } from './week'
+import type { PlannedLift, PlannedSession, Slot, TrunkItem } from './week'
 
 /** One block on a session's line of minutes, seconds from its start. */
 export interface Block {
   readonly id: string
-  readonly kind: 'lift' | 'item'
+  readonly kind: 'lift' | 'item' | 'warmUp' | 'coolDown'
   readonly startS: number
   readonly durationS: number
 }
@@ -15,6 +16,8 @@ export interface SessionLayout {
   readonly blocks: readonly Block[]
   readonly totalS: number
   readonly trunkS: number
+  /** Work at home, beside the session. */
+  readonly homeS: number
 }
 
 /** Warm-up sets before a lift at or above WARM_UP_FROM_PERCENT, and changing the bar (common practice, no source). */
@@ -61,8 +64,9 @@ export function itemDurationS(item: TrunkItem, catalogue: Catalogue): number {
 }
 
 /**
- * Lays a session along its minutes: activation, then each lift with what is paired to it, then after, then finishers.
- * Work paired with a lift uses its rests, so it lengthens the lift by half of its own time.
+ * Lays a session along its minutes: warm-up, activation, then each lift with what is paired to it or done inside it, then after,
+ * then finishers, then cool-down. Work paired with a lift uses its rests, so it lengthens the lift by half of its own time; work at
+ * home follows the end and lengthens nothing. Stations of a circuit stand where the first of them stands.
  *
  * @throws DomainError as bracedRepS and doseSessionS.
  * @example
@@ -71,28 +75,42 @@ export function itemDurationS(item: TrunkItem, catalogue: Catalogue): number {
 export function layOutSession(session: PlannedSession, catalogue: Catalogue): SessionLayout {
   const blocks: Block[] = []
   let clockS = 0
-  const run = (items: readonly TrunkItem[]): void => {
-    for (const item of items) {
-      const durationS = itemDurationS(item, catalogue)
-      blocks.push({ id: item.id, kind: 'item', startS: clockS, durationS })
-      clockS += durationS
-    }
+  const put = (id: string, kind: Block['kind'], durationS: number): void => {
+    blocks.push({ id, kind, startS: clockS, durationS })
+    clockS += durationS
   }
-  run(session.items.filter(item => item.slot === 'activation'))
+  const durations = durationsOf(session, catalogue)
+  const run = (slot: Slot, liftId: string | null = null): void => {
+    for (const item of session.items) if (item.slot === slot && (liftId === null || item.pairedWith === liftId)) put(item.id, 'item', durations.get(item.id)!)
+  }
+  if (session.warmUpMinutes) put('warm-up', 'warmUp', session.warmUpMinutes * 60)
+  run('activation')
   for (const planned of session.lifts) {
     const startS = clockS
-    const paired = session.items.filter(item => item.slot === 'paired' && item.pairedWith === planned.id)
-    run(paired)
+    run('paired', planned.id)
+    run('inside', planned.id)
     const pairedS = clockS - startS
     const durationS = Math.max(liftDurationS(planned) + Math.round(pairedS / 2), pairedS)
     blocks.push({ id: planned.id, kind: 'lift', startS, durationS })
     clockS = startS + durationS
   }
-  run(session.items.filter(item => item.slot === 'after'))
-  run(session.items.filter(item => item.slot === 'finisher'))
-  return {
-    blocks,
-    totalS: clockS,
-    trunkS: session.items.reduce((sum, item) => sum + itemDurationS(item, catalogue), 0),
+  run('after')
+  run('finisher')
+  if (session.coolDownMinutes) put('cool-down', 'coolDown', session.coolDownMinutes * 60)
+  const totalS = clockS
+  run('home')
+  const homeS = clockS - totalS
+  const trunkS = [...durations.values()].reduce((sum, s) => sum + s, 0) - homeS
+  return { blocks, totalS, trunkS, homeS }
+}
+
+/** Seconds of each item; a circuit's time is shared evenly by its stations. */
+function durationsOf(session: PlannedSession, catalogue: Catalogue): Map<string, number> {
+  const durations = new Map(session.items.map(item => [item.id, itemDurationS(item, catalogue)]))
+  for (const circuit of session.circuits ?? []) {
+    const stations = session.items.filter(item => item.circuit === circuit.id)
+    const eachS = Math.round(circuitS(circuit, stations, catalogue) / Math.max(1, stations.length))
+    for (const { id } of stations) durations.set(id, eachS)
   }
+  return durations
 }

@@ -6,8 +6,10 @@ import type { LiftId } from './lifts'
 export const SLOTS = {
   activation: 'activation, before the lifts',
   paired: 'paired, between the sets',
+  inside: 'inside the lift',
   after: 'after the lifts',
   finisher: 'finisher',
+  home: 'at home',
 } as const
 export type Slot = keyof typeof SLOTS
 
@@ -25,7 +27,7 @@ export interface TrunkItem {
   readonly variationId: string
   readonly dose: Dose
   readonly slot: Slot
-  /** Planned lift it is paired with; null in every other slot. */
+  /** Planned lift it is paired with or done inside of; null in every other slot. */
   readonly pairedWith: string | null
   /** The weaker side's extra set. */
   readonly extraSetSide: Side | null
@@ -34,6 +36,22 @@ export interface TrunkItem {
   readonly why: string
   /** The coach wants it here: a new proposal leaves it where it is. */
   readonly kept?: true
+  readonly note?: string
+  /** Circuit of the session it is a station of. */
+  readonly circuit?: string
+  /** Drills of the second and later rounds of a circuit, each with what to fall back on. */
+  readonly rounds?: readonly { readonly variationId: string, readonly fallbackId: string | null }[]
+}
+
+/** A round of stations, done again and again: blocks of hold, move, turn and balance. */
+export interface Circuit {
+  readonly id: string
+  readonly rounds: number
+  readonly workS: number
+  readonly restS: number
+  readonly roundRestS: number
+  /** One-sided drills split the time between sides, or give each side its own. */
+  readonly sides: 'split' | 'own'
 }
 
 export interface PlannedSession {
@@ -45,6 +63,11 @@ export interface PlannedSession {
   readonly lifts: readonly PlannedLift[]
   /** In the order of doing, within each slot. */
   readonly items: readonly TrunkItem[]
+  /** General warm-up and mobility before everything, and stretch and quiet breath after it; none where not given. */
+  readonly warmUpMinutes?: number
+  readonly coolDownMinutes?: number
+  readonly circuits?: readonly Circuit[]
+  readonly note?: string
 }
 
 export interface WeekPlan {

@@ -1,11 +1,13 @@
 import { ACTION_FACTS, mainAction, PLANES, TRUNK_ACTIONS, type PerAction, type Variation } from '../catalogue'
+import { policyCost, policyPlaceCost } from '../policy'
 import { doseRemoval } from '../screening'
 import type { PlannerItem, PlannerSession, PlannerVariation, WeekInstance } from '../planner'
 import { NO_LIFT_LIMIT, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, suits, type Option } from './candidates'
 import { dayKindOf, type PlanningContext } from './context'
+import { goalLadders } from './goal'
 import { itemActionSeconds, liftActionSeconds } from './ledger'
 import { placeConflicts } from './rules'
-import { itemDurationS, liftDurationS } from './sessionLayout'
+import { itemDurationS, layOutSession, liftDurationS } from './sessionLayout'
 import { SPORT_PROFILES } from './sportProfiles'
 import type { Targets } from './targets'
 import type { PlannedSession, Slot, TrunkItem, WeekPlan } from './week'
@@ -19,6 +21,8 @@ const COSTS = { weakLink: 1.5, over: 0.5, plane: 60, keep: 20, resisting: 20 } a
 /** Sessions in which each plane is met, and drills of last week that stay (common practice, no source). */
 const PLANE_TIMES = 2
 const STAPLES = 3
+/** Exposures a week that are asked for, where there are sessions for them (common practice, no source: 2-4). */
+const MOST_EXPOSURES = 4
 /** Times drills of one ladder come in a week. */
 const LADDER_TIMES = 3
 
@@ -30,9 +34,28 @@ export interface WeekAsNumbers {
   readonly kept: ReadonlyMap<string, TrunkItem>
 }
 
-const pairedSlot = (liftId: string): string => `paired:${liftId}`
-const placeOf = (slot: string): { slot: Slot, pairedWith: string | null } =>
-  (slot.startsWith('paired:') ? { slot: 'paired', pairedWith: slot.slice('paired:'.length) } : { slot: slot as Slot, pairedWith: null })
+/** Every drill serves it: the wish that no session goes without trunk work, told like a plane. */
+export const EXPOSURE = 'exposure'
+/** A drill that leads to the goal is liked this much better. */
+const GOAL_WORTH = 3
+/** A drill of the block before is liked this much less in the first week of a new one. */
+const CHANGE_COST = 3
+
+const slotId = ({ slot, pairedWith }: { slot: Slot, pairedWith: string | null }): string => (pairedWith === null ? slot : `${slot}:${pairedWith}`)
+const placeOf = (id: string): { slot: Slot, pairedWith: string | null } => {
+  const at = id.indexOf(':')
+  return at < 0 ? { slot: id as Slot, pairedWith: null } : { slot: id.slice(0, at) as Slot, pairedWith: id.slice(at + 1) }
+}
+
+/**
+ * Whether an item stands outside the search: work at home and the stations of a circuit are the coach's own.
+ *
+ * @example
+ * isFixed({ ...item, slot: 'home' }) // => true
+ */
+export function isFixed({ slot, circuit }: Pick<TrunkItem, 'slot' | 'circuit'>): boolean {
+  return slot === 'home' || circuit !== undefined
+}
 
 /**
  * The week of an athlete as an instance for the planner: seconds under tension by action, less what the lifts give; sessions with
@@ -48,7 +71,7 @@ const placeOf = (slot: string): { slot: Slot, pairedWith: string | null } =>
 export function weekAsNumbers(context: PlanningContext, sessions: readonly PlannedSession[], targets: Targets, before: WeekPlan | null): WeekAsNumbers {
   const options = new Map<string, Option>()
   const byVariation = new Map<Variation, Option[]>()
-  for (const option of optionsFor(context)) byVariation.set(option.variation, [...(byVariation.get(option.variation) ?? []), option])
+  for (const option of optionsFor(context, before)) byVariation.set(option.variation, [...(byVariation.get(option.variation) ?? []), option])
   const planned = sessions.map(session => plannerSession(session, context))
   const keep: PlannerItem[] = []
   const keptItems = new Map<string, TrunkItem>()
@@ -65,9 +88,9 @@ export function weekAsNumbers(context: PlanningContext, sessions: readonly Plann
       keep.push({ variation: variation.id, session: session.id, slot: slotOf(item, session), sets })
       keptItems.set(`${session.id}/${variation.id}/${sets}`, item)
     })
-    return plannerVariation(variation, doses, usual.length, sessions, planned, context)
+    return plannerVariation(variation, doses, usual.length, sessions, planned, context, before)
   })
-  const previous = [...new Set(before?.sessions.flatMap(s => s.items.map(i => i.variationId)) ?? [])].filter(id => variations.some(v => v.id === id))
+  const previous = [...new Set(before?.sessions.flatMap(s => s.items.filter(i => !isFixed(i)).map(i => i.variationId)) ?? [])].filter(id => variations.some(v => v.id === id))
   return {
     options, kept: keptItems,
     instance: {
@@ -76,21 +99,36 @@ export function weekAsNumbers(context: PlanningContext, sessions: readonly Plann
         low: targets[action].lowS, high: targets[action].highS, weight: action === context.weakLink ? COSTS.weakLink : 1, over: COSTS.over,
       }])),
       sessions: planned, variations, limits: { appearances: 2, highOver: HIGH_DOSE_S, groupPerWeek: LADDER_TIMES },
-      planes: Object.fromEntries(PLANES.map(plane => [plane, Math.min(PLANE_TIMES, sessions.length)])), resisting: TRUNK_ACTIONS.filter(a => ACTION_FACTS[a].resists),
-      locks: { keep }, previous, keep: Math.min(STAPLES, previous.length), penalties: { plane: COSTS.plane, keep: COSTS.keep, resisting: COSTS.resisting },
+      planes: {
+        ...Object.fromEntries(PLANES.map(plane => [plane, Math.min(PLANE_TIMES, sessions.length)])), [EXPOSURE]: exposuresOf(sessions, context),
+      }, resisting: TRUNK_ACTIONS.filter(a => ACTION_FACTS[a].resists),
+      locks: { keep }, previous: startsBlock(context) ? [] : previous, keep: startsBlock(context) ? 0 : Math.min(staplesOf(context), previous.length),
+      penalties: { plane: COSTS.plane, keep: COSTS.keep, resisting: COSTS.resisting },
     },
   }
 }
 
+const startsBlock = ({ rules: { block } }: PlanningContext): boolean => block?.week === 1
+
+/** Drills of last week that are to stay. */
+function staplesOf({ rules: { policy: { variety }, block } }: PlanningContext): number {
+  if (variety === 'rotate') return block ? STAPLES : 1
+  return block || variety === 'same' ? Infinity : STAPLES
+}
+
+/** Sessions that are to hold trunk work: those there are, four at most, without competition days. */
+function exposuresOf(sessions: readonly PlannedSession[], { competitionDays }: PlanningContext): number {
+  return Math.min(MOST_EXPOSURES, sessions.filter(s => dayKindOf(s.day, competitionDays) !== 'competition').length)
+}
+
 /** The place of an item; one whose lift is gone counts after the lifts. */
 function slotOf(item: TrunkItem, session: PlannedSession): string {
-  if (item.slot !== 'paired') return item.slot
-  return session.lifts.some(lift => lift.id === item.pairedWith) ? pairedSlot(item.pairedWith!) : 'after'
+  return item.pairedWith === null || session.lifts.some(lift => lift.id === item.pairedWith) ? slotId(item) : 'after'
 }
 
 /** Whether the coach keeps this drill here, in a dose that may be given. */
 function isKept(item: TrunkItem, variation: Variation, context: PlanningContext): boolean {
-  return item.kept === true && item.variationId === variation.id && !doseRemoval(item.dose, context.screen.flags)
+  return item.kept === true && !isFixed(item) && item.variationId === variation.id && !doseRemoval(item.dose, context.screen.flags)
 }
 
 const whole = (seconds: PerAction): Record<string, number> =>
@@ -101,14 +139,18 @@ function plannerSession(session: PlannedSession, context: PlanningContext): Plan
   const liftsS = session.lifts.reduce((sum, lift) => sum + liftDurationS(lift), 0)
   const lifts: Record<string, number> = {}
   for (const lift of session.lifts) for (const [action, s] of Object.entries(whole(liftActionSeconds(lift)))) lifts[action] = (lifts[action] ?? 0) + s
+  const fixed = session.items.filter(isFixed)
+  const fixedS = layOutSession({ ...session, items: fixed }, context.screen.catalogue).trunkS + 60 * ((session.warmUpMinutes ?? 0) + (session.coolDownMinutes ?? 0))
+  for (const item of fixed) for (const [action, s] of Object.entries(whole(itemActionSeconds(item, context.screen.catalogue)))) lifts[action] = (lifts[action] ?? 0) + s
   const limit = session.lifts.length === 0 ? NO_LIFT_LIMIT : SLOT_LIMIT
   return {
     id: session.id, day: session.day, kind: kind === 'competition' || kind === 'dayBefore' ? kind : 'training',
-    // Half of a paired second is rounded up in the layout: one spare second a lift.
-    capS: Math.max(0, Math.floor(session.minutes * 60 - liftsS - session.lifts.length)), workCapS: TRUNK_CAP_S, items: SESSION_ITEM_LIMIT, lifts,
+    // Half of a paired second is rounded up in the layout: spare seconds for each lift.
+    capS: Math.max(0, Math.floor(session.minutes * 60 - liftsS - fixedS - 2 * session.lifts.length)), workCapS: TRUNK_CAP_S, items: SESSION_ITEM_LIMIT, lifts,
     slots: [
       { id: 'activation', items: limit.activation, activation: true },
-      ...session.lifts.map(lift => ({ id: pairedSlot(lift.id), items: limit.paired, paired: true, capS: liftDurationS(lift) })),
+      ...session.lifts.flatMap(lift => (['paired', 'inside'] as const).map(slot =>
+        ({ id: slotId({ slot, pairedWith: lift.id }), items: limit[slot], paired: true, capS: liftDurationS(lift) }))),
       { id: 'after', items: limit.after }, { id: 'finisher', items: limit.finisher },
     ],
   }
@@ -116,6 +158,7 @@ function plannerSession(session: PlannedSession, context: PlanningContext): Plan
 
 function plannerVariation(
   variation: Variation, doses: readonly Option[], usual: number, sessions: readonly PlannedSession[], planned: readonly PlannerSession[], context: PlanningContext,
+  before: WeekPlan | null,
 ): PlannerVariation {
   const main = mainAction(variation.shares)
   const { weights } = SPORT_PROFILES[context.sport]
@@ -131,10 +174,13 @@ function plannerVariation(
   // The present rung is the work; rungs below it are for warming up. What the sport asks less of is liked less.
   const slots = [...new Set(planned.flatMap(s => s.slots.map(l => l.id)))]
   const late = main === context.weakLink ? { after: 2, finisher: 5 } : {}
+  const { policy, block } = context.rules
+  const old = startsBlock(context) && main !== context.weakLink && (before?.sessions.some(s => s.items.some(i => i.variationId === variation.id)) ?? false)
+  const towardsGoal = goalLadders(context).has(variation.ladder)
   return {
-    id: variation.id, group: variation.ladder, spineCost: variation.spineCost, planes: [ACTION_FACTS[main].plane], ballistic: variation.mode === 'ballistic',
-    cost: Math.round(Math.max(0, 1.5 - fit) * 4),
-    slotCosts: Object.fromEntries(slots.map(id => [id, (id === 'activation' ? 0 : 2 * below) + (late[id as keyof typeof late] ?? 0)])),
+    id: variation.id, group: variation.ladder, spineCost: variation.spineCost, planes: [ACTION_FACTS[main].plane, EXPOSURE], ballistic: variation.mode === 'ballistic',
+    cost: Math.round(Math.max(0, 1.5 - fit) * 4) + policyCost(variation, policy, block?.phase ?? null) + (old ? CHANGE_COST : 0) + (towardsGoal ? 0 : GOAL_WORTH),
+    slotCosts: Object.fromEntries(slots.map(id => [id, (id === 'activation' ? 0 : 2 * below) + (late[id as keyof typeof late] ?? 0) + policyPlaceCost(placeOf(id).slot, policy)])),
     not, doses: doses.map((option, i) => ({
       sets: i + 1, seconds: Math.ceil(option.durationS), fatigue: variation.fatigue, demand: whole(option.gain),
       ...(i >= usual ? { lockedOnly: true } : {}),
@@ -152,14 +198,14 @@ export function asSessions(plan: readonly PlannerItem[], sessions: readonly Plan
   const taken = new Set([...kept.values()].map(item => item.id))
   return sessions.map(session => ({
     ...session,
-    items: plan.filter(item => item.session === session.id).map((item): TrunkItem => {
+    items: [...session.items.filter(isFixed), ...plan.filter(item => item.session === session.id).map((item): TrunkItem => {
       const own = kept.get(`${session.id}/${item.variation}/${item.sets}`)
       if (own) return own
       const { dose, extraSetSide } = options.get(`${item.variation}/${item.sets}`)!
       // A kept drill may have been moved here from another session, with the name it had there.
       const id = `${session.id}/${item.variation}`
       return { id: taken.has(id) ? `${id}+` : id, variationId: item.variation, dose, ...placeOf(item.slot), extraSetSide, setting: {}, why: '' }
-    }),
+    })],
   }))
 }
 
@@ -170,7 +216,7 @@ export function asSessions(plan: readonly PlannerItem[], sessions: readonly Plan
  * asPlannerItems([], { options: new Map() }) // => []
  */
 export function asPlannerItems(sessions: readonly PlannedSession[], { options }: Pick<WeekAsNumbers, 'options'>): PlannerItem[] {
-  return sessions.flatMap(session => session.items.flatMap((item): PlannerItem[] => {
+  return sessions.flatMap(session => session.items.filter(item => !isFixed(item)).flatMap((item): PlannerItem[] => {
     for (let sets = 1; options.has(`${item.variationId}/${sets}`); sets++) {
       const { dose } = options.get(`${item.variationId}/${sets}`)!
       if (dose.sets === item.dose.sets && dose.amount === item.dose.amount && dose.unit === item.dose.unit) {

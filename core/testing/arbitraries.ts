@@ -1,5 +1,7 @@
 import fc from 'fast-check'
 import { EQUIPMENT, LADDERS, STANDARD, TRUNK_ACTIONS, type Equipment, type Ladder } from '../catalogue'
+import { addDays } from '../calendar'
+import { PHASE_IDS, SCHOOL_IDS, USUAL_LOADS, USUAL_RULES, weekRules, type WeekRules } from '../policy'
 import { LIFT_IDS, SPORT_PROFILE_IDS, type PlannedSession, type PlanningContext } from '../programme'
 import { FLAG_IDS, type Screen } from '../screening'
 
@@ -27,6 +29,19 @@ export const anySessions: fc.Arbitrary<PlannedSession[]> = fc.uniqueArray(fc.int
     id: `d${day}`, day, minutes, items: [], lifts: lifts.map((lift, i) => ({ ...lift, id: `d${day}l${i}` })),
   })))))
 
+/** One settled thing a line: a school, a line of its own, locks, and a block the week may stand in. */
+const anyRules: fc.Arbitrary<WeekRules> = fc.record({
+  school: fc.option(fc.constantFrom(...SCHOOL_IDS)),
+  lines: fc.record({ flexion: fc.constantFrom('allowed', 'limited', 'unloaded', 'off'), place: fc.constantFrom('usual', 'early', 'inside') }, { requiredKeys: [] }),
+  never: fc.subarray(['front-plank.elbows', 'side-plank.knees', 'dead-bug.heel-taps']),
+  only: fc.constantFrom({}, { 'quadruped.opposite-arm-leg': ['activation'] }),
+  phase: fc.option(fc.constantFrom(...PHASE_IDS)),
+  week: fc.integer({ min: 0, max: 4 }),
+}).map(({ school, lines, never, only, phase, week }) => weekRules([{
+  scope: 'athlete', scopeId: 'a', name: 'the athlete',
+  rules: { school, lines, bands: {}, never, only, blocks: [{ startsOn: addDays('2026-03-02', -7 * week), phase, loads: USUAL_LOADS }] },
+}], '2026-03-02'))
+
 /** Random planning contexts. */
 export const anyContext: fc.Arbitrary<PlanningContext> = fc.record({
   screen: anyScreen,
@@ -35,4 +50,8 @@ export const anyContext: fc.Arbitrary<PlanningContext> = fc.record({
   weakLink: fc.option(fc.constantFrom(...TRUNK_ACTIONS)),
   weakSide: fc.option(fc.constantFrom('left' as const, 'right' as const)),
   competitionDays: fc.uniqueArray(fc.integer({ min: -1, max: 8 }), { maxLength: 2 }),
+  position: fc.constantFrom('', 'libero', 'foil, left-handed', 'kayak crew'),
+  goal: fc.record({ variationId: fc.option(fc.constantFrom('rollout.wheel-kneeling', 'side-plank.band-push')), lift: fc.option(fc.constantFrom(...LIFT_IDS)) }),
+  rules: fc.oneof({ weight: 2, arbitrary: fc.constant(USUAL_RULES) }, { weight: 1, arbitrary: anyRules }),
+  notHeld: fc.constantFrom([], ['front-plank.elbows']),
 })

@@ -1,5 +1,6 @@
 import { EQUIPMENT, findVariation, LADDERS, STANDARD, type Equipment } from '../catalogue'
 import type { PoseSpec } from '../mechanics'
+import { USUAL_RULES } from '../policy'
 import { weekLedger, weeklyTargets, type PlannedLift, type PlannedSession, type PlanningContext, type TrunkItem } from '../programme'
 
 /** An experienced athlete with everything at hand and nothing in the way, for tests and examples. */
@@ -17,6 +18,10 @@ export const context: PlanningContext = {
   weakLink: null,
   weakSide: null,
   competitionDays: [],
+  position: '',
+  goal: { variationId: null, lift: null },
+  rules: USUAL_RULES,
+  notHeld: [],
 }
 
 export const lift: PlannedLift = { id: 'squat', lift: 'backSquat', sets: 4, reps: 4, percent1Rm: 82 }
