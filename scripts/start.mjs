@@ -4,6 +4,7 @@ import { serverEnvironment } from './lib/database.mjs'
 import { startInstruments } from './lib/instruments.mjs'
 import { startOutbox } from './lib/outbox.mjs'
 import { ensurePackages } from './lib/packages.mjs'
+import { startPlanners } from './lib/planners.mjs'
 import { giveUp, say } from './lib/project.mjs'
 import { logFile, runningServer, startServer } from './lib/server.mjs'
 
@@ -19,10 +20,12 @@ let server = null
 let database = null
 let outbox = null
 let instruments = null
+let planners = null
 
 async function stop(code) {
   stopping ??= (async () => {
     say('\nStopping …')
+    await planners?.stop()
     await server?.stop()
     await outbox?.stop()
     await instruments?.stop()
@@ -40,6 +43,7 @@ try {
   if (!stopping) outbox = await startOutbox()
   if (!stopping) instruments = await startInstruments()
   if (!stopping) server = await startServer({ ...database.env, ...outbox.env, ...instruments.env, LOAD_DEMO: process.env.LOAD_DEMO ?? '1' })
+  if (!stopping) planners = startPlanners(database.env)
 }
 catch (error) {
   await outbox?.stop()

@@ -1,9 +1,9 @@
 import { daysBetween } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
-import { USUAL_RULES, weekRules, type RulesLayer } from '~~/core/policy'
+import { USUAL_RULES, weekRules } from '~~/core/policy'
 import type { PlanningContext } from '~~/core/programme'
 import { effectiveMarks, type Clearance, type Screen } from '~~/core/screening'
-import type { AthleteInput, Competition } from './types'
+import type { AthleteInput, Competition, Settled } from './types'
 
 /** An athlete with what clinicians have lifted, where that is known. */
 type Screened = AthleteInput & { readonly clearances?: readonly Clearance[] }
@@ -19,13 +19,6 @@ export function screenOf(athlete: Screened, day: string, catalogue: Catalogue): 
     // Only the birth year is kept: the younger of the two possible ages is the careful one.
     ageYears: Number(day.slice(0, 4)) - athlete.birthYear - 1,
   }
-}
-
-/** What was settled for an athlete, and what last week's sets said. */
-export interface Settled {
-  readonly layers: readonly RulesLayer[]
-  /** Drills of last week that broke before their amount. */
-  readonly notHeld: readonly string[]
 }
 
 /** Everything one athlete's week is planned from: the same on the server and in the browser. */

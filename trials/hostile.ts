@@ -46,7 +46,16 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   'PUT /api/athletes/:id/weeks/:startsOn': luck => ({ version: luck.below(3), plan: { sessions: [session(luck)] } }),
   'POST /api/athletes/:id/weeks/:startsOn/assign': luck => ({ version: 1 + luck.below(3) }),
   'POST /api/athletes/:id/weeks/:startsOn/propose': luck => ({ sessions: [session(luck)] }),
-  'POST /api/weeks/propose': (luck, ids) => ({ athleteIds: ids.slice(0, 2), startsOn: '2026-03-02', sessions: [session(luck)], replace: luck.chance(0.5) }),
+  'POST /api/athletes/:id/weeks/:startsOn/review': luck => ({ sessions: [session(luck)] }),
+  'POST /api/athletes/:id/weeks/:startsOn/apply': (luck, ids) => ({ itemIds: luck.chance(0.5) ? null : ['i'], athleteIds: ids.slice(0, 2) }),
+  'PUT /api/rules': (luck, ids) => ({
+    scope: 'athlete', scopeId: ids[0] ?? luck.key(), version: luck.below(3),
+    rules: { school: 'bodyLine', lines: { flexion: 'off' }, bands: { rotation: { lowS: 10, highS: 60 } }, never: ['front-plank.elbows'], only: {}, blocks: [] },
+  }),
+  'POST /api/plan-runs': (luck, ids) => ({ id: luck.key(), athleteIds: ids.slice(0, 2), startsOn: '2026-03-02', weeks: 1 + luck.below(2), sessions: [session(luck)], replace: luck.chance(0.5) }),
+  'POST /api/plan-runs/:id/cancel': () => ({}),
+  'POST /api/plan-runs/:id/retry': () => ({}),
+  'POST /api/plan-runs/:id/accept': () => ({ athleteIds: null }),
   'PUT /api/athletes/:id/screening': luck => ({ answers: Object.fromEntries(FLAG_IDS.map(flag => [flag, flag === 'wrist' && luck.chance(0.5)])) }),
   'POST /api/athletes/:id/clearances': luck => ({
     id: luck.key(), flag: 'wrist', extent: 'all', givenBy: 'Dr Fuzz', from: '2026-03-01', until: luck.chance(0.5) ? null : '2026-09-01', note: '',

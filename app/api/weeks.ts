@@ -1,5 +1,5 @@
 import type { PlannedSession, WeekPlan } from '~~/core/programme'
-import type { BulkProposal, PlannedAnswer, SetLogInput, Today, TrainingWeek, WeekSheet } from '~~/shared/types'
+import type { PlannedAnswer, SetLogInput, Today, TrainingWeek, WeekSheet } from '~~/shared/types'
 import { call } from './call'
 import { write, writes } from './writes'
 
@@ -18,9 +18,6 @@ export const assignWeek = (athleteId: string, startsOn: string, version: number)
 /** Asks the planner; nothing is stored by it. */
 export const proposeForOne = (athleteId: string, startsOn: string, sessions: readonly PlannedSession[]): Promise<PlannedAnswer> =>
   call(`${week(athleteId, startsOn)}/propose`, { method: 'POST', body: { sessions } })
-export const proposeForMany = (
-  request: { athleteIds: readonly string[], startsOn: string, sessions: readonly PlannedSession[], replace: boolean },
-): Promise<BulkProposal[]> => call('/api/weeks/propose', { method: 'POST', body: request })
 export const fetchRun = (sessionId: string): Promise<Today> => call(`/api/sessions/${sessionId}`)
 export const sendLog = (log: SetLogInput): Promise<{ stored: string[] } | null> =>
   writes.send({ key: `log/${log.id}`, label: 'A set', method: 'POST', path: '/api/logs', body: { logs: [log] } })

@@ -1,7 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
 import { larkholm } from '~~/demo'
-import type { AthleteInput } from '~~/shared/types'
+import type { AthleteInput, PlanRun } from '~~/shared/types'
 import { blankAthlete } from '~/composables/useAthleteForm'
 import AthleteForm from './athlete/AthleteForm.vue'
 import FlagConsequences from './athlete/FlagConsequences.vue'
@@ -9,7 +9,7 @@ import LadderStanding from './athlete/LadderStanding.vue'
 import ReviewPanel from './athlete/ReviewPanel.vue'
 import RosterTable from './athlete/RosterTable.vue'
 import ChipChoice from './common/ChipChoice.vue'
-import BulkResults from './week/BulkResults.vue'
+import RunReview from './week/RunReview.vue'
 import SessionForm from './week/SessionForm.vue'
 import { context } from '~~/core/testing/fixtures'
 
@@ -97,20 +97,21 @@ describe('lists', () => {
     expect(table.emitted('select')).toEqual([[['a'], true]])
   })
 
-  it('of proposals put exceptions first', () => {
-    const result = { proof: null, drills: 5, trunkMinutes: 20, notes: [], assigned: false, problem: '' }
-    const list = mount(BulkResults, {
-      props: {
-        startsOn: '2026-03-02', busy: false,
-        results: [
-          { ...result, athleteId: 'a', athleteName: 'Anna', outcome: 'proposed' },
-          { ...result, athleteId: 'b', athleteName: 'Berit', outcome: 'refused', notes: ['Refer.'] },
-        ],
-      },
-      global,
-    })
-    expect(list.findAll('li').map(li => li.find('a').text())).toEqual(['Berit', 'Anna'])
-    expect(list.find('button').text()).toBe('Assign 1 week')
+  it('of a run puts exceptions first and assigns by kind', async () => {
+    const week = { startsOn: '2026-03-02', version: 1, drills: 5, trunkMinutes: 20, notes: [], proof: { goal: 0, bound: 0, proven: true, walled: false }, assigned: false }
+    const line = (athleteId: string, athleteName: string, over: object) => ({ athleteId, athleteName, state: 'done' as const, attempts: 1, problem: '', weeks: [{ ...week, outcome: 'proposed' as const, ...over }] })
+    const run: PlanRun = {
+      id: 'r', startsOn: '2026-03-02', weeks: 1, askedBy: 'x', askedAt: '2026-03-01T10:00:00.000Z', cancelled: false,
+      lines: [line('a', 'Anna', {}), line('b', 'Berit', { outcome: 'refused', proof: null, notes: ['Refer.'] }), line('c', 'Clas', { proof: { goal: 9, bound: 3, proven: false, walled: true } })],
+    }
+    const list = mount(RunReview, { props: { run, busy: false }, global })
+    expect(list.findAll('li').map(li => li.find('a').text())).toEqual(['Berit', 'Clas', 'Anna'])
+    expect(list.findAll('button').map(b => b.text())).toEqual(['Assign 2 weeks', 'Assign these', 'Assign these'])
+    await list.findAll('button')[1]!.trigger('click')
+    expect(list.emitted('accept')).toEqual([[['c']]])
+    await list.setProps({ run: { ...run, lines: run.lines.map((l, i) => (i === 0 ? { ...l, state: 'working' as const } : l)) } })
+    expect(list.text()).toContain('2 of 3 athletes planned')
+    expect(list.findAll('button').map(b => b.text())).toContain('Cancel the rest')
   })
 
   it('of an athlete without a past says so', () => {

@@ -1,71 +1,61 @@
 <script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { v7 as newKey } from 'uuid'
 import { addDays, mondayOf } from '~~/core/calendar'
-import { addSession, changeSession, liftFacts, putLift, removeLift, removeSession, type PlannedLift, type WeekPlan } from '~~/core/programme'
+import type { WeekPlan } from '~~/core/programme'
 import { redFlags } from '~~/core/screening'
 import { messageOf } from '~/api/call'
-import ModalDialog from '~/components/common/ModalDialog.vue'
+import AthletePicker from '~/components/athlete/AthletePicker.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
-import BulkResults from '~/components/week/BulkResults.vue'
-import LiftForm from '~/components/week/LiftForm.vue'
-import SessionForm from '~/components/week/SessionForm.vue'
-import { useRosterFilter } from '~/composables/useRosterFilter'
+import LiftDays from '~/components/week/LiftDays.vue'
+import RunReview from '~/components/week/RunReview.vue'
 import { useSingleKeys } from '~/composables/useSingleKeys'
-import { DAY_NAMES_LONG, weekSpan } from '~/composables/useWords'
+import { weekSpan } from '~/composables/useWords'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
 import { useSquadWeekStore } from '~/stores/squadWeek'
 
 useHead({ title: 'Squad week · Keen Anchor' })
 
+/** How often a run that goes on is looked at. */
+const LOOK_MS = 1000
+
 const route = useRoute()
+const router = useRouter()
 const session = useSessionStore()
 const roster = useRosterStore()
 const store = useSquadWeekStore()
 const { rows, groups } = storeToRefs(roster)
-const { text, groupId, shown } = useRosterFilter(rows, groups)
 const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
 
 const startsOn = ref(addDays(mondayOf(session.me!.today), 7))
-const selected = ref(new Set(String(route.query.ids ?? '').split(',').filter(Boolean)))
+const weeks = ref(1)
+const selected = ref<ReadonlySet<string>>(new Set(String(route.query.ids ?? '').split(',').filter(Boolean)))
 /** The lifts of the squad's last planned week are the likeliest start; two plain days otherwise. */
 const plan = shallowRef<WeekPlan>({ sessions: [] })
 const replace = ref(false)
 const problem = ref('')
 const busy = ref(false)
-const dialog = ref<{ kind: 'lift', sessionId: string, lift: PlannedLift, isNew: boolean } | { kind: 'session', sessionId: string | null } | null>(null)
 
 onMounted(async () => {
-  store.results = []
+  store.run = null
   await roster.load()
+  if (!editable.value) return
+  await attempt(async () => {
+    await store.loadLatest()
+    if (route.query.run) await store.open(String(route.query.run))
+  })
 })
 
 const chosen = computed(() => rows.value.filter(row => selected.value.has(row.athlete.id)))
 const referred = computed(() => chosen.value.filter(row => redFlags(row.athlete.flags).length > 0))
-const edited = computed(() => plan.value.sessions.find(s => dialog.value && s.id === dialog.value.sessionId) ?? null)
 
-function toggle(id: string): void {
-  const next = new Set(selected.value)
-  if (!next.delete(id)) next.add(id)
-  selected.value = next
-}
-
-function selectShown(): void {
-  selected.value = new Set([...selected.value, ...shown.value.map(row => row.athlete.id)])
-}
-
-function putSession(day: number, minutes: number): void {
-  const id = dialog.value?.kind === 'session' ? dialog.value.sessionId : null
-  plan.value = id
-    ? { sessions: [...changeSession(plan.value, id, s => ({ ...s, day, minutes })).sessions].sort((a, b) => a.day - b.day) }
-    : addSession(plan.value, { id: newKey(), day, minutes, lifts: [], items: [] })
-  dialog.value = null
-}
-
-const newLift = (sessionId: string): void => {
-  dialog.value = { kind: 'lift', sessionId, isNew: true, lift: { id: newKey(), lift: 'backSquat', sets: 4, reps: 5, percent1Rm: 78 } }
-}
+const { pause, resume } = useIntervalFn(() => {
+  void store.look().catch((error: unknown) => { problem.value = messageOf(error) })
+}, LOOK_MS, { immediate: false })
+watch(() => store.going, going => (going ? resume() : pause()), { immediate: import.meta.client })
+onBeforeUnmount(pause)
 
 async function attempt(work: () => Promise<void>): Promise<void> {
   if (busy.value) return
@@ -86,8 +76,16 @@ const copyLifts = () => attempt(async () => {
   const from = chosen.value[0]
   if (from) plan.value = await store.liftsOf(from.athlete.id, startsOn.value)
 })
-const propose = () => attempt(() => store.propose([...selected.value], startsOn.value, plan.value.sessions, replace.value))
-const assign = () => attempt(() => store.assignAll(startsOn.value))
+const propose = () => attempt(async () => {
+  const id = newKey()
+  await store.start({ id, athleteIds: [...selected.value], startsOn: startsOn.value, weeks: weeks.value, sessions: plan.value.sessions, replace: replace.value })
+  // The run outlives the page: its address brings it back.
+  await router.replace({ query: { ...route.query, run: id } })
+})
+const openRun = (id: string) => attempt(async () => {
+  await store.open(id)
+  await router.replace({ query: { ...route.query, run: id } })
+})
 useSingleKeys([{ keys: ['p'], text: 'Propose', run: () => { if (selected.value.size > 0) void propose() } }])
 </script>
 
@@ -107,70 +105,21 @@ useSingleKeys([{ keys: ['p'], text: 'Propose', run: () => { if (selected.value.s
     </p>
     <div
       v-else
-      class="grid lg:grid-cols-[19rem_minmax(0,1fr)] gap-4"
+      class="grid lg:grid-cols-[19rem_minmax(0,1fr)] gap-4 items-start"
     >
       <section class="panel">
         <h2>Who <span class="figure font-normal">{{ selected.size }}</span></h2>
-        <label
-          class="sr-only"
-          for="find-squad"
-        >Find an athlete</label>
-        <input
-          id="find-squad"
-          v-model="text"
-          type="search"
-          class="field my-2"
-          placeholder="Type to filter"
-        >
-        <div class="flex flex-wrap gap-1 mb-2">
-          <button
-            v-for="group in groups"
-            :key="group.id"
-            type="button"
-            class="chip min-h-[1.7rem] text-[0.9em]"
-            :aria-pressed="groupId === group.id"
-            @click="groupId = groupId === group.id ? null : group.id"
-          >
-            {{ group.name }}
-          </button>
-        </div>
-        <p class="flex gap-3 mb-1">
-          <button
-            type="button"
-            class="underline underline-offset-2"
-            @click="selectShown"
-          >
-            Select shown
-          </button>
-          <button
-            type="button"
-            class="underline underline-offset-2"
-            @click="selected = new Set()"
-          >
-            None
-          </button>
-        </p>
         <StatePanel
           v-if="roster.state === 'failed'"
           state="failed"
           :text="roster.problem"
           @retry="roster.load"
         />
-        <ul class="max-h-[56vh] overflow-y-auto">
-          <li
-            v-for="row in shown"
-            :key="row.athlete.id"
-          >
-            <label class="flex gap-2 items-center py-0.5">
-              <input
-                type="checkbox"
-                :checked="selected.has(row.athlete.id)"
-                @change="toggle(row.athlete.id)"
-              >
-              {{ row.athlete.name }}
-            </label>
-          </li>
-        </ul>
+        <AthletePicker
+          v-model="selected"
+          :rows="rows"
+          :groups="groups"
+        />
       </section>
       <div class="flex flex-col gap-4 min-w-0">
         <section class="panel">
@@ -193,6 +142,21 @@ useSingleKeys([{ keys: ['p'], text: 'Propose', run: () => { if (selected.value.s
             >
               →
             </button>
+            <label class="flex items-center gap-1.5">
+              for
+              <select
+                v-model.number="weeks"
+                class="field w-auto"
+              >
+                <option
+                  v-for="n in 8"
+                  :key="n"
+                  :value="n"
+                >
+                  {{ n }} {{ n === 1 ? 'week' : 'weeks' }}
+                </option>
+              </select>
+            </label>
             <button
               v-if="chosen.length > 0"
               type="button"
@@ -203,50 +167,7 @@ useSingleKeys([{ keys: ['p'], text: 'Propose', run: () => { if (selected.value.s
               Copy from {{ chosen[0]!.athlete.name }}’s last week
             </button>
           </div>
-          <ul>
-            <li
-              v-for="day in plan.sessions"
-              :key="day.id"
-              class="flex flex-wrap gap-2 items-center py-1 border-b border-line/60"
-            >
-              <button
-                type="button"
-                class="w-36 text-left underline underline-offset-2 font-semibold"
-                @click="dialog = { kind: 'session', sessionId: day.id }"
-              >
-                {{ DAY_NAMES_LONG[day.day] }}, <span class="figure">{{ day.minutes }} min</span>
-              </button>
-              <button
-                v-for="lift in day.lifts"
-                :key="lift.id"
-                type="button"
-                class="bg-block text-paper rounded px-2 py-1 text-left"
-                @click="dialog = { kind: 'lift', sessionId: day.id, lift, isNew: false }"
-              >
-                {{ liftFacts(lift.lift).name }} <span class="figure text-[0.88em]">{{ lift.sets }}×{{ lift.reps }} · {{ lift.percent1Rm }} %</span>
-              </button>
-              <button
-                type="button"
-                class="underline underline-offset-2"
-                @click="newLift(day.id)"
-              >
-                + lift<span class="sr-only"> on {{ DAY_NAMES_LONG[day.day] }}</span>
-              </button>
-            </li>
-          </ul>
-          <p
-            v-if="plan.sessions.length === 0"
-            class="text-quiet"
-          >
-            No lift day yet: each athlete’s own free days will hold trunk work alone.
-          </p>
-          <button
-            type="button"
-            class="btn mt-2"
-            @click="dialog = { kind: 'session', sessionId: null }"
-          >
-            + lift day
-          </button>
+          <LiftDays v-model="plan" />
         </section>
         <p
           v-if="referred.length > 0"
@@ -278,41 +199,39 @@ useSingleKeys([{ keys: ['p'], text: 'Propose', run: () => { if (selected.value.s
             Replace weeks that already hold drills
           </label>
         </div>
-        <BulkResults
-          v-if="store.results.length > 0"
-          :results="store.results"
-          :starts-on="store.startsOn"
+        <RunReview
+          v-if="store.run"
+          :run="store.run"
           :busy="busy"
-          @assign="assign"
+          @cancel="attempt(store.cancel)"
+          @retry="attempt(store.retry)"
+          @accept="ids => attempt(() => store.accept(ids))"
         />
+        <section
+          v-else-if="store.latest.length > 0"
+          class="panel"
+        >
+          <h2>Planned lately</h2>
+          <ul>
+            <li
+              v-for="run in store.latest"
+              :key="run.id"
+            >
+              <button
+                type="button"
+                class="underline underline-offset-2 py-0.5"
+                @click="openRun(run.id)"
+              >
+                {{ weekSpan(run.startsOn) }}<template v-if="run.weeks > 1">
+                  and {{ run.weeks - 1 }} more
+                </template>, asked by {{ run.askedBy }}<template v-if="run.cancelled">
+                  , cancelled
+                </template>
+              </button>
+            </li>
+          </ul>
+        </section>
       </div>
     </div>
-    <ModalDialog
-      :open="dialog?.kind === 'lift'"
-      title="Lift"
-      @close="dialog = null"
-    >
-      <LiftForm
-        v-if="dialog?.kind === 'lift'"
-        :lift="dialog.lift"
-        :is-new="dialog.isNew"
-        @put="lift => { plan = putLift(plan, dialog!.sessionId!, lift); dialog = null }"
-        @remove="dialog?.kind === 'lift' && (plan = removeLift(plan, dialog.sessionId, dialog.lift.id)); dialog = null"
-      />
-    </ModalDialog>
-    <ModalDialog
-      :open="dialog?.kind === 'session'"
-      title="Lift day"
-      @close="dialog = null"
-    >
-      <SessionForm
-        v-if="dialog?.kind === 'session'"
-        :day="edited?.day ?? 0"
-        :minutes="edited?.minutes ?? 75"
-        :is-new="dialog.sessionId === null"
-        @put="putSession"
-        @remove="dialog?.sessionId && (plan = removeSession(plan, dialog.sessionId)); dialog = null"
-      />
-    </ModalDialog>
   </div>
 </template>

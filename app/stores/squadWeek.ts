@@ -1,45 +1,40 @@
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
-import { liftsOnly, type PlannedSession, type WeekPlan } from '~~/core/programme'
-import type { BulkProposal } from '~~/shared/types'
-import { messageOf } from '~/api/call'
-import * as weeks from '~/api/weeks'
+import { computed, shallowRef } from 'vue'
+import { liftsOnly, type WeekPlan } from '~~/core/programme'
+import type { PlanRun, PlanRunInput } from '~~/shared/types'
+import * as planning from '~/api/planning'
+import { fetchWeek } from '~/api/weeks'
 
-/** One line of a squad's proposal and what became of it. */
-export interface SquadResult extends BulkProposal {
-  readonly assigned: boolean
-  readonly problem: string
-}
-
-/** The week of several athletes at once. */
+/** Weeks of several athletes at once, planned in the background. */
 export const useSquadWeekStore = defineStore('squadWeek', () => {
-  const results = ref<SquadResult[]>([])
-  const startsOn = ref('')
+  const run = shallowRef<PlanRun | null>(null)
+  const latest = shallowRef<readonly PlanRun[]>([])
+  const going = computed(() => run.value?.lines.some(line => line.state === 'waiting' || line.state === 'working') ?? false)
 
-  async function propose(
-    athleteIds: readonly string[], monday: string, sessions: readonly PlannedSession[], replace: boolean,
-  ): Promise<void> {
-    const answer = await weeks.proposeForMany({ athleteIds, startsOn: monday, sessions, replace })
-    results.value = answer.map(result => ({ ...result, assigned: false, problem: '' }))
-    startsOn.value = monday
+  const keep = async (answer: Promise<PlanRun>): Promise<void> => { run.value = await answer }
+  const start = (input: PlanRunInput): Promise<void> => keep(planning.startRun(input))
+  const open = (id: string): Promise<void> => keep(planning.fetchPlanRun(id))
+  const cancel = (): Promise<void> => keep(planning.cancelRun(run.value!.id))
+  const retry = (): Promise<void> => keep(planning.retryRun(run.value!.id))
+  const accept = (athleteIds: readonly string[] | null): Promise<void> => keep(planning.acceptRun(run.value!.id, athleteIds))
+
+  /** Looks how far the run is; one that was left meanwhile is not shown again. */
+  async function look(): Promise<void> {
+    const { id } = run.value!
+    const fresh = await planning.fetchPlanRun(id)
+    if (run.value?.id === id) run.value = fresh
   }
 
-  /** Assigns every proposed week that is not assigned yet; one that fails does not hold up the others. */
-  async function assignAll(monday: string): Promise<void> {
-    for (const result of results.value) {
-      if (result.outcome !== 'proposed' || result.assigned) continue
-      const { assigned, problem } = await weeks.assignWeek(result.athleteId, startsOn.value || monday, result.version)
-        .then(() => ({ assigned: true, problem: '' }), (error: unknown) => ({ assigned: false, problem: messageOf(error) }))
-      results.value = results.value.map(r => (r.athleteId === result.athleteId ? { ...r, assigned, problem } : r))
-    }
+  async function loadLatest(): Promise<void> {
+    latest.value = await planning.fetchRuns()
   }
 
   /** The lifts an athlete did in the week before a Monday, or in that week itself. */
   async function liftsOf(athleteId: string, monday: string): Promise<WeekPlan> {
-    const sheet = await weeks.fetchWeek(athleteId, monday)
+    const sheet = await fetchWeek(athleteId, monday)
     const lifts = liftsOnly(sheet.previousPlan ?? sheet.week.plan)
     return { sessions: lifts.sessions.filter(session => session.lifts.length > 0) }
   }
 
-  return { results, startsOn, propose, assignAll, liftsOf }
+  return { run, latest, going, start, open, cancel, retry, accept, look, loadLatest, liftsOf }
 })

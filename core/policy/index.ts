@@ -7,3 +7,4 @@ export {
 } from './rules'
 export { bendingFactor, directWorkFactor, policyCost, policyDoses, policyPlaceCost, policyRemoval } from './drills'
 export { nextDose, type NextDose } from './progress'
+export { policyChanges, schoolPolicy, type PolicyChange } from './compare'

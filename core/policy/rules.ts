@@ -31,7 +31,7 @@ export const RULE_SCOPES: readonly RuleScope[] = ['organisation', 'phase', 'grou
 /** Rules with where they were settled. */
 export interface RulesLayer {
   readonly scope: RuleScope
-  /** Phase, group or athlete; the organisation's own id. */
+  /** Phase, group or athlete; `all` for the organisation. */
   readonly scopeId: string
   /** What a coach calls it. */
   readonly name: string

@@ -34,7 +34,7 @@ const anyRules: fc.Arbitrary<WeekRules> = fc.record({
   school: fc.option(fc.constantFrom(...SCHOOL_IDS)),
   lines: fc.record({ flexion: fc.constantFrom('allowed', 'limited', 'unloaded', 'off'), place: fc.constantFrom('usual', 'early', 'inside') }, { requiredKeys: [] }),
   never: fc.subarray(['front-plank.elbows', 'side-plank.knees', 'dead-bug.heel-taps']),
-  only: fc.constantFrom({}, { 'quadruped.opposite-arm-leg': ['activation'] }),
+  only: fc.constantFrom<Record<string, readonly string[]>>({}, { 'quadruped.opposite-arm-leg': ['activation'] }),
   phase: fc.option(fc.constantFrom(...PHASE_IDS)),
   week: fc.integer({ min: 0, max: 4 }),
 }).map(({ school, lines, never, only, phase, week }) => weekRules([{

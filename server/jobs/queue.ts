@@ -9,6 +9,8 @@ export const QUEUE_SCHEMA = 'keen_queue'
 export const QUEUES = {
   mail: { retryLimit: 8, retryDelay: 5, retryBackoff: true },
   resetRequest: { retryLimit: 3, retryDelay: 5 },
+  // A worker that dies is noticed when its job runs out.
+  planWeeks: { retryLimit: 5, retryDelay: 1, expireInSeconds: 60 },
   tidy: { retryLimit: 2, retryDelay: 60 },
 } as const
 export type QueueName = keyof typeof QUEUES
@@ -55,7 +57,7 @@ export interface RunningQueue extends Queue {
 }
 
 export async function startQueue(db: Knex, onError: (error: unknown) => void): Promise<RunningQueue> {
-  const boss = new PgBoss({ db: onPool(db), schema: QUEUE_SCHEMA, migrate: false, supervise: true, schedule: true, clockMonitorIntervalSeconds: 600 })
+  const boss = new PgBoss({ db: onPool(db), schema: QUEUE_SCHEMA, migrate: false, supervise: true, schedule: true, clockMonitorIntervalSeconds: 600, maintenanceIntervalSeconds: 20 })
   boss.on('error', onError)
   await boss.start()
   await boss.schedule('tidy', '17 3 * * *', {})

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { STANDARD } from '~~/core/catalogue'
+import { NO_RULES } from '~~/core/policy'
 import type { Role } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
 import { OWNER_ONLY, TABLE_RULES, type Sight } from '../database/tableRules'
@@ -16,6 +17,8 @@ import { saveCatalogue } from './catalogue'
 import type { Context } from './context'
 import { addGroup, saveFacility } from './groups'
 import { athleteToday, logSets } from './sessions'
+import { changeRules } from './planningRules'
+import { startRun } from './planRuns'
 import { hashPassword } from './signIn'
 import { inviteStaff } from './staff'
 import { addPerson, anAthlete, makeOrganisation, testDatabase, TODAY } from './testing'
@@ -37,8 +40,8 @@ let app: Awaited<ReturnType<typeof serveRoutes>>
 const people = {} as Record<Role, { context: Context, email: string }>
 const foreign = {} as Record<Role, { context: Context, email: string }>
 /** One athlete in the coach's group, one out of it, with a session each. */
-const seen = { id: '', sessionId: '', itemId: '' }
-const unseen = { id: '', sessionId: '', itemId: '' }
+const seen = { id: '', sessionId: '', itemId: '', runId: '' }
+const unseen = { id: '', sessionId: '', itemId: '', runId: '' }
 
 /** An athlete with everything that can hang on one. */
 async function fill(coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId: string, into: typeof seen): Promise<void> {
@@ -56,6 +59,9 @@ async function fill(coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId
     breakPoint: 'trunk', setting: {}, feltAt: [], effort: null, painAt: null, note: '',
   }])
   await checkBrace(coach, into.id, { id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '' })
+  await changeRules(coach, { scope: 'athlete', scopeId: into.id, version: 0, rules: NO_RULES })
+  into.runId = randomUUID()
+  await startRun(coach, { id: into.runId, athleteIds: [into.id], startsOn: MONDAY, weeks: 1, sessions: [], replace: false })
   await setBraceCourse(coach, into.id, { cue: 'drawIn', homework: { timesADay: 2, until: null, note: '' } })
   await logPractice(coach, into.id, { id: randomUUID(), day: TODAY, step: 2 })
   await logTrials(coach, [{
@@ -80,6 +86,7 @@ beforeAll(async () => {
   await addGroup(head, { id: outside, name: 'Out of sight' })
   for (const [organisation, groupId] of [[head, head.groupId], [other, other.groupId]] as const) {
     await saveFacility(organisation, { version: 1, counts: { band: 1 } })
+    await changeRules(organisation, { scope: 'organisation', scopeId: 'all', version: 0, rules: { ...NO_RULES, school: 'bodyLine' } })
     await saveOwnTests(organisation, { version: 0, tests: [OWN_TEST] })
     await saveCatalogue(organisation, { version: 0, own: { ladders: [], variations: [ownDrill] } })
     await inOrganisation(base.db, asSystemOf(organisation.actor.organisationId), tx =>
@@ -89,7 +96,7 @@ beforeAll(async () => {
     insertCompetition(tx, head.actor.organisationId, { id: randomUUID(), groupId: outside, name: 'Far cup', day: '2026-03-21', importance: 'C' }))
   await fill(head, head.groupId, seen)
   await fill(head, outside, unseen)
-  const far = { id: '', sessionId: '', itemId: '' }
+  const far = { id: '', sessionId: '', itemId: '', runId: '' }
   await fill(other, other.groupId, far)
   // The invitations stand for accounts of their own; the walls need people who can sign in.
   await base.owner.raw('delete from mail; delete from account_token; delete from person where athlete_id is not null')
@@ -124,7 +131,7 @@ describe('every table', () => {
     await fetch(`${app.url}/api/reset`, { method: 'POST', body: '{"email":"nobody@test.example"}', headers: { 'content-type': 'application/json' } })
     const { rows } = await base.owner.raw(`select distinct jsonb_object_keys(data) as key from ${QUEUE_SCHEMA}.job where jsonb_typeof(data) = 'object'`)
     expect(rows.length).toBeGreaterThan(0)
-    expect(rows.map((r: { key: string }) => r.key).filter((key: string) => !['organisationId', 'mailId', 'email'].includes(key))).toEqual([])
+    expect(rows.map((r: { key: string }) => r.key).filter((key: string) => !['organisationId', 'mailId', 'email', 'runId', 'athleteId'].includes(key))).toEqual([])
   })
 
   const names = Object.keys(TABLE_RULES).filter(name => !TABLE_RULES[name]!.shared)
@@ -214,7 +221,7 @@ describe('every route', () => {
   /** Calls a route about an athlete, with a body that is never right, so that nothing changes. */
   async function ask(name: string, about: typeof seen, session: Session | null, csrf = session?.csrf): Promise<{ status: number, code?: string }> {
     const [method, path] = name.split(' ') as [string, string]
-    const address = path.replace(':id', path.includes('/sessions/') ? about.sessionId : path.includes('/staff/') ? people.coach.context.actor.personId : about.id)
+    const address = path.replace(':id', path.includes('/plan-runs/') ? about.runId : path.includes('/sessions/') ? about.sessionId : path.includes('/staff/') ? people.coach.context.actor.personId : about.id)
       .replace(':startsOn', MONDAY).replace(':from', MONDAY)
     const answer = await fetch(app.url + address, {
       method,

@@ -16,6 +16,7 @@ import { markAssigned, weekOf } from '../repositories/weeks'
 import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, writing, type Context } from './context'
 import { record } from './record'
+import { settledFor } from './planningRules'
 import { refuseForbidden } from './weeks'
 
 /**
@@ -31,7 +32,7 @@ export function assignWeek(context: Context, athleteId: string, startsOn: string
     const competitions = await competitionsBetween(
       tx, organisationId, athlete.groupIds, addDays(startsOn, -1), addDays(startsOn, 8))
     const catalogue = await catalogueOfOrganisation(tx, organisationId)
-    const planning = planningContext(athlete, startsOn, competitions, catalogue)
+    const planning = planningContext(athlete, startsOn, competitions, catalogue, await settledFor(tx, organisationId, athlete, startsOn))
     refuseForbidden(week.plan, planning)
     if (!await markAssigned(tx, organisationId, athleteId, startsOn, version, personId)) {
       throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')

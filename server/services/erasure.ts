@@ -3,6 +3,7 @@ import { AppError } from '~~/shared/errors'
 import { answersOf, braceChecksOf, tracesSince, trialsSince } from '../repositories/assessment'
 import { braceCourse, practicesSince } from '../repositories/braceCourse'
 import { personHere } from '../repositories/people'
+import { rulesOfAthletes } from '../repositories/planningRules'
 import { prescribedBetween } from '../repositories/prescriptions'
 import { readRecord } from '../repositories/record'
 import { logsBetween } from '../repositories/setLogs'
@@ -29,6 +30,7 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       athlete,
       account: account ? { name: account.name, email: account.email, units: account.units } : null,
       weeks: await allWeeksOf(tx, organisationId, id),
+      planningRules: role === 'athlete' ? [] : await rulesOfAthletes(tx, organisationId, [id]),
       prescribed: await prescribedBetween(tx, organisationId, [id], FIRST_DAY, last),
       sets: await logsBetween(tx, organisationId, [id], FIRST_DAY, last),
       answers: await answersOf(tx, organisationId, id),

@@ -12,7 +12,7 @@ import { loadDemoIfEmpty } from './demo'
 import { addGroup, facility, saveFacility } from './groups'
 import { athleteToday, logSets, runSession } from './sessions'
 import { anAthlete, makeOrganisation, testDatabase, TODAY } from './testing'
-import { proposeForMany, storeWeek, weekSheet } from './weeks'
+import { storeWeek, weekSheet } from './weeks'
 
 const MONDAY = '2026-03-02'
 let base: Awaited<ReturnType<typeof testDatabase>>
@@ -133,17 +133,6 @@ describe('weeks', () => {
     await storeWeek(coach, id, MONDAY, 0, plan)
     await saveAthlete(coach, id, 1, anAthlete({ flags: ['chestPain'] }))
     await expect(assignWeek(coach, id, MONDAY, 1)).rejects.toMatchObject({ code: 'badInput' })
-  })
-
-  it('are proposed for many at once, keeping what a coach has made', async () => {
-    const ids = [await add(), await add({ flags: ['nightPain'] }), await add()]
-    await storeWeek(coach, ids[2]!, MONDAY, 0, plan)
-    const lifts: PlannedSession = { id: 'd1', day: 1, minutes: 75, items: [], lifts: [{ id: 'l', lift: 'deadlift', sets: 3, reps: 5, percent1Rm: 80 }] }
-    const results = await proposeForMany(coach, { athleteIds: ids, startsOn: MONDAY, sessions: [lifts], replace: false })
-    const outcome = Object.fromEntries(results.map(r => [r.athleteId, r]))
-    expect(ids.map(id => outcome[id]!.outcome)).toEqual(['proposed', 'refused', 'kept'])
-    expect(outcome[ids[0]!]!.drills).toBeGreaterThan(2)
-    expect((await weekSheet(coach, ids[0]!, MONDAY)).week.plan.sessions.map(s => s.day)).toEqual([0, 1, 2])
   })
 })
 

@@ -1,17 +1,16 @@
 import { addDays, mondayOf } from '~~/core/calendar'
-import type { Catalogue } from '~~/core/catalogue'
-import { layOutSession, weekConflicts, type PlannedSession, type PlanningContext, type WeekPlan } from '~~/core/programme'
+import { weekConflicts, type PlannedSession, type PlanningContext, type WeekPlan } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
-import type { Athlete, BulkProposal, Competition, TrainingWeek, WeekSheet } from '~~/shared/types'
-import { athletesByIds } from '../repositories/athletes'
+import type { Athlete, Competition, TrainingWeek, WeekReview, WeekSheet } from '~~/shared/types'
 import { competitionsBetween } from '../repositories/groups'
 import type { Tx } from '../repositories/rows'
 import { saveWeek, weekOf, weekVersion } from '../repositories/weeks'
 import { ownCatalogue } from '../repositories/catalogue'
-import { planInPool, type WeekAnswer, type WeekRequest } from '../solver'
+import { planInPool, reviewInPool, type WeekAnswer, type WeekRequest } from '../solver'
 import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
+import { settledFor } from './planningRules'
 import { record, recordHealthRead } from './record'
 
 function checkMonday(startsOn: string): void {
@@ -40,12 +39,13 @@ export async function weekSheet(context: Context, athleteId: string, startsOn: s
         changedBy: null, changedAt: null,
       },
       previousPlan: previous?.plan ?? null,
+      settled: await settledFor(tx, organisationId, athlete, startsOn),
     }
   })
 }
 
 /** A session on each day with time for it, nothing in it yet. */
-function emptyPlan(athlete: Athlete): WeekPlan {
+export function emptyPlan(athlete: Athlete): WeekPlan {
   return {
     sessions: [...athlete.available].sort((a, b) => a.day - b.day)
       .map(({ day, minutes }) => ({ id: `d${day}`, day, minutes, lifts: [], items: [] })),
@@ -85,86 +85,38 @@ export async function storeWeek(
   })
 }
 
-/** A week that is to be planned, as it stands before. */
-interface Asked { readonly athlete: Athlete, readonly stored: TrainingWeek | null, readonly kept: boolean, readonly request: WeekRequest }
-
-/** Proposes and stores a week for several athletes; weeks that already hold drills are kept unless told otherwise. */
-export async function proposeForMany(
-  context: Context,
-  request: { athleteIds: readonly string[], startsOn: string, sessions: readonly PlannedSession[], replace: boolean },
-): Promise<BulkProposal[]> {
-  const { startsOn } = request
-  checkMonday(startsOn)
-  const { organisationId } = context.actor
-  const all = await transaction(context, async (tx) => {
-    const asked: Asked[] = []
-    for (const athlete of await athletesByIds(tx, organisationId, request.athleteIds)) {
-      const stored = await weekOf(tx, organisationId, athlete.id, startsOn)
-      const kept = !request.replace && (stored?.plan.sessions.some(s => s.items.length > 0) ?? false)
-      asked.push({ athlete, stored, kept, request: await requestFor(tx, organisationId, athlete, startsOn, withOwnDays(request.sessions, athlete)) })
-    }
-    return asked
-  })
-  // Planned outside any transaction, all at once: the pool works on as many as it has threads.
-  const planned = new Map(await Promise.all(all.filter(a => !a.kept).map(async ({ athlete, request: week }) => [athlete.id, await planInPool(week)] as const)))
-  return writing(context, async (tx) => {
-    const results: BulkProposal[] = []
-    const catalogue = await catalogueOfOrganisation(tx, organisationId)
-    for (const { athlete, stored, kept } of all) {
-      if (kept && stored) {
-        results.push(outcome(athlete, 'kept', stored.version, stored.plan, catalogue, ['The week already holds drills and was kept.'], null))
-        continue
-      }
-      const { plan, notes, refused, proof } = planned.get(athlete.id)!
-      const version = await saveWeek(tx, organisationId, athlete.id, startsOn, stored?.version ?? 0, plan)
-      if (version === null) throw new AppError('changedElsewhere', `The week of ${athlete.name} was changed meanwhile. Try again.`)
-      await record(tx, context, 'week.propose', { athleteId: athlete.id, subjectId: startsOn, before: stored?.plan, after: plan })
-      results.push(outcome(athlete, refused ? 'refused' : 'proposed', version, plan, catalogue, notes, proof))
-    }
-    return results
-  })
-}
-
 /** All that one athlete's week is planned from. */
-async function requestFor(tx: Tx, organisationId: string, athlete: Athlete, startsOn: string, sessions: readonly PlannedSession[]): Promise<WeekRequest> {
+export async function requestFor(tx: Tx, organisationId: string, athlete: Athlete, startsOn: string, sessions: readonly PlannedSession[]): Promise<WeekRequest> {
   return {
     athlete, startsOn, sessions, competitions: await competitionsAround(tx, organisationId, athlete, startsOn),
     own: (await ownCatalogue(tx, organisationId)).own, before: (await weekOf(tx, organisationId, athlete.id, addDays(startsOn, -7)))?.plan ?? null,
+    settled: await settledFor(tx, organisationId, athlete, startsOn),
   }
 }
 
 /** The best week for the sessions of one athlete, with what is known about better ones. Nothing is stored. */
 export async function proposeForOne(context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[]): Promise<WeekAnswer> {
+  return planInPool(await askedFor(context, athleteId, startsOn, sessions))
+}
+
+/** The known mistakes of a week, whoever made it, and what the engine would change in it. Nothing is stored. */
+export async function reviewWeek(context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[]): Promise<WeekReview> {
+  return reviewInPool(await askedFor(context, athleteId, startsOn, sessions))
+}
+
+async function askedFor(context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[]): Promise<WeekRequest> {
   checkMonday(startsOn)
-  const request = await transaction(context, async (tx) => {
+  return transaction(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     await recordHealthRead(tx, context, [athlete])
     return requestFor(tx, context.actor.organisationId, athlete, startsOn, sessions)
   })
-  return planInPool(request)
 }
 
 /** The lift days typed for all, plus the days on which this athlete has time but no lifts. */
-function withOwnDays(sessions: readonly PlannedSession[], athlete: Athlete): PlannedSession[] {
+export function withOwnDays(sessions: readonly PlannedSession[], athlete: Athlete): PlannedSession[] {
   const own = emptyPlan(athlete).sessions.filter(({ day }) => !sessions.some(session => session.day === day))
   return [...sessions, ...own].sort((a, b) => a.day - b.day)
-}
-
-function outcome(
-  athlete: Athlete, kind: BulkProposal['outcome'], version: number, plan: WeekPlan, catalogue: Catalogue, notes: readonly string[],
-  proof: BulkProposal['proof'],
-): BulkProposal {
-  const trunkS = plan.sessions.reduce((sum, s) => sum + layOutSession(s, catalogue).trunkS, 0)
-  return {
-    athleteId: athlete.id,
-    athleteName: athlete.name,
-    outcome: kind,
-    version,
-    drills: plan.sessions.reduce((sum, s) => sum + s.items.length, 0),
-    trunkMinutes: Math.round(trunkS / 60),
-    notes,
-    proof,
-  }
 }
 
 /** The stored version of a week, for a sheet that stays open. */

@@ -1,2 +1,2 @@
-export { closePool, planInPool, SolverPool } from './pool'
-export type { WeekAnswer, WeekRequest } from './request'
+export { closePool, planInPool, reviewInPool, SolverPool } from './pool'
+export { answerWeek, type ThreadRequest, type WeekAnswer, type WeekRequest } from './request'

@@ -7,17 +7,17 @@ import { weekConflicts } from '~~/core/programme'
 import { planningContext } from '~~/shared/planningContext'
 import { larkholm } from '~~/demo'
 import type { Athlete } from '~~/shared/types'
-import { planInPool, SolverPool, type WeekRequest } from '.'
+import { planInPool, SolverPool, type ThreadRequest, type WeekAnswer, type WeekRequest } from '.'
 
 /** A thread that answers with the week it is asked for, and by it: hangs, throws, or ends. */
 const THREAD = `
 import { parentPort } from 'node:worker_threads'
 parentPort.on('message', ({ id, request }) => {
-  if (request.startsOn === 'hang') return
-  if (request.startsOn === 'die') process.exit(1)
-  if (request.startsOn === 'throw') throw new Error('broken inside')
-  if (request.startsOn === 'refuse') parentPort.postMessage({ id, problem: 'A load is out of range.' })
-  else setTimeout(() => parentPort.postMessage({ id, answer: { plan: { sessions: [] }, notes: [request.startsOn], refused: false, proof: null } }), 20)
+  if (request.week.startsOn === 'hang') return
+  if (request.week.startsOn === 'die') process.exit(1)
+  if (request.week.startsOn === 'throw') throw new Error('broken inside')
+  if (request.week.startsOn === 'refuse') parentPort.postMessage({ id, problem: 'A load is out of range.' })
+  else setTimeout(() => parentPort.postMessage({ id, answer: { plan: { sessions: [] }, notes: [request.week.startsOn], refused: false, proof: null } }), 20)
 })
 `
 const file = join(mkdtempSync(join(tmpdir(), 'pool-')), 'thread.mjs')
@@ -29,26 +29,26 @@ const pool = (limitMs = 5000): SolverPool => {
   return one
 }
 afterEach(() => { for (const one of pools.splice(0)) one.close() })
-const ask = (startsOn: string): WeekRequest => ({ startsOn } as WeekRequest)
+const ask = (startsOn: string): ThreadRequest => ({ kind: 'plan', week: { startsOn } as WeekRequest })
 
 describe('the pool of planning threads', () => {
   it('answers each with its own, more than there are threads', async () => {
     const it_ = pool()
     const asked = Array.from({ length: 9 }, (_, i) => `week ${i}`)
-    expect((await Promise.all(asked.map(a => it_.plan(ask(a))))).map(a => a.notes[0])).toEqual(asked)
+    expect((await Promise.all(asked.map(a => it_.ask(ask(a))))).map(a => (a as WeekAnswer).notes[0])).toEqual(asked)
   })
 
   it.each([['die', 'ended by itself'], ['throw', 'broken inside'], ['refuse', 'out of range'], ['hang', 'took too long']])('a thread that would %s is told of and the others go on', async (how, words) => {
     const it_ = pool(how === 'hang' ? 300 : 5000)
-    const [bad, ...good] = await Promise.allSettled([it_.plan(ask(how)), it_.plan(ask('a')), it_.plan(ask('b')), it_.plan(ask('c'))])
+    const [bad, ...good] = await Promise.allSettled([it_.ask(ask(how)), it_.ask(ask('a')), it_.ask(ask('b')), it_.ask(ask('c'))])
     expect(bad).toMatchObject({ status: 'rejected', reason: { message: expect.stringContaining(words) } })
     expect(good.map(g => g.status)).toEqual(['fulfilled', 'fulfilled', 'fulfilled'])
-    await expect(it_.plan(ask('later'))).resolves.toMatchObject({ notes: ['later'] })
+    await expect(it_.ask(ask('later'))).resolves.toMatchObject({ notes: ['later'] })
   })
 
   it('that is closed leaves nobody waiting', async () => {
     const it_ = pool()
-    const waiting = [1, 2, 3, 4].map(() => it_.plan(ask('hang')))
+    const waiting = [1, 2, 3, 4].map(() => it_.ask(ask('hang')))
     const settled = Promise.allSettled(waiting)
     it_.close()
     expect((await settled).map(s => s.status)).toEqual(Array.from({ length: 4 }, () => 'rejected'))
@@ -59,7 +59,7 @@ describe('a week of the demo', () => {
   it('is planned with a proof, and keeps every rule', async () => {
     const centre = larkholm('2026-03-02')
     const { id, input, sessions } = centre.athletes[6]!
-    const request = { athlete: { ...input, id, clearances: [] } as unknown as Athlete, startsOn: '2026-03-02', competitions: [], own: { ladders: [], variations: [] }, sessions, before: null }
+    const request = { athlete: { ...input, id, clearances: [] } as unknown as Athlete, startsOn: '2026-03-02', competitions: [], own: { ladders: [], variations: [] }, sessions, before: null, settled: { layers: [], notHeld: [] } }
     const { plan, proof, refused } = await planInPool(request)
     expect([refused, proof!.proven]).toEqual([false, true])
     expect(weekConflicts(plan, planningContext(input, '2026-03-02', [], STANDARD))).toEqual([])

@@ -2,14 +2,15 @@ import { existsSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { highsSolver } from '~~/solver/highs'
-import { answerWeek, type WeekAnswer, type WeekRequest } from './request'
+import type { WeekReview } from '~~/shared/types'
+import { answer, type ThreadRequest, type WeekAnswer, type WeekRequest } from './request'
 
 /** Threads: one core stays for requests. */
 const THREADS = 2
 /** A request that takes longer has its thread ended: a single step of the solver can outlast its own limits. */
 const LIMIT_MS = 30_000
 
-interface Waiting { readonly id: number, readonly request: WeekRequest, readonly resolve: (answer: WeekAnswer) => void, readonly reject: (error: Error) => void }
+interface Waiting { readonly id: number, readonly request: ThreadRequest, readonly resolve: (answer: WeekAnswer | WeekReview) => void, readonly reject: (error: Error) => void }
 interface Thread { worker: Worker, now: Waiting | null, limit: ReturnType<typeof setTimeout> | null }
 
 /** Plans weeks on threads, in the order they were asked for. */
@@ -20,7 +21,7 @@ export class SolverPool {
 
   constructor(private readonly file: string, private readonly size = THREADS, private readonly limitMs = LIMIT_MS) {}
 
-  plan(request: WeekRequest): Promise<WeekAnswer> {
+  ask(request: ThreadRequest): Promise<WeekAnswer | WeekReview> {
     return new Promise((resolve, reject) => {
       this.queue.push({ id: this.next++, request, resolve, reject })
       this.work()
@@ -50,7 +51,7 @@ export class SolverPool {
   private open(): Thread {
     const thread: Thread = { worker: new Worker(this.file), now: null, limit: null }
     thread.worker.unref()
-    thread.worker.on('message', ({ id, answer, problem }: { id: number, answer?: WeekAnswer, problem?: string }) => {
+    thread.worker.on('message', ({ id, answer, problem }: { id: number, answer?: WeekAnswer | WeekReview, problem?: string }) => {
       const { now } = thread
       if (now?.id !== id) return
       this.free(thread)
@@ -84,12 +85,22 @@ export class SolverPool {
 
 let pool: SolverPool | null = null
 
-/** Plans a week on a thread of the built server; in this thread where there is no build, as in tests. */
-export async function planInPool(request: WeekRequest): Promise<WeekAnswer> {
+/** Asks a thread of the built server; in this thread where there is no build, as in tests. */
+async function inPool(request: ThreadRequest): Promise<WeekAnswer | WeekReview> {
   const file = join(dirname(process.argv[1] ?? ''), 'solver-worker.mjs')
-  if (!existsSync(file)) return answerWeek(request, await highsSolver())
+  if (!existsSync(file)) return answer(request, await highsSolver())
   pool ??= new SolverPool(file)
-  return pool.plan(request)
+  return pool.ask(request)
+}
+
+/** Plans a week. */
+export async function planInPool(week: WeekRequest): Promise<WeekAnswer> {
+  return await inPool({ kind: 'plan', week }) as WeekAnswer
+}
+
+/** Looks through a week as it stands. */
+export async function reviewInPool(week: WeekRequest): Promise<WeekReview> {
+  return await inPool({ kind: 'review', week }) as WeekReview
 }
 
 export function closePool(): void {

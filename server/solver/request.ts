@@ -1,8 +1,8 @@
 import { catalogueWith, type OwnCatalogue } from '~~/core/catalogue'
-import { optimiseWeek, type PlannedSession, type WeekPlan } from '~~/core/programme'
+import { auditWeek, improvements, optimiseWeek, weekLedger, weeklyTargets, type PlannedSession, type PlanningContext, type WeekPlan } from '~~/core/programme'
 import type { LinearSolver } from '~~/core/planner'
 import { planningContext } from '~~/shared/planningContext'
-import type { Athlete, Competition, PlannedAnswer } from '~~/shared/types'
+import type { Athlete, Competition, PlannedAnswer, Settled, WeekReview } from '~~/shared/types'
 
 /** A week to be planned, in words that cross a thread. */
 export interface WeekRequest {
@@ -12,13 +12,31 @@ export interface WeekRequest {
   readonly own: OwnCatalogue
   readonly sessions: readonly PlannedSession[]
   readonly before: WeekPlan | null
+  readonly settled: Settled
 }
 
 export type WeekAnswer = PlannedAnswer
 
+const contextOf = ({ athlete, startsOn, competitions, own, settled }: WeekRequest): PlanningContext =>
+  planningContext(athlete, startsOn, competitions, catalogueWith(own), settled)
+
 /** Plans one week with a solver at hand. */
-export function answerWeek({ athlete, startsOn, competitions, own, sessions, before }: WeekRequest, solver: LinearSolver): WeekAnswer {
-  const context = planningContext(athlete, startsOn, competitions, catalogueWith(own))
-  const { plan, notes, refused, proof } = optimiseWeek({ context, sessions }, { before, solver })
+export function answerWeek(request: WeekRequest, solver: LinearSolver): WeekAnswer {
+  const { plan, notes, refused, proof } = optimiseWeek({ context: contextOf(request), sessions: request.sessions }, { before: request.before, solver })
   return { plan, notes, refused, proof }
+}
+
+/** Looks through one week as it stands. */
+export function answerReview(request: WeekRequest): WeekReview {
+  const context = contextOf(request)
+  const plan = { sessions: request.sessions }
+  const ledger = weekLedger(plan, weeklyTargets({ ...context, sessions: plan.sessions.length }), context.screen.catalogue)
+  return { findings: auditWeek(plan, ledger, context), improvements: improvements(plan, context, request.before) }
+}
+
+/** What a thread is asked, by kind. */
+export type ThreadRequest = { readonly kind: 'plan' | 'review', readonly week: WeekRequest }
+
+export function answer({ kind, week }: ThreadRequest, solver: LinearSolver): WeekAnswer | WeekReview {
+  return kind === 'plan' ? answerWeek(week, solver) : answerReview(week)
 }

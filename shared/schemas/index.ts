@@ -13,6 +13,7 @@ export {
 } from './people'
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'
 export {
-  assignSchema, bulkProposeSchema, doseSchema, facilitySchema, liftSchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema,
+  assignSchema, doseSchema, facilitySchema, liftSchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema,
   setLogsSchema,
 } from './week'
+export { acceptRunSchema, applySchema, planRunSchema, rulesChangeSchema } from './planning'

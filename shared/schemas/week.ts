@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import { BODY_PLACES, BREAK_POINTS } from '~~/core/assessment'
 import { DOSE_UNITS, parseTempo, type Dose } from '~~/core/dose'
-import { LIFT_IDS, SLOTS, type PlannedLift, type PlannedSession, type TrunkItem, type WeekPlan } from '~~/core/programme'
+import { LIFT_IDS, SLOTS, type Circuit, type PlannedLift, type PlannedSession, type TrunkItem, type WeekPlan } from '~~/core/programme'
 import type { SetLogInput } from '../types'
 import { choice, form, id, isoDay, listOf, words } from './common'
 
@@ -53,14 +53,30 @@ const itemSchema = form<TrunkItem>({
   setting: settingSchema,
   why: words('Reason', 500),
   kept: Joi.valid(true).optional().label('Kept'),
+  note: words('Note', 500).optional(),
+  circuit: Joi.string().min(1).max(120).optional().label('Circuit'),
+  rounds: listOf('Rounds', Joi.object({ variationId: key('Drill'), fallbackId: Joi.string().max(120).allow(null).required().label('Fallback') })).max(10).optional(),
 })
 
-const sessionSchema = form<PlannedSession>({
+const circuitSchema = form<Circuit>({
+  id: key('Circuit'),
+  rounds: count('Rounds', 1, 10),
+  workS: count('Work', 5, 300),
+  restS: count('Rest', 0, 300),
+  roundRestS: count('Rest between rounds', 0, 600),
+  sides: choice('Sides', ['split', 'own']),
+})
+
+export const sessionSchema = form<PlannedSession>({
   id: key('Session'),
   day: count('Day', 0, 6),
   minutes: count('Minutes', 5, 240),
   lifts: listOf('Lifts', liftSchema).max(10).unique('id'),
-  items: listOf('Drills', itemSchema).max(20).unique('id'),
+  items: listOf('Drills', itemSchema).max(30).unique('id'),
+  warmUpMinutes: Joi.number().integer().min(0).max(30).optional().label('Warm-up'),
+  coolDownMinutes: Joi.number().integer().min(0).max(30).optional().label('Cool-down'),
+  circuits: listOf('Circuits', circuitSchema).max(4).unique('id').optional(),
+  note: words('Note', 1000).optional(),
 })
 
 export const planSchema = form<WeekPlan>({
@@ -76,14 +92,6 @@ export const assignSchema = form<{ version: number }>({ version: count('Version'
 
 /** Sessions with their lifts, to be filled. */
 export const proposeSchema = form<{ sessions: PlannedSession[] }>({ sessions: listOf('Sessions', sessionSchema).max(14).unique('id') })
-
-/** Lift days typed once for several athletes. */
-export const bulkProposeSchema = form<{ athleteIds: string[], startsOn: string, sessions: PlannedSession[], replace: boolean }>({
-  athleteIds: listOf('Athletes', id('Athlete')).min(1).max(200).unique(),
-  startsOn: isoDay('Week'),
-  sessions: listOf('Sessions', sessionSchema).max(14),
-  replace: Joi.boolean().required().label('Replace'),
-})
 
 export const setLogSchema = form<SetLogInput>({
   id: id('Key'),

@@ -9,5 +9,8 @@ export type {
 export type { StoredCatalogue } from './catalogue'
 export type { Athlete, AthleteInput, Availability, Competition, Group, RosterRow } from './athlete'
 export type {
-  BulkProposal, History, PlannedAnswer, PrescribedItem, PrescribedSession, SetLogInput, StoredSetLog, Today, TrainingWeek, WeekSheet,
+  History, PlannedAnswer, PrescribedItem, PrescribedSession, SetLogInput, Settled, StoredSetLog, Today, TrainingWeek, WeekSheet,
 } from './week'
+export type {
+  Applied, ApplyRequest, PlanRun, PlanRunInput, PlanRunLine, RulesChange, RunState, StoredRules, WeekOutcome, WeekReview,
+} from './planning'

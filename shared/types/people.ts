@@ -98,6 +98,9 @@ export const RECORD_ACTIONS = {
   'week.change': 'changed a week',
   'week.propose': 'had a week proposed',
   'week.assign': 'assigned a week',
+  'rules.change': 'settled rules of planning',
+  'run.start': 'had weeks of several planned',
+  'run.cancel': 'cancelled a run of planning',
   'sets.log': 'logged sets',
 } as const
 export type RecordAction = keyof typeof RECORD_ACTIONS

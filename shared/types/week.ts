@@ -2,7 +2,15 @@ import type { BreathPattern, Fault, SettingValues } from '~~/core/catalogue'
 import type { Dose, Side, Sides } from '~~/core/dose'
 import type { PlannedLift, Slot, WeekPlan, PlanProof } from '~~/core/programme'
 import type { BodyPlace, BreakPoint } from '~~/core/assessment'
+import type { RulesLayer } from '~~/core/policy'
 import type { Athlete, Competition } from './athlete'
+
+/** What was settled for an athlete, and what last week's sets said. */
+export interface Settled {
+  readonly layers: readonly RulesLayer[]
+  /** Drills of last week that broke before their amount. */
+  readonly notHeld: readonly string[]
+}
 
 /** One athlete's week as the coach edits it. Version 0: not stored yet. */
 export interface TrainingWeek {
@@ -25,6 +33,8 @@ export interface WeekSheet {
   readonly week: TrainingWeek
   /** The week before, to copy lifts from. */
   readonly previousPlan: WeekPlan | null
+  /** What is settled for the athlete, and what last week's sets said. */
+  readonly settled: Settled
 }
 
 /** What was prescribed, frozen on assignment: a later catalogue change never rewrites it. */
@@ -104,19 +114,6 @@ export interface History {
     readonly extraSetSide: Side | null
   }[]
   readonly logs: readonly StoredSetLog[]
-}
-
-/** Outcome of a proposal for several athletes. */
-export interface BulkProposal {
-  readonly athleteId: string
-  readonly athleteName: string
-  readonly outcome: 'proposed' | 'refused' | 'kept'
-  readonly version: number
-  readonly drills: number
-  readonly trunkMinutes: number
-  readonly notes: readonly string[]
-  /** What is known about better plans; null where nothing was planned. */
-  readonly proof: PlanProof | null
 }
 
 /** A week that was planned and not stored. */

@@ -25,6 +25,7 @@ const rooms = computed(() => [
     here: route.path.startsWith('/week/'),
   },
   { name: 'Squad week', to: '/squad-week', here: route.path === '/squad-week' },
+  { name: 'Schools', to: '/schools', here: route.path === '/schools' },
   { name: 'Catalogue', to: '/catalogue', here: route.path.startsWith('/catalogue') },
   { name: 'Facility', to: '/facility', here: route.path === '/facility' },
 ])

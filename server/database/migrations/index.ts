@@ -5,6 +5,7 @@ import * as rungs from './0003_rungs'
 import * as ownCatalogue from './0004_own_catalogue'
 import * as assessment from './0005_assessment'
 import * as instruments from './0006_instruments'
+import * as planning from './0007_planning'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -13,6 +14,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0004_own_catalogue': ownCatalogue,
   '0005_assessment': assessment,
   '0006_instruments': instruments,
+  '0007_planning': planning,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

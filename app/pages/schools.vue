@@ -1,0 +1,229 @@
+<script setup lang="ts">
+import { storeToRefs } from 'pinia'
+import { addDays, mondayOf } from '~~/core/calendar'
+import { SCHOOLS, type SchoolId } from '~~/core/catalogue'
+import { PHASE_IDS, PHASES, type RuleScope } from '~~/core/policy'
+import type { PlanDifference } from '~~/core/programme'
+import { messageOf } from '~/api/call'
+import { fetchWeek } from '~/api/weeks'
+import StatePanel from '~/components/common/StatePanel.vue'
+import BlockList from '~/components/policy/BlockList.vue'
+import LinesForm from '~/components/policy/LinesForm.vue'
+import PlanChange from '~/components/policy/PlanChange.vue'
+import SchoolsTable from '~/components/policy/SchoolsTable.vue'
+import { useCatalogue } from '~/composables/useCatalogue'
+import { useRulesDraft } from '~/composables/useRulesDraft'
+import { useRosterStore } from '~/stores/roster'
+import { useRulesStore } from '~/stores/rules'
+import { useSessionStore } from '~/stores/session'
+
+useHead({ title: 'Schools and blocks · Keen Anchor' })
+
+const session = useSessionStore()
+const roster = useRosterStore()
+const store = useRulesStore()
+const catalogue = useCatalogue()
+const { rows, groups } = storeToRefs(roster)
+const route = useRoute()
+
+const role = computed(() => session.me?.role)
+const isHead = computed(() => role.value === 'headCoach')
+const editable = computed(() => isHead.value || role.value === 'coach')
+const nextMonday = computed(() => addDays(mondayOf(session.me!.today), 7))
+
+interface Scope { scope: RuleScope, scopeId: string, name: string }
+const organisation = computed((): Scope => ({ scope: 'organisation', scopeId: 'all', name: 'the organisation' }))
+const scopes = computed((): { label: string, options: Scope[] }[] => [
+  ...(isHead.value ? [{ label: 'Everybody', options: [organisation.value] }] : []),
+  { label: 'Groups', options: groups.value.map(g => ({ scope: 'group', scopeId: g.id, name: g.name })) },
+  ...(isHead.value ? [{ label: 'Phases', options: PHASE_IDS.map(id => ({ scope: 'phase' as const, scopeId: id, name: PHASES[id].name })) }] : []),
+  { label: 'Athletes', options: rows.value.map(r => ({ scope: 'athlete', scopeId: r.athlete.id, name: r.athlete.name })) },
+])
+const keyOf = (s: Scope): string => `${s.scope}/${s.scopeId}`
+const chosenKey = ref(String(route.query.for ?? ''))
+const scope = computed((): Scope => scopes.value.flatMap(g => g.options).find(s => keyOf(s) === chosenKey.value) ?? scopes.value[0]?.options[0] ?? organisation.value)
+const { now, draft, changed, inherited, lines, differenceFor } = useRulesDraft(computed(() => store.all), scope, nextMonday)
+
+const difference = shallowRef<PlanDifference | null>(null)
+const shownFor = ref('')
+const problem = ref('')
+const busy = ref(false)
+const told = ref('')
+watch([draft, scope], () => { difference.value = null; told.value = '' })
+
+onMounted(async () => { await Promise.all([roster.load(), store.load()]) })
+
+/** The athlete whose week shows what a change does: the one it is for, or the first it reaches. */
+const example = computed(() => {
+  const { scope: kind, scopeId } = scope.value
+  if (kind === 'athlete') return rows.value.find(r => r.athlete.id === scopeId)?.athlete ?? null
+  return rows.value.find(r => kind !== 'group' || r.athlete.groupIds.includes(scopeId))?.athlete ?? null
+})
+
+async function attempt(work: () => Promise<void>): Promise<void> {
+  if (busy.value) return
+  busy.value = true
+  problem.value = ''
+  try {
+    await work()
+  }
+  catch (error) {
+    problem.value = messageOf(error)
+  }
+  finally {
+    busy.value = false
+  }
+}
+const show = () => attempt(async () => {
+  if (!example.value) return
+  const sheet = await fetchWeek(example.value.id, nextMonday.value)
+  difference.value = differenceFor(sheet, catalogue.value)
+  shownFor.value = example.value.name
+})
+const accept = () => attempt(async () => {
+  const rules = draft.value
+  await store.save(scope.value.scope, scope.value.scopeId, () => rules)
+  told.value = `Settled for ${scope.value.name}. Weeks that are planned from now on follow it; assigned ones stay.`
+})
+const choose = (school: SchoolId | null): void => { draft.value = { ...draft.value, school, lines: {} } }
+</script>
+
+<template>
+  <div v-if="session.me">
+    <header class="flex flex-wrap items-baseline gap-x-4 mb-3">
+      <h1>Schools and blocks</h1>
+      <p class="text-quiet">
+        Ways of dosing trunk work, side by side. Pick one for everybody, a phase, a group or an athlete; any line can differ.
+      </p>
+    </header>
+    <StatePanel
+      v-if="store.state === 'failed'"
+      state="failed"
+      :text="store.problem"
+      @retry="store.load"
+    />
+    <StatePanel
+      v-else-if="store.state !== 'ready'"
+      state="loading"
+    />
+    <template v-else>
+      <div
+        v-if="editable"
+        class="flex flex-wrap items-center gap-3 mb-3"
+      >
+        <label class="flex items-center gap-2">
+          <span class="font-semibold">Settled for</span>
+          <select
+            class="field w-auto"
+            :value="keyOf(scope)"
+            @change="chosenKey = ($event.target as HTMLSelectElement).value"
+          >
+            <optgroup
+              v-for="group in scopes"
+              :key="group.label"
+              :label="group.label"
+            >
+              <option
+                v-for="option in group.options"
+                :key="keyOf(option)"
+                :value="keyOf(option)"
+              >
+                {{ option.name }}
+              </option>
+            </optgroup>
+          </select>
+        </label>
+        <p>
+          now: <b>{{ now.school ? SCHOOLS[now.school].name : 'no school of its own' }}</b><template v-if="Object.keys(now.lines).length > 0">
+            , {{ Object.keys(now.lines).length }} lines beside it
+          </template>
+        </p>
+      </div>
+      <section
+        class="panel mb-4"
+        aria-label="Schools side by side"
+      >
+        <SchoolsTable
+          :school="draft.school"
+          @choose="choose"
+        />
+      </section>
+      <template v-if="editable">
+        <section class="panel mb-4">
+          <h2>Blocks of weeks</h2>
+          <p
+            v-if="scope.scope !== 'group' && scope.scope !== 'athlete'"
+            class="text-quiet"
+          >
+            Blocks belong to a group or an athlete.
+          </p>
+          <BlockList
+            v-else
+            :model-value="draft.blocks"
+            :today="session.me.today"
+            @update:model-value="draft = { ...draft, blocks: $event }"
+          />
+        </section>
+        <section class="panel mb-4">
+          <h2>Lines for {{ scope.name }}</h2>
+          <LinesForm
+            v-model="draft"
+            :inherited="inherited"
+          />
+        </section>
+        <section
+          v-if="changed || told"
+          class="panel border-signal sticky bottom-0 z-10 max-h-[46vh] overflow-y-auto"
+          aria-label="What changes"
+        >
+          <p
+            v-if="told"
+            role="status"
+          >
+            {{ told }}
+          </p>
+          <template v-if="changed">
+            <PlanChange
+              :name="shownFor"
+              :lines="lines"
+              :difference="difference"
+            />
+            <p
+              v-if="problem"
+              class="caution mt-2"
+              role="alert"
+            >
+              {{ problem }}
+            </p>
+            <div class="flex flex-wrap gap-3 mt-2">
+              <button
+                type="button"
+                class="btn"
+                :disabled="busy || !example"
+                @click="show"
+              >
+                What would change for {{ example?.name ?? 'nobody' }}?
+              </button>
+              <button
+                type="button"
+                class="btn btn-main"
+                :disabled="busy"
+                @click="accept"
+              >
+                Settle it for {{ scope.name }}
+              </button>
+              <button
+                type="button"
+                class="btn"
+                :disabled="busy"
+                @click="draft = now"
+              >
+                Leave it as it is
+              </button>
+            </div>
+          </template>
+        </section>
+      </template>
+    </template>
+  </div>
+</template>

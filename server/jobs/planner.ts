@@ -1,0 +1,32 @@
+import pino from 'pino'
+import { highsSolver } from '~~/solver/highs'
+import { connect } from '../database/connection'
+import { planLine, type LineOfWork } from '../services/planLine'
+import { answerWeek } from '../solver'
+import { readConfiguration } from '../utils/configuration'
+import { startQueue } from './queue'
+
+/**
+ * A process of its own that plans weeks from the queue, beside any number of others on any number of machines. It migrates
+ * nothing and serves nothing; ended anywhere, what it was at is taken up by another.
+ */
+const { appUrl, logLevel } = readConfiguration(process.env)
+const log = pino({ level: logLevel, base: null, timestamp: pino.stdTimeFunctions.isoTime })
+const db = connect(appUrl, 2)
+const queue = await startQueue(db, error => log.warn({ code: (error as { code?: string }).code }, 'planner waits for the database'))
+const solver = await highsSolver()
+await queue.work('planWeeks', async (data) => {
+  try {
+    await planLine(db, data as unknown as LineOfWork, request => Promise.resolve(answerWeek(request, solver)))
+  }
+  catch (error) {
+    const { code, message, stack } = error as { code?: string, message: string, stack?: string }
+    log.error({ runId: data.runId, code, ...(code === undefined ? { error: message, stack } : {}) }, 'planning failed and is tried again')
+    throw error
+  }
+})
+log.info('planner is ready')
+const stop = (): void => void queue.stop().catch(() => undefined).then(() => db.destroy()).then(() => process.exit(0))
+process.once('SIGINT', stop).once('SIGTERM', stop)
+// Started by a script that is gone: nobody would end it.
+process.once('disconnect', stop)

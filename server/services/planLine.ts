@@ -1,0 +1,111 @@
+import type { Knex } from 'knex'
+import { DomainError } from '~~/core/errors'
+import { AppError } from '~~/shared/errors'
+import type { WeekOutcome } from '~~/shared/types'
+import { asSystemOf, inOrganisation } from '../database/connection'
+import { athleteById } from '../repositories/athletes'
+import { personById } from '../repositories/people'
+import { holdLine, runRequest, setLine, type RunRequest } from '../repositories/planRuns'
+import type { Tx } from '../repositories/rows'
+import { saveWeek, weekOf } from '../repositories/weeks'
+import type { WeekAnswer, WeekRequest } from '../solver'
+import { catalogueOfOrganisation } from './catalogue'
+import type { Actor } from './context'
+import { holdsDrills, mondaysOf, outcomeOf } from './planRuns'
+import { record } from './record'
+import { requestFor, withOwnDays } from './weeks'
+
+/** Plans one week, wherever that is done. */
+export type PlanOne = (request: WeekRequest) => Promise<WeekAnswer>
+
+/** Times a line is begun before it counts as failed: whatever ended its worker may be the line itself. */
+const MOST_ATTEMPTS = 4
+
+export interface LineOfWork { readonly organisationId: string, readonly runId: string, readonly athleteId: string }
+
+/**
+ * Plans the weeks of one athlete in a run, one after the other, each stored with its outcome in one transaction: work that is
+ * cut off anywhere goes on where it stopped, and no week is stored twice. Acts as whoever asked, and sees what they see.
+ */
+export async function planLine(db: Knex, line: LineOfWork, plan: PlanOne): Promise<void> {
+  const asked = await inOrganisation(db, asSystemOf(line.organisationId), async (tx) => {
+    const run = await runRequest(tx, line.organisationId, line.runId)
+    const person = run && await personById(tx, line.organisationId, run.askedBy)
+    return run && person ? { run, actor: { organisationId: line.organisationId, personId: person.id, role: person.role, athleteId: person.athleteId } } : null
+  })
+  if (!asked) return
+  try {
+    if (!await begin(db, asked.actor, line)) return
+    for (const startsOn of mondaysOf(asked.run.request)) {
+      if (!await planWeekOf(db, asked, line, startsOn, plan)) return
+    }
+    await inOrganisation(db, asked.actor, async (tx) => {
+      const held = await holdLine(tx, line.organisationId, line.runId, line.athleteId)
+      if (held?.state === 'working') await setLine(tx, line.organisationId, line.runId, line.athleteId, { state: 'done' })
+    })
+  }
+  catch (error) {
+    if (!(error instanceof AppError || error instanceof DomainError)) throw error
+    await fail(db, asked.actor, line, error.message)
+  }
+}
+
+async function begin(db: Knex, actor: Actor, { organisationId, runId, athleteId }: LineOfWork): Promise<boolean> {
+  return inOrganisation(db, actor, async (tx) => {
+    const held = await holdLine(tx, organisationId, runId, athleteId)
+    if (!held) throw new AppError('notFound', 'This athlete is no longer in sight of whoever asked.')
+    if (held.state !== 'waiting' && held.state !== 'working') return false
+    const attempts = held.attempts + 1
+    if (attempts > MOST_ATTEMPTS) throw new AppError('unexpected', 'Planning this athlete was cut off again and again and is given up.')
+    await setLine(tx, organisationId, runId, athleteId, { state: 'working', attempts })
+    return true
+  })
+}
+
+/** False when the line is no longer to be worked on. */
+async function planWeekOf(
+  db: Knex, { run, actor }: { run: RunRequest, actor: Actor }, { organisationId, runId, athleteId }: LineOfWork, startsOn: string, plan: PlanOne,
+): Promise<boolean> {
+  const before = await inOrganisation(db, actor, async (tx) => {
+    const held = await holdLine(tx, organisationId, runId, athleteId)
+    const now = await runRequest(tx, organisationId, runId)
+    if (held?.state !== 'working' || now?.cancelled) {
+      if (held?.state === 'working') await setLine(tx, organisationId, runId, athleteId, { state: 'cancelled' })
+      return 'stopped'
+    }
+    if (held.weeks.some(week => week.startsOn === startsOn)) return 'there'
+    const athlete = await athleteById(tx, organisationId, athleteId)
+    if (!athlete) throw new AppError('notFound', 'This athlete is no longer here.')
+    const stored = await weekOf(tx, organisationId, athleteId, startsOn)
+    const request = await requestFor(tx, organisationId, athlete, startsOn, withOwnDays(run.request.sessions, athlete))
+    return { stored, request, kept: !run.request.replace && holdsDrills(stored?.plan) }
+  })
+  if (before === 'stopped') return false
+  if (before === 'there') return true
+  const { stored, request, kept } = before
+  const found = kept ? null : await plan(request)
+  await inOrganisation(db, actor, async (tx) => {
+    const held = await holdLine(tx, organisationId, runId, athleteId)
+    if (held?.state !== 'working' || held.weeks.some(week => week.startsOn === startsOn)) return
+    const outcome = found ? await store(tx, actor, athleteId, startsOn, stored?.version ?? 0, found) : await keptOutcome(tx, organisationId, startsOn, stored!)
+    await setLine(tx, organisationId, runId, athleteId, { weeks: [...held.weeks, outcome] })
+  })
+  return true
+}
+
+async function keptOutcome(tx: Tx, organisationId: string, startsOn: string, stored: NonNullable<Awaited<ReturnType<typeof weekOf>>>): Promise<WeekOutcome> {
+  const catalogue = await catalogueOfOrganisation(tx, organisationId)
+  return outcomeOf(startsOn, 'kept', stored.version, { plan: stored.plan, notes: ['The week already holds drills and was kept.'], proof: null }, catalogue)
+}
+
+async function store(tx: Tx, actor: Actor, athleteId: string, startsOn: string, version: number, found: WeekAnswer): Promise<WeekOutcome> {
+  const { organisationId } = actor
+  const saved = await saveWeek(tx, organisationId, athleteId, startsOn, version, found.plan)
+  if (saved === null) throw new AppError('changedElsewhere', 'The week was changed meanwhile and was left as it is. Plan it again if it should give way.')
+  await record(tx, { actor, requestId: null, write: null }, 'week.propose', { athleteId, subjectId: startsOn, after: found.plan })
+  return outcomeOf(startsOn, found.refused ? 'refused' : 'proposed', saved, found, await catalogueOfOrganisation(tx, organisationId))
+}
+
+async function fail(db: Knex, actor: Actor, { organisationId, runId, athleteId }: LineOfWork, problem: string): Promise<void> {
+  await inOrganisation(db, { ...actor, role: 'system' }, tx => setLine(tx, organisationId, runId, athleteId, { state: 'failed', problem }))
+}

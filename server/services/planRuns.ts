@@ -1,0 +1,109 @@
+import { addDays } from '~~/core/calendar'
+import { layOutSession, type WeekPlan } from '~~/core/programme'
+import type { Catalogue } from '~~/core/catalogue'
+import { AppError } from '~~/shared/errors'
+import type { PlanRun, PlanRunInput, WeekOutcome } from '~~/shared/types'
+import { athletesByIds } from '../repositories/athletes'
+import { cancelRun, insertRun, latestRuns, requeueLines, runById, setLine } from '../repositories/planRuns'
+import type { Tx } from '../repositories/rows'
+import type { WeekAnswer } from '../solver'
+import { assignWeek } from './assignWeek'
+import { transaction, writing, type Context } from './context'
+import { record } from './record'
+
+/** Runs a page lists. */
+const LATEST = 20
+
+/** Asks for weeks of many athletes to be planned in the background: one job an athlete. */
+export function startRun(context: Context, input: PlanRunInput): Promise<PlanRun> {
+  const { organisationId, personId } = context.actor
+  return writing(context, async (tx) => {
+    const known = await athletesByIds(tx, organisationId, input.athleteIds)
+    const athleteIds = known.filter(athlete => !athlete.archived).map(athlete => athlete.id)
+    if (athleteIds.length === 0) throw new AppError('notFound', 'None of these athletes is here.')
+    if (await insertRun(tx, organisationId, { ...input, athleteIds }, personId)) {
+      for (const athleteId of athleteIds) await context.queue.send(tx, 'planWeeks', { organisationId, runId: input.id, athleteId })
+      await record(tx, context, 'run.start', { subjectId: input.id, after: { athletes: athleteIds.length, startsOn: input.startsOn, weeks: input.weeks } })
+    }
+    return mustHaveRun(tx, organisationId, input.id)
+  })
+}
+
+async function mustHaveRun(tx: Tx, organisationId: string, id: string): Promise<PlanRun> {
+  const run = await runById(tx, organisationId, id)
+  if (!run) throw new AppError('notFound', 'There is no such run here.')
+  return run
+}
+
+export function theRun(context: Context, id: string): Promise<PlanRun> {
+  return transaction(context, tx => mustHaveRun(tx, context.actor.organisationId, id))
+}
+
+/** The last runs without their lines, newest first. */
+export function theRuns(context: Context): Promise<PlanRun[]> {
+  return transaction(context, tx => latestRuns(tx, context.actor.organisationId, LATEST))
+}
+
+/** Stops a run: what is planned stays, what nobody works on yet is not planned. */
+export function stopRun(context: Context, id: string): Promise<PlanRun> {
+  const { organisationId } = context.actor
+  return writing(context, async (tx) => {
+    await mustHaveRun(tx, organisationId, id)
+    await cancelRun(tx, organisationId, id)
+    await record(tx, context, 'run.cancel', { subjectId: id })
+    return mustHaveRun(tx, organisationId, id)
+  })
+}
+
+/** Plans again what failed or was cancelled. */
+export function retryRun(context: Context, id: string): Promise<PlanRun> {
+  const { organisationId } = context.actor
+  return writing(context, async (tx) => {
+    await mustHaveRun(tx, organisationId, id)
+    for (const athleteId of await requeueLines(tx, organisationId, id)) await context.queue.send(tx, 'planWeeks', { organisationId, runId: id, athleteId })
+    return mustHaveRun(tx, organisationId, id)
+  })
+}
+
+/** Assigns what a run proposed, for some athletes or all; a week that was changed since stays as it is, and says so. */
+export async function acceptRun(context: Context, id: string, athleteIds: readonly string[] | null): Promise<PlanRun> {
+  const { organisationId } = context.actor
+  const run = await theRun(context, id)
+  for (const line of run.lines) {
+    if (line.state !== 'done' || (athleteIds && !athleteIds.includes(line.athleteId))) continue
+    const weeks: WeekOutcome[] = []
+    let problem = ''
+    for (const week of line.weeks) {
+      if (week.outcome !== 'proposed' || week.assigned) {
+        weeks.push(week)
+        continue
+      }
+      // Each week in a transaction of its own, and not under the name of this write: one that fails holds up no other.
+      const assigned = await assignWeek({ ...context, write: null }, line.athleteId, week.startsOn, week.version).then(() => true, (error: unknown) => {
+        if (!(error instanceof AppError)) throw error
+        problem = error.message
+        return false
+      })
+      weeks.push({ ...week, assigned })
+    }
+    await transaction(context, tx => setLine(tx, organisationId, id, line.athleteId, { weeks, problem }))
+  }
+  return theRun(context, id)
+}
+
+/** What came of a week, in the figures of the review page. */
+export function outcomeOf(
+  startsOn: string, kind: WeekOutcome['outcome'], version: number, { plan, notes, proof }: Pick<WeekAnswer, 'plan' | 'notes' | 'proof'>, catalogue: Catalogue,
+): WeekOutcome {
+  const trunkS = plan.sessions.reduce((sum, s) => sum + layOutSession(s, catalogue).trunkS, 0)
+  return {
+    startsOn, outcome: kind, version, drills: plan.sessions.reduce((sum, s) => sum + s.items.length, 0), trunkMinutes: Math.round(trunkS / 60), notes, proof, assigned: false,
+  }
+}
+
+/** The Mondays of a run. */
+export const mondaysOf = ({ startsOn, weeks }: { readonly startsOn: string, readonly weeks: number }): string[] =>
+  Array.from({ length: weeks }, (_, week) => addDays(startsOn, 7 * week))
+
+/** Whether a week already holds drills. */
+export const holdsDrills = (plan: WeekPlan | undefined): boolean => plan?.sessions.some(session => session.items.length > 0) ?? false
