@@ -63,7 +63,7 @@ export default defineNuxtConfig({
           name: 'planner-thread',
           buildStart() {
             this.emitFile({ type: 'chunk', id: here('server/solver/worker.ts'), fileName: 'solver-worker.mjs' })
-            this.emitFile({ type: 'chunk', id: here('server/jobs/planner.ts'), fileName: 'planner.mjs' })
+            this.emitFile({ type: 'chunk', id: here('server/processes/planner.ts'), fileName: 'planner.mjs' })
           },
         }]
         // What threads and processes share with the server stands in a chunk of its own: with the server's chunk it would start a second server.

@@ -37,6 +37,7 @@ export function stripLayout(session: PlannedSession, pxPerMinute: number, widthP
   const x = (seconds: number): number => (seconds / 60) * pxPerMinute
   const lifts: StripLift[] = layout.blocks.filter(b => b.kind === 'lift')
     .map(b => ({ id: b.id, x: x(b.startS), width: Math.max(20, x(b.durationS)) }))
+  const edges = layout.blocks.filter(b => b.kind === 'warmUp' || b.kind === 'coolDown').map(b => ({ kind: b.kind, x: x(b.startS), width: x(b.durationS) }))
   const rowEnds: number[] = []
   const items = layout.blocks.filter(b => b.kind === 'item').map((block): StripItem => {
     const item = session.items.find(i => i.id === block.id)!
@@ -56,7 +57,7 @@ export function stripLayout(session: PlannedSession, pxPerMinute: number, widthP
     rowEnds[row] = labelX + labelWidth
     return { item, name, dose, barX, barWidth: Math.max(6, x(block.durationS)), labelX, labelWidth, row }
   })
-  return { lifts, items, rows: rowEnds.length, totalS: layout.totalS, trunkS: layout.trunkS }
+  return { lifts, items, edges, rows: rowEnds.length, totalS: layout.totalS, trunkS: layout.trunkS }
 }
 
 /** The place a drill dropped at a minute belongs to: before, beside or after the lifts. */

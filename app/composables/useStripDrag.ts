@@ -6,22 +6,27 @@ import { placeAt } from './stripLayout'
 /** What a drag would do if it ended here. */
 export interface DragPreview {
   readonly itemId: string
+  /** Empty over an athlete. */
   readonly sessionId: string
   readonly place: Place
+  /** Whose week it would be copied to. */
+  readonly athleteId: string | null
   readonly text: string
   readonly x: number
   readonly y: number
 }
 
-/** Dragging drills (elements with data-item) along and between strips (elements with data-strip) inside `area`. */
+/** Dragging drills (elements with data-item) along and between strips (data-strip) inside `area`, and onto other athletes (data-mate). */
 export function useStripDrag(
   area: Ref<HTMLElement | null>, plan: () => WeekPlan, pxPerMinute: () => number, catalogue: () => Catalogue,
-  drop: (itemId: string, sessionId: string, place: Place) => void,
+  drop: (itemId: string, sessionId: string, place: Place) => void, copy: (itemId: string, athleteId: string) => void,
 ) {
   const preview = ref<DragPreview | null>(null)
   let unset: (() => void) | null = null
 
   function targetAt(itemId: string, x: number, y: number): DragPreview | null {
+    const mate = document.elementsFromPoint(x, y).map(e => e.closest<HTMLElement>('[data-mate]')).find(Boolean)
+    if (mate) return { itemId, sessionId: '', place: { slot: 'after', pairedWith: null }, athleteId: mate.dataset.mate!, text: `copy to ${mate.dataset.name}`, x, y }
     const strip = document.elementsFromPoint(x, y).map(e => e.closest<HTMLElement>('[data-strip]')).find(Boolean)
     const session = plan().sessions.find(s => s.id === strip?.dataset.strip)
     if (!strip || !session) return null
@@ -29,7 +34,7 @@ export function useStripDrag(
     const place = placeAt(session, minute, catalogue())
     const lift = session.lifts.find(l => l.id === place.pairedWith)
     const text = lift ? `between sets of ${liftFacts(lift.lift).name.toLowerCase()}` : SLOTS[place.slot]
-    return { itemId, sessionId: session.id, place, text, x, y }
+    return { itemId, sessionId: session.id, place, athleteId: null, text, x, y }
   }
 
   onMounted(async () => {
@@ -44,7 +49,8 @@ export function useStripDrag(
         end(event: { target: HTMLElement, clientX: number, clientY: number }) {
           const at = targetAt(event.target.dataset.item!, event.clientX, event.clientY)
           preview.value = null
-          if (at) drop(at.itemId, at.sessionId, at.place)
+          if (at?.athleteId) copy(at.itemId, at.athleteId)
+          else if (at) drop(at.itemId, at.sessionId, at.place)
         },
       },
     })

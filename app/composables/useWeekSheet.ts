@@ -1,8 +1,8 @@
-import { computed, nextTick, ref, watch, type ComputedRef } from 'vue'
+import { computed, nextTick, ref, shallowRef, watch, type ComputedRef } from 'vue'
 import { v7 as newKey } from 'uuid'
 import {
   addItem, alternatives, changeItem, findItem, lastTime, liftsOnly, moveItem, moveToNeighbour, nudgeItem, optimiseWeek, removeItem,
-  stepDose, stepSets, weekConflicts, weekLedger, weeklyTargets, type Place, type PlanProof, type TrunkItem, type WeekPlan,
+  mendConflict, stepDose, stepSets, targetOrigins, weekConflicts, weekGoal, weekLedger, weeklyTargets, type Conflict, type Place, type PlanProof, type TrunkItem, type WeekPlan,
 } from '~~/core/programme'
 import type { Dose } from '~~/core/dose'
 import type { Catalogue, Variation } from '~~/core/catalogue'
@@ -18,7 +18,8 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   const notes = ref<readonly string[]>([])
 
   const context = computed(() =>
-    planningContext(sheet.value.athlete, sheet.value.week.startsOn, sheet.value.competitions, catalogue.value))
+    planningContext(sheet.value.athlete, sheet.value.week.startsOn, sheet.value.competitions, catalogue.value, sheet.value.settled))
+  const origins = computed(() => targetOrigins({ ...context.value, sessions: store.plan.sessions.length }))
   const targets = computed(() => weeklyTargets({ ...context.value, sessions: store.plan.sessions.length }))
   const ledger = computed(() => weekLedger(store.plan, targets.value, catalogue.value))
   const conflicts = computed(() => weekConflicts(store.plan, context.value))
@@ -29,6 +30,23 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   const swaps = computed(() => (selected.value
     ? alternatives(selected.value.item, selected.value.session, context.value).slice(0, 5)
     : []))
+  const goalOf = (plan: WeekPlan): number => weekGoal(plan, context.value, sheet.value.previousPlan)
+  /** What each stand-in, and leaving the drill out, would leave wanting more: weighted seconds. */
+  const costs = computed(() => {
+    if (!selected.value) return { swaps: [], drop: 0 }
+    const { item } = selected.value
+    const now = goalOf(store.plan)
+    return {
+      swaps: swaps.value.map(choice => goalOf(changeItem(store.plan, item.id, () => ({ ...choice.item, id: item.id }))) - now),
+      drop: goalOf(removeItem(store.plan, item.id)) - now,
+    }
+  })
+  const mends = computed(() => conflicts.value.filter(c => c.itemId === null || c.itemId === selectedId.value)
+    .map(conflict => ({ conflict, mend: mendConflict(conflict, store.plan, context.value) })))
+  /** Drills a coach has marked: what is done is done to all of them. */
+  const marked = ref<ReadonlySet<string>>(new Set())
+  /** What the last proposal was, to compare with. */
+  const proposed = shallowRef<WeekPlan | null>(null)
   /** Items in the order of the sheet, for stepping through them. */
   const order = computed(() => store.plan.sessions.flatMap(session => session.items.map(item => item.id)))
 
@@ -43,6 +61,7 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
     const quick = optimiseWeek({ context: context.value, sessions }, { before: sheet.value.previousPlan })
     notes.value = quick.notes
     store.change(quick.plan)
+    proposed.value = quick.plan
     selectedId.value = order.value[0] ?? null
     const shown = store.plan
     await nextTick()
@@ -53,7 +72,10 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
       const answer = await store.best(sessions)
       if (store.plan !== shown) return
       notes.value = answer.notes
-      if (answer.proof && answer.proof.goal < quick.proof.goal) store.change(answer.plan)
+      if (answer.proof && answer.proof.goal < quick.proof.goal) {
+        store.change(answer.plan)
+        proposed.value = answer.plan
+      }
       await nextTick()
       proof.value = answer.proof
     }
@@ -70,8 +92,19 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
     selectedId.value = order.value[(at + step + order.value.length) % Math.max(1, order.value.length)] ?? null
   }
 
+  /** Marked drills that are still there, or the selected one. */
+  const targetsOfEdit = (): string[] => {
+    const there = order.value.filter(id => marked.value.has(id))
+    return there.length > 0 ? there : selectedId.value ? [selectedId.value] : []
+  }
   const onSelected = (edit: (plan: WeekPlan, itemId: string) => WeekPlan) => (): void => {
-    if (selectedId.value) store.change(edit(store.plan, selectedId.value))
+    const ids = targetsOfEdit()
+    if (ids.length > 0) store.change(ids.reduce(edit, store.plan))
+  }
+  function mark(itemId: string | null): void {
+    const next = new Set(marked.value)
+    if (itemId && !next.delete(itemId)) next.add(itemId)
+    marked.value = itemId ? next : new Set()
   }
   const setDose = (itemId: string, dose: Dose): void => store.change(changeItem(store.plan, itemId, i => ({ ...i, dose })))
   const change = (itemId: string, edit: (item: TrunkItem) => TrunkItem): void => store.change(changeItem(store.plan, itemId, edit))
@@ -83,10 +116,24 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   }
 
   /** Kept, a drill stays where it is when the week is proposed anew. */
-  const keepIt = (): void => {
-    if (!selectedId.value) return
-    change(selectedId.value, ({ kept, ...item }) => (kept ? item : { ...item, kept: true }))
+  const keepIt = (): void => onSelected((plan, id) => changeItem(plan, id, ({ kept, ...item }) => (kept ? item : { ...item, kept: true })))()
+
+  /** Settles the first conflict of the selected drill, or of the week, by its smallest step. */
+  function mendIt(conflict?: Conflict): void {
+    const asked = conflict ?? conflicts.value.find(c => c.itemId === selectedId.value) ?? conflicts.value[0]
+    const mend = asked && mendConflict(asked, store.plan, context.value)
+    if (mend) store.change(mend.plan)
   }
+
+  /** Never this drill for this athlete, or in these places only; null takes the lock away. Stored for the athlete, not the week. */
+  const lock = (variationId: string, to: 'never' | readonly string[] | null): Promise<void> => store.settle((rules) => {
+    const { [variationId]: _, ...only } = rules.only
+    return {
+      ...rules, never: [...rules.never.filter(id => id !== variationId), ...(to === 'never' ? [variationId] : [])],
+      only: to !== null && to !== 'never' ? { ...only, [variationId]: to } : only,
+    }
+  })
+  const setNote = (itemId: string, note: string): void => change(itemId, ({ note: _, ...item }) => (note.trim() ? { ...item, note: note.slice(0, 500) } : item))
 
   function swap(index: number): void {
     const choice = swaps.value[index]
@@ -102,13 +149,18 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
     selectedId.value = item.id
   }
 
+  /** The whole of last week, kept locks and all, to be worked on. */
+  function copyWeek(): void {
+    if (sheet.value.previousPlan) store.change(sheet.value.previousPlan)
+  }
+
   function copyLifts(): void {
     if (sheet.value.previousPlan) store.change(liftsOnly(sheet.value.previousPlan))
   }
 
   return {
     selectedId, notes, proof, proving, context, targets, ledger, conflicts, selected, last, swaps, propose, select, setDose, change, remove, keepIt, swap, add,
-    copyLifts,
+    copyLifts, copyWeek, origins, costs, mends, marked, mark, mendIt, lock, setNote, proposed,
     nudge: (step: 1 | -1) => onSelected((plan, id) => nudgeItem(plan, id, step))(),
     toNeighbour: (step: 1 | -1) => onSelected((plan, id) => moveToNeighbour(plan, id, step))(),
     moveTo: (itemId: string, sessionId: string, place: Place) => store.change(moveItem(store.plan, itemId, sessionId, place)),

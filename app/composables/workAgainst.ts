@@ -8,7 +8,7 @@ import { reckon } from './useLadderBench'
 type Body = Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>
 
 /** The moment a drill asks in the setting it is planned with; null where it has none. */
-function momentOf(variation: Variation, setting: TrunkItem['setting'], body: Body): number | null {
+export function momentOf(variation: Variation, setting: TrunkItem['setting'], body: Body): number | null {
   const link = poseOf(variation)
   if (!link) return null
   const known = findModel(link.model)!.settings

@@ -4,13 +4,13 @@ import { addDays, mondayOf } from '~~/core/calendar'
 import { SCHOOLS, type SchoolId } from '~~/core/catalogue'
 import { PHASE_IDS, PHASES, type RuleScope } from '~~/core/policy'
 import type { PlanDifference } from '~~/core/programme'
-import { messageOf } from '~/api/call'
 import { fetchWeek } from '~/api/weeks'
 import StatePanel from '~/components/common/StatePanel.vue'
 import BlockList from '~/components/policy/BlockList.vue'
 import LinesForm from '~/components/policy/LinesForm.vue'
 import PlanChange from '~/components/policy/PlanChange.vue'
 import SchoolsTable from '~/components/policy/SchoolsTable.vue'
+import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useRulesDraft } from '~/composables/useRulesDraft'
 import { useRosterStore } from '~/stores/roster'
@@ -46,8 +46,7 @@ const { now, draft, changed, inherited, lines, differenceFor } = useRulesDraft(c
 
 const difference = shallowRef<PlanDifference | null>(null)
 const shownFor = ref('')
-const problem = ref('')
-const busy = ref(false)
+const { busy, problem, attempt } = useAttempt()
 const told = ref('')
 watch([draft, scope], () => { difference.value = null; told.value = '' })
 
@@ -60,20 +59,6 @@ const example = computed(() => {
   return rows.value.find(r => kind !== 'group' || r.athlete.groupIds.includes(scopeId))?.athlete ?? null
 })
 
-async function attempt(work: () => Promise<void>): Promise<void> {
-  if (busy.value) return
-  busy.value = true
-  problem.value = ''
-  try {
-    await work()
-  }
-  catch (error) {
-    problem.value = messageOf(error)
-  }
-  finally {
-    busy.value = false
-  }
-}
 const show = () => attempt(async () => {
   if (!example.value) return
   const sheet = await fetchWeek(example.value.id, nextMonday.value)

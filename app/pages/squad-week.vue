@@ -10,6 +10,7 @@ import AthletePicker from '~/components/athlete/AthletePicker.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import LiftDays from '~/components/week/LiftDays.vue'
 import RunReview from '~/components/week/RunReview.vue'
+import { useAttempt } from '~/composables/useAttempt'
 import { useSingleKeys } from '~/composables/useSingleKeys'
 import { weekSpan } from '~/composables/useWords'
 import { useRosterStore } from '~/stores/roster'
@@ -35,8 +36,7 @@ const selected = ref<ReadonlySet<string>>(new Set(String(route.query.ids ?? '').
 /** The lifts of the squad's last planned week are the likeliest start; two plain days otherwise. */
 const plan = shallowRef<WeekPlan>({ sessions: [] })
 const replace = ref(false)
-const problem = ref('')
-const busy = ref(false)
+const { busy, problem, attempt } = useAttempt()
 
 onMounted(async () => {
   store.run = null
@@ -56,21 +56,6 @@ const { pause, resume } = useIntervalFn(() => {
 }, LOOK_MS, { immediate: false })
 watch(() => store.going, going => (going ? resume() : pause()), { immediate: import.meta.client })
 onBeforeUnmount(pause)
-
-async function attempt(work: () => Promise<void>): Promise<void> {
-  if (busy.value) return
-  busy.value = true
-  problem.value = ''
-  try {
-    await work()
-  }
-  catch (error) {
-    problem.value = messageOf(error)
-  }
-  finally {
-    busy.value = false
-  }
-}
 
 const copyLifts = () => attempt(async () => {
   const from = chosen.value[0]

@@ -1,14 +1,17 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { same, type Choices } from '~~/core/merge'
+import type { PlanningRules } from '~~/core/policy'
 import { mergeWeeks, type WeekChoice, type WeekPlan } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
-import type { PlannedAnswer, TrainingWeek, WeekSheet } from '~~/shared/types'
+import type { Applied, PlannedAnswer, TrainingWeek, WeekReview, WeekSheet } from '~~/shared/types'
 import { messageOf } from '~/api/call'
 import { forget, keep, kept } from '~/device/kept'
 import * as weeks from '~/api/weeks'
 import { line, writes } from '~/api/writes'
+import * as planning from '~/api/planning'
 import { useCatalogueStore } from './catalogue'
+import { useRulesStore } from './rules'
 
 const SAVE_AFTER_MS = 500
 /** Steps of undo kept on the device. */
@@ -102,6 +105,31 @@ export const useWeekStore = defineStore('week', () => {
   const best = (sessions: WeekPlan['sessions']): Promise<PlannedAnswer> => {
     const { athleteId, startsOn } = sheet.value!.week
     return weeks.proposeForOne(athleteId, startsOn, sessions)
+  }
+
+  /** Looks through the week as it stands with the engine's eyes. */
+  const review = (): Promise<WeekReview> => {
+    const { athleteId, startsOn } = sheet.value!.week
+    return planning.reviewWeek(athleteId, startsOn, plan.value.sessions)
+  }
+
+  /** Stores the week, then copies drills of it to others; null: all of them. */
+  async function applyTo(itemIds: readonly string[] | null, athleteIds: readonly string[]): Promise<Applied[]> {
+    await flush()
+    if (week.value?.version === 0) await save()
+    if (state.value !== 'stored') throw new AppError('notReady', 'The week is not stored yet. Try again in a moment.')
+    const { athleteId, startsOn } = sheet.value!.week
+    return planning.applyWeek(athleteId, startsOn, { itemIds, athleteIds })
+  }
+
+  /** Settles something for this athlete: a band, a lock. What holds afterwards is read anew; the plan stays as it is. */
+  async function settle(change: (rules: PlanningRules) => PlanningRules): Promise<void> {
+    const { athleteId, startsOn } = sheet.value!.week
+    const rules = useRulesStore()
+    await rules.load()
+    await rules.save('athlete', athleteId, change)
+    const { settled } = await weeks.fetchWeek(athleteId, startsOn)
+    if (week.value?.athleteId === athleteId && week.value.startsOn === startsOn) sheet.value = { ...sheet.value!, settled }
   }
 
   /** Every change goes through here: it can be undone and will be stored. */
@@ -263,7 +291,7 @@ export const useWeekStore = defineStore('week', () => {
   }
 
   return {
-    sheet, week, plan, past, future, loading, saving, problem, storedAt, meeting, news, load, best, change, undo, redo, flush, assign, choose,
+    sheet, week, plan, past, future, loading, saving, problem, storedAt, meeting, news, load, best, review, applyTo, settle, change, undo, redo, flush, assign, choose,
     lookAround,
   }
 })

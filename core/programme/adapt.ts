@@ -34,7 +34,7 @@ function doseFor(item: TrunkItem, from: Variation, to: Variation, { screen }: Pl
  * @param session the other's session it goes into
  * @param partner the lift it was paired with
  * @example
- * adaptItem(item, { rungs: {}, partner: null }, session, context)?.item.variationId // => 'side-plank.band-pull'
+ * adaptItem(item, { rungs: {}, partner: null }, session, context)?.item.variationId // => 'side-plank.band-push'
  */
 export function adaptItem(
   item: TrunkItem, from: { readonly rungs: Readonly<Record<string, number>>, readonly partner: PlannedLift | null }, session: PlannedSession, context: PlanningContext,

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { BREATH_PATTERNS, SETTINGS } from '~~/core/catalogue'
 import { timeUnderTensionS, type Dose } from '~~/core/dose'
-import { liftFacts, SLOTS, type Alternative, type Conflict, type LastTime, type PlannedSession, type TrunkItem } from '~~/core/programme'
+import { liftFacts, SLOTS, type Alternative, type Conflict, type LastTime, type Mend, type PlannedSession, type TrunkItem } from '~~/core/programme'
+import type { WeekRules } from '~~/core/policy'
 import { breathFor, type HealthMark } from '~~/core/screening'
 import { useCatalogue } from '~/composables/useCatalogue'
 import type { AthleteInput } from '~~/shared/types'
 import { workAgainst } from '~/composables/workAgainst'
 import DoseEditor from './DoseEditor.vue'
+import ItemLocks from './ItemLocks.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
 /** What the selected drill is for, why it stands here, and what it costs to overrule it. */
@@ -24,8 +26,16 @@ const props = defineProps<{
   /** Whose moments are compared. */
   body: Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>
   editable: boolean
+  /** What stand-ins and leaving it out would leave wanting more, weighted seconds. */
+  costs: { readonly swaps: readonly number[], readonly drop: number }
+  mends: readonly { readonly conflict: Conflict, readonly mend: Mend | null }[]
+  rules: WeekRules
+  problem: string
 }>()
-const emit = defineEmits<{ dose: [dose: Dose], swap: [index: number], remove: [], keep: [], nudge: [step: 1 | -1], extra: [side: 'left' | 'right' | null] }>()
+const emit = defineEmits<{
+  dose: [dose: Dose], swap: [index: number], remove: [], keep: [], nudge: [step: 1 | -1], extra: [side: 'left' | 'right' | null], mend: [conflict: Conflict]
+  lock: [to: 'never' | readonly string[] | null], note: [text: string]
+}>()
 
 const catalogue = useCatalogue()
 const variation = computed(() => catalogue.value.find(props.item.variationId))
@@ -39,14 +49,22 @@ const lastText = computed(() => {
 const breath = computed(() => (variation.value ? breathFor(variation.value.breath, props.flags) : null))
 const placeText = computed(() => {
   const partner = props.session.lifts.find(lift => lift.id === props.item.pairedWith)
-  return partner ? `between the sets of ${liftFacts(partner.lift).name.toLowerCase()}` : SLOTS[props.item.slot]
+  return partner ? `${props.item.slot === 'inside' ? 'inside' : 'between the sets of'} the ${liftFacts(partner.lift).name.toLowerCase()}` : SLOTS[props.item.slot]
 })
 
-function costText({ changeS, conflicts }: Alternative): string {
+/** What overruling costs the week: rules first, then what is left wanting more. */
+function costText({ changeS, conflicts }: Alternative, index: number): string {
   if (conflicts.length > 0) return conflicts[0]!.text
+  const cost = Math.round(props.costs.swaps[index] ?? 0)
+  if (cost !== 0) return cost > 0 ? `costs ${cost}` : `gains ${-cost}`
   const seconds = Math.round(changeS)
-  return seconds === 0 ? 'same seconds' : `${seconds > 0 ? '+' : '−'}${Math.abs(seconds)} s`
+  return seconds === 0 ? 'costs nothing' : `costs nothing, ${seconds > 0 ? '+' : '−'}${Math.abs(seconds)} s`
 }
+const mendOf = (conflict: Conflict): Mend | null => props.mends.find(m => m.conflict.rule === conflict.rule && m.conflict.itemId === conflict.itemId)?.mend ?? null
+const dropText = computed(() => {
+  const cost = Math.round(props.costs.drop)
+  return cost > 0 ? `costs ${cost}` : cost < 0 ? `gains ${-cost}` : 'costs nothing'
+})
 </script>
 
 <template>
@@ -110,6 +128,14 @@ function costText({ changeS, conflicts }: Alternative): string {
         class="caution my-1"
       >
         {{ conflict.text }}
+        <button
+          v-if="editable && mendOf(conflict)"
+          type="button"
+          class="underline underline-offset-2 font-semibold"
+          @click="emit('mend', conflict)"
+        >
+          {{ mendOf(conflict)!.text }} <kbd>f</kbd>
+        </button>
       </p>
       <p class="text-[0.92em]">
         <b>Ends when:</b> {{ variation.stopSign }} <b>Breath:</b> {{ breath ? BREATH_PATTERNS[breath.pattern] : '' }}.
@@ -121,6 +147,15 @@ function costText({ changeS, conflicts }: Alternative): string {
       <p class="text-[0.92em]">
         <b>Cue:</b> {{ variation.cues.outside }}
       </p>
+      <ItemLocks
+        :key="item.id"
+        :item="item"
+        :rules="rules"
+        :editable="editable"
+        :problem="problem"
+        @lock="emit('lock', $event)"
+        @note="emit('note', $event)"
+      />
     </div>
     <div>
       <h2>If you overrule</h2>
@@ -141,7 +176,7 @@ function costText({ changeS, conflicts }: Alternative): string {
             <span
               class="figure text-[0.85em]"
               :class="swap.conflicts.length > 0 ? 'text-signal-ink' : 'text-quiet'"
-            >{{ costText(swap) }}</span>
+            >{{ costText(swap, index) }}</span>
           </button>
         </li>
       </ol>
@@ -184,8 +219,11 @@ function costText({ changeS, conflicts }: Alternative): string {
           class="btn"
           @click="emit('remove')"
         >
-          Leave it out
+          Leave it out <span class="figure text-[0.85em]">{{ dropText }}</span>
         </button>
+      </p>
+      <p class="text-quiet text-[0.85em] mt-1">
+        Costs are weighted seconds the week would leave wanting more.
       </p>
     </div>
   </section>

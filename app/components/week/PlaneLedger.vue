@@ -1,10 +1,16 @@
 <script setup lang="ts">
-import { ACTION_FACTS, PLANES, type Plane } from '~~/core/catalogue'
+import { ACTION_FACTS, PLANES, type Plane, type TrunkAction } from '~~/core/catalogue'
 import type { Ledger, LedgerLine } from '~~/core/programme'
 import PlaneName from '~/components/plane/PlaneName.vue'
 
 /** The plane ledger: per action, lifts and drills against a bracket, and what is short, in seconds of work. */
-const props = defineProps<{ ledger: Ledger, trunkMinutes: number }>()
+const props = defineProps<{
+  ledger: Ledger
+  trunkMinutes: number
+  /** Moment x time of the week for this body, and how many drills have a computed moment. */
+  moment?: { readonly kNms: number, readonly known: number, readonly drills: number } | null
+}>()
+const emit = defineEmits<{ open: [action: TrunkAction] }>()
 
 const scaleS = computed(() =>
   Math.max(60, ...props.ledger.lines.map(line => Math.max(line.band.highS, line.liftsS + line.drillsS))) * 1.04)
@@ -48,8 +54,14 @@ function spoken(line: LedgerLine): string {
           :key="line.action"
           class="grid grid-cols-[98px_minmax(0,1fr)_68px] items-center gap-1.5 py-[3px]"
         >
-          <span aria-hidden="true">{{ ACTION_FACTS[line.action].label }}</span>
-          <span class="sr-only">{{ spoken(line) }}</span>
+          <button
+            type="button"
+            class="text-left underline decoration-dotted decoration-quiet underline-offset-2"
+            :aria-label="`${spoken(line)}. Where the target comes from`"
+            @click="emit('open', line.action)"
+          >
+            {{ ACTION_FACTS[line.action].label }}
+          </button>
           <svg
             class="w-full h-[18px] overflow-visible"
             aria-hidden="true"
@@ -132,6 +144,19 @@ function spoken(line: LedgerLine): string {
       <dd class="figure text-right">
         {{ Math.round(ledger.isometricS) }} : {{ Math.round(ledger.movingS) }} s
       </dd>
+      <dt>Bending, made</dt>
+      <dd class="figure text-right">
+        {{ Math.round(ledger.bendingS) }} s
+      </dd>
+      <template v-if="moment && moment.known > 0">
+        <dt>Moment × time</dt>
+        <dd
+          class="figure text-right"
+          :title="`${moment.known} of ${moment.drills} drills have a computed moment for this body`"
+        >
+          {{ moment.kNms.toFixed(1) }} kN·m·s
+        </dd>
+      </template>
     </dl>
     <p
       v-if="ledger.makingS > ledger.resistingS"

@@ -16,8 +16,9 @@ const props = defineProps<{
   conflicts: readonly Conflict[]
   dropHere: boolean
   editable: boolean
+  marked: ReadonlySet<string>
 }>()
-const emit = defineEmits<{ select: [itemId: string], lift: [lift: PlannedLift], addLift: [], addDrill: [], options: [] }>()
+const emit = defineEmits<{ select: [itemId: string], mark: [itemId: string], lift: [lift: PlannedLift], addLift: [], addDrill: [], options: [], extras: [] }>()
 
 const ROW_PX = 37
 const LINE_PX = 42
@@ -72,7 +73,7 @@ function liftText(lift: PlannedLift, width: number): string {
       </p>
       <p
         v-if="editable"
-        class="no-print text-[0.88em] flex gap-2"
+        class="no-print text-[0.88em] flex flex-wrap gap-x-2"
       >
         <button
           type="button"
@@ -87,6 +88,14 @@ function liftText(lift: PlannedLift, width: number): string {
           @click="emit('addDrill')"
         >
           + drill<span class="sr-only"> on {{ title }}</span>
+        </button>
+        <button
+          type="button"
+          class="underline underline-offset-2"
+          title="Warm-up, circuit, home work, note"
+          @click="emit('extras')"
+        >
+          more<span class="sr-only"> for {{ title }}: warm-up, circuit, home work, note</span>
         </button>
       </p>
     </div>
@@ -128,6 +137,14 @@ function liftText(lift: PlannedLift, width: number): string {
         <span class="block font-semibold whitespace-nowrap">{{ liftFacts(session.lifts[index]!.lift).name }}</span>
         <span class="block figure text-[0.82em] tracking-tight whitespace-nowrap">{{ liftText(session.lifts[index]!, block.width) }}</span>
       </component>
+      <div
+        v-for="edge in layout.edges"
+        :key="edge.kind"
+        class="absolute border-b-[3px] border-dotted border-quiet text-[0.8em] text-quiet whitespace-nowrap overflow-hidden"
+        :style="{ left: `${edge.x}px`, width: `${edge.width}px`, top: `${LINE_PX - 20}px`, height: '20px' }"
+      >
+        {{ edge.kind === 'warmUp' ? 'warm-up' : 'cool-down' }}
+      </div>
       <template
         v-for="place in layout.items"
         :key="place.item.id"
@@ -163,13 +180,14 @@ function liftText(lift: PlannedLift, width: number): string {
           class="absolute text-left leading-[1.2] px-1 rounded-sm touch-none bg-chalk z-[1]"
           :class="[
             place.item.id === selectedId ? 'outline-2 outline-signal bg-paper z-[2]' : 'hover:bg-paper',
+            marked.has(place.item.id) ? 'border-l-4 border-ink' : '',
             editable ? 'cursor-grab' : '',
           ]"
           :style="{ left: `${place.labelX}px`, top: `${LINE_PX + 22 + place.row * ROW_PX}px`, maxWidth: `${place.labelWidth}px` }"
           :aria-pressed="place.item.id === selectedId"
           :title="`${place.name}, ${place.dose}`"
           :data-item="editable ? place.item.id : undefined"
-          @click="emit('select', place.item.id)"
+          @click="$event.ctrlKey || $event.metaKey ? emit('mark', place.item.id) : emit('select', place.item.id)"
         >
           <span class="block font-semibold truncate">
             <span
@@ -179,9 +197,17 @@ function liftText(lift: PlannedLift, width: number): string {
             >!<span class="sr-only"> {{ broken.get(place.item.id)!.text }}</span></span>
             {{ place.name }}
           </span>
-          <span class="block figure text-[0.88em] text-quiet whitespace-nowrap">{{ place.dose }}<template v-if="place.item.extraSetSide"> · {{ place.item.extraSetSide === 'left' ? 'L' : 'R' }} +1</template><template v-if="place.item.kept"> · kept</template></span>
+          <span class="block figure text-[0.88em] text-quiet whitespace-nowrap">{{ place.dose }}<template v-if="place.item.extraSetSide"> · {{ place.item.extraSetSide === 'left' ? 'L' : 'R' }} +1</template><template v-if="place.item.kept"> · kept</template><template v-if="place.item.slot === 'home'"> · home</template><template v-if="place.item.circuit"> · circuit</template><template v-if="marked.has(place.item.id)"> · marked</template></span>
         </button>
       </template>
+      <p
+        v-if="session.note"
+        class="absolute right-0 text-[0.88em] text-quiet max-w-[50%] truncate"
+        :style="{ top: `${height - 18}px` }"
+        :title="session.note"
+      >
+        {{ session.note }}
+      </p>
       <p
         v-if="session.lifts.length + session.items.length === 0"
         class="absolute text-quiet"

@@ -3,46 +3,62 @@ import { useElementSize } from '@vueuse/core'
 import { v7 as newKey } from 'uuid'
 import { addDays } from '~~/core/calendar'
 import type { Variation } from '~~/core/catalogue'
-import {
-  addSession, changeSession, dayKindOf, layOutSession, putLift, removeLift, removeSession, type PlannedLift, type PlannedSession,
-} from '~~/core/programme'
-import type { WeekSheet } from '~~/shared/types'
+import { PHASES } from '~~/core/policy'
+import { dayKindOf, layOutSession, type PlannedLift, type PlannedSession } from '~~/core/programme'
+import type { Group, RosterRow, WeekSheet } from '~~/shared/types'
+import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useSingleKeys, type KeyAction } from '~/composables/useSingleKeys'
 import { useStripDrag } from '~/composables/useStripDrag'
 import { proofText } from '~/composables/proofWords'
 import { useWeekSheet, type WeekStore } from '~/composables/useWeekSheet'
+import { weekMoment } from '~/composables/weekMoment'
 import { shortDay } from '~/composables/useWords'
-import ModalDialog from '~/components/common/ModalDialog.vue'
-import DrillFinder from './DrillFinder.vue'
 import ItemPanel from './ItemPanel.vue'
-import KeysHelp from './KeysHelp.vue'
-import LiftForm from './LiftForm.vue'
 import PlaneLedger from './PlaneLedger.vue'
-import SessionForm from './SessionForm.vue'
 import SessionStrip from './SessionStrip.vue'
+import WeekDialogs from './WeekDialogs.vue'
+import type { WeekDialog } from './weekDialog'
 
 /** The strips, the ledger beside them and the answers beneath. */
-const props = withDefaults(defineProps<{ store: WeekStore, sheet: WeekSheet, editable: boolean, today?: number, add?: string | null }>(), { today: 0, add: null })
+const props = withDefaults(defineProps<{
+  store: WeekStore
+  sheet: WeekSheet
+  editable: boolean
+  today?: number
+  add?: string | null
+  /** Whom drills may be copied to. */
+  rows?: readonly RosterRow[]
+  groups?: readonly Group[]
+}>(), { today: 0, add: null, rows: () => [], groups: () => [] })
 const emit = defineEmits<{ assign: [], added: [] }>()
 
 const catalogue = useCatalogue()
 const week = useWeekSheet(props.store, computed(() => props.sheet), catalogue)
 const plan = computed(() => props.store.plan)
-const { selectedId, ledger, conflicts, selected, last, swaps, notes, proof, proving, context } = week
+const { selectedId, ledger, conflicts, selected, last, swaps, notes, proof, proving, context, marked } = week
 
-type Dialog = { kind: 'lift', session: PlannedSession, lift: PlannedLift, isNew: boolean }
-  | { kind: 'drill', session: PlannedSession } | { kind: 'session', session: PlannedSession | null } | { kind: 'keys' }
-const dialog = ref<Dialog | null>(null)
+const dialog = ref<WeekDialog | null>(null)
 
 const area = ref<HTMLElement | null>(null)
 const { width } = useElementSize(area)
 const stripWidth = computed(() => Math.max(240, width.value - 112))
 const longestMinutes = computed(() =>
-  Math.max(30, ...plan.value.sessions.map(s => Math.max(s.minutes, layOutSession(s, catalogue.value).totalS / 60))))
+  Math.max(30, ...plan.value.sessions.map(s => Math.max(s.minutes, (layOutSession(s, catalogue.value).totalS + layOutSession(s, catalogue.value).homeS) / 60))))
 const trunkMinutes = computed(() => Math.round(plan.value.sessions.reduce((sum, s) => sum + layOutSession(s, catalogue.value).trunkS, 0) / 60))
+const moment = computed(() => weekMoment(plan.value, props.sheet.athlete, catalogue.value))
+/** Athletes of the same groups: a drill dropped on one of them is copied. */
+const mates = computed(() => props.rows.filter(({ athlete }) => athlete.id !== props.sheet.athlete.id && athlete.groupIds.some(id => props.sheet.athlete.groupIds.includes(id))).slice(0, 24))
 const pxPerMinute = computed(() => stripWidth.value / longestMinutes.value)
-const { preview } = useStripDrag(area, () => plan.value, () => pxPerMinute.value, () => catalogue.value, week.moveTo)
+const { preview } = useStripDrag(area, () => plan.value, () => pxPerMinute.value, () => catalogue.value, week.moveTo, (itemId, athleteId) => void copyTo(itemId, athleteId))
+const copied = ref('')
+const copying = useAttempt()
+const copyTo = (itemId: string, athleteId: string): Promise<boolean> => copying.attempt(async () => {
+  copied.value = ''
+  const ids = marked.value.has(itemId) ? [...marked.value] : [itemId]
+  const [one] = await props.store.applyTo(ids, [athleteId])
+  if (one) copied.value = `${one.athleteName}: ${one.placed} of ${ids.length} copied. ${one.notes.join(' ')}`
+})
 
 const titleOf = (session: PlannedSession): string => shortDay(addDays(props.sheet.week.startsOn, session.day))
 const KIND = { competition: 'competition', dayBefore: 'day before: activation only', twoDaysBefore: 'two days before', dayAfter: 'day after: easy', training: '' }
@@ -58,13 +74,10 @@ function chooseDrill(session: PlannedSession, variation: Variation): void {
   dialog.value = null
 }
 
-function putSession(session: PlannedSession | null, day: number, minutes: number): void {
-  props.store.change(session
-    ? { ...changeSession(plan.value, session.id, s => ({ ...s, day, minutes })) }
-    : addSession(plan.value, { id: newKey(), day, minutes, lifts: [], items: [] }))
-  if (session) props.store.change({ sessions: [...props.store.plan.sessions].sort((a, b) => a.day - b.day) })
-  dialog.value = null
-}
+/** A lock is stored for the athlete: the week itself stays as it is. */
+const locking = useAttempt()
+const lock = (to: 'never' | readonly string[] | null): Promise<boolean> => locking.attempt(() => week.lock(selected.value!.item.variationId, to))
+watch(selectedId, () => { locking.problem.value = '' })
 
 /** A drill that was sent here from the bench goes to the first session that is still ahead. */
 onMounted(() => {
@@ -93,6 +106,11 @@ const actions: KeyAction[] = [
   { keys: [']'], text: 'One set more', run: whenEditable(() => week.setsStep(1)) },
   { keys: ['['], text: 'One set fewer', run: whenEditable(() => week.setsStep(-1)) },
   { keys: ['l'], text: 'Keep this drill here when proposing, or no longer', run: whenEditable(week.keepIt) },
+  { keys: ['f'], text: 'Settle the conflict by its smallest step', run: whenEditable(() => week.mendIt()) },
+  { keys: ['x'], text: 'Mark this drill, or no longer: what follows is done to all marked', run: () => week.mark(selectedId.value) },
+  { keys: ['Escape'], text: 'Nothing marked', run: () => week.mark(null) },
+  { keys: ['e'], text: 'Look through the week: known mistakes, single changes', run: () => { dialog.value = { kind: 'review' } } },
+  { keys: ['c'], text: 'Copy marked drills, or all, to others', run: whenEditable(() => { dialog.value = { kind: 'apply', itemIds: marked.value.size > 0 ? [...marked.value] : null } }) },
   { keys: ['1', '2', '3', '4', '5'], text: 'Swap for that alternative', run: () => undefined },
   { keys: ['a'], text: 'Add a drill', run: whenEditable(drillForSelected) },
   { keys: ['Delete', 'Backspace'], text: 'Leave the drill out', run: whenEditable(week.remove) },
@@ -104,7 +122,7 @@ const actions: KeyAction[] = [
 const swapKeys: KeyAction[] = [1, 2, 3, 4, 5].map(n =>
   ({ keys: [String(n)], text: '', run: whenEditable(() => week.swap(n - 1)) }))
 const { on: keysOn } = useSingleKeys([...swapKeys, ...actions])
-defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () => { dialog.value = { kind: 'keys' } } })
+defineExpose({ propose: week.propose, copyLifts: week.copyLifts, copyWeek: week.copyWeek, showKeys: () => { dialog.value = { kind: 'keys' } } })
 </script>
 
 <template>
@@ -125,6 +143,9 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
         :conflicts="conflicts.filter(c => c.sessionId === session.id)"
         :drop-here="preview?.sessionId === session.id"
         :editable="editable"
+        :marked="marked"
+        @mark="week.mark"
+        @extras="dialog = { kind: 'extras', session }"
         @select="selectedId = $event"
         @lift="dialog = { kind: 'lift', session, lift: $event, isNew: false }"
         @add-lift="newLift(session)"
@@ -145,6 +166,45 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
       >
         + session
       </button>
+      <span class="no-print">
+        <button
+          type="button"
+          class="btn btn-quiet underline underline-offset-2"
+          @click="dialog = { kind: 'review' }"
+        >
+          Look through it <kbd>e</kbd>
+        </button>
+        <button
+          type="button"
+          class="btn btn-quiet underline underline-offset-2"
+          @click="dialog = { kind: 'compare' }"
+        >
+          Compare
+        </button>
+        <template v-if="editable">
+          <button
+            type="button"
+            class="btn btn-quiet underline underline-offset-2"
+            @click="dialog = { kind: 'paste' }"
+          >
+            Paste a routine
+          </button>
+          <button
+            type="button"
+            class="btn btn-quiet underline underline-offset-2"
+            @click="dialog = { kind: 'apply', itemIds: marked.size > 0 ? [...marked] : null }"
+          >
+            Copy {{ marked.size > 0 ? `${marked.size} marked` : 'all' }} to others <kbd>c</kbd>
+          </button>
+        </template>
+      </span>
+      <p
+        v-if="copied || copying.problem.value"
+        class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
+        role="status"
+      >
+        {{ copying.problem.value || copied }}
+      </p>
       <div
         v-if="notes.length > 0"
         class="caution my-2"
@@ -157,7 +217,15 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
       <PlaneLedger
         :ledger="ledger"
         :trunk-minutes="trunkMinutes"
+        :moment="moment"
+        @open="dialog = { kind: 'target', action: $event }"
       />
+      <p
+        v-if="context.rules.block"
+        class="mt-2 lg:ml-4"
+      >
+        <b>Week {{ context.rules.block.week }} of {{ context.rules.block.weeks }}</b><template v-if="context.rules.block.phase">, {{ PHASES[context.rules.block.phase].name.toLowerCase() }}: {{ PHASES[context.rules.block.phase].purpose }}</template>
+      </p>
       <p
         v-if="proving || proof"
         class="mt-2 lg:ml-4"
@@ -179,6 +247,13 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
       :last-day="last ? shortDay(addDays(sheet.week.startsOn, last.day - 7)) : ''"
       :body="sheet.athlete"
       :editable="editable"
+      :costs="week.costs.value"
+      :mends="week.mends.value"
+      :rules="context.rules"
+      :problem="locking.problem.value"
+      @mend="week.mendIt"
+      @lock="lock"
+      @note="week.setNote(selected!.item.id, $event)"
       @dose="week.setDose(selected!.item.id, $event)"
       @swap="week.swap"
       @keep="week.keepIt"
@@ -192,58 +267,41 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, showKeys: () =>
       :style="{ left: `${preview.x + 12}px`, top: `${preview.y + 12}px` }"
       aria-hidden="true"
     >
-      {{ titleOf(plan.sessions.find(s => s.id === preview!.sessionId)!) }}, {{ preview.text }}
+      {{ preview.sessionId ? `${titleOf(plan.sessions.find(s => s.id === preview!.sessionId)!)}, ` : '' }}{{ preview.text }}
     </div>
+    <ul
+      v-if="preview && mates.length > 0"
+      class="fixed inset-x-0 bottom-0 z-40 bg-ink text-chalk p-3 flex flex-wrap gap-2"
+      aria-hidden="true"
+    >
+      <li class="font-semibold">
+        Drop on an athlete to copy:
+      </li>
+      <li
+        v-for="row in mates"
+        :key="row.athlete.id"
+        class="border border-chalk rounded px-2 py-0.5"
+        :data-mate="row.athlete.id"
+        :data-name="row.athlete.name"
+      >
+        {{ row.athlete.name }}
+      </li>
+    </ul>
 
-    <ModalDialog
-      :open="dialog?.kind === 'lift'"
-      :title="dialog?.kind === 'lift' ? `Lift on ${titleOf(dialog.session)}` : ''"
-      @close="dialog = null"
-    >
-      <LiftForm
-        v-if="dialog?.kind === 'lift'"
-        :lift="dialog.lift"
-        :is-new="dialog.isNew"
-        @put="store.change(putLift(plan, dialog!.kind === 'lift' ? dialog!.session.id : '', $event)); dialog = null"
-        @remove="dialog?.kind === 'lift' && store.change(removeLift(plan, dialog.session.id, dialog.lift.id)); dialog = null"
-      />
-    </ModalDialog>
-    <ModalDialog
-      :open="dialog?.kind === 'drill'"
-      :title="dialog?.kind === 'drill' ? `Drill on ${titleOf(dialog.session)}` : ''"
-      @close="dialog = null"
-    >
-      <DrillFinder
-        v-if="dialog?.kind === 'drill'"
-        :screen="context.screen"
-        @choose="dialog?.kind === 'drill' && chooseDrill(dialog.session, $event)"
-        @close="dialog = null"
-      />
-    </ModalDialog>
-    <ModalDialog
-      :open="dialog?.kind === 'session'"
-      title="Session"
-      @close="dialog = null"
-    >
-      <SessionForm
-        v-if="dialog?.kind === 'session'"
-        :day="dialog.session?.day ?? 0"
-        :minutes="dialog.session?.minutes ?? 60"
-        :is-new="dialog.session === null"
-        @put="(day, minutes) => dialog?.kind === 'session' && putSession(dialog.session, day, minutes)"
-        @remove="dialog?.kind === 'session' && dialog.session && store.change(removeSession(plan, dialog.session.id)); dialog = null"
-      />
-    </ModalDialog>
-    <ModalDialog
-      :open="dialog?.kind === 'keys'"
-      title="Keys of the week sheet"
-      @close="dialog = null"
-    >
-      <KeysHelp
-        :actions="actions"
-        :on="keysOn"
-        @switch="keysOn = $event"
-      />
-    </ModalDialog>
+    <WeekDialogs
+      v-model="dialog"
+      :store="store"
+      :sheet="sheet"
+      :week="week"
+      :editable="editable"
+      :rows="rows"
+      :groups="groups"
+      :actions="actions"
+      :keys-on="keysOn"
+      :title-of="titleOf"
+      @keys="keysOn = $event"
+      @choose="chooseDrill"
+      @select="selectedId = $event"
+    />
   </div>
 </template>

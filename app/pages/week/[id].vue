@@ -62,6 +62,10 @@ onBeforeUnmount(pause)
 
 const goTo = (day: string) => navigateTo({ path: route.path, query: { start: day } })
 
+const printSheet = (): void => window.print()
+// Whom drills may be copied to; the sheet works without.
+onMounted(() => { if (roster.state === 'idle') void roster.load() })
+
 async function assign(): Promise<void> {
   assigned.value = await store.assign()
 }
@@ -129,6 +133,14 @@ async function assign(): Promise<void> {
             Lifts of last week
           </button>
           <button
+            v-if="store.sheet.previousPlan"
+            type="button"
+            class="btn"
+            @click="view?.copyWeek()"
+          >
+            All of last week
+          </button>
+          <button
             type="button"
             class="btn"
             :disabled="store.past.length === 0"
@@ -151,6 +163,13 @@ async function assign(): Promise<void> {
           @click="view?.showKeys()"
         >
           <kbd>?</kbd> keys
+        </button>
+        <button
+          type="button"
+          class="btn btn-quiet underline underline-offset-2"
+          @click="printSheet"
+        >
+          Print
         </button>
         <span
           class="ml-auto"
@@ -216,6 +235,8 @@ async function assign(): Promise<void> {
         :sheet="store.sheet"
         :editable="editable"
         :today="Math.max(0, daysBetween(startsOn, session.me.today))"
+        :rows="roster.rows"
+        :groups="roster.groups"
         :add="typeof route.query.add === 'string' ? route.query.add : null"
         @assign="assign"
         @added="navigateTo({ path: route.path, query: { start: startsOn } }, { replace: true })"

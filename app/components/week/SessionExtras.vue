@@ -1,0 +1,191 @@
+<script setup lang="ts">
+import { v7 as newKey } from 'uuid'
+import {
+  buildCircuit, changeSession, coolDownFor, homePlan, layOutSession, warmUpFor, type Circuit, type PlannedSession, type PlanningContext, type WeekPlan,
+} from '~~/core/programme'
+
+/** What stands around the work of a session: warm-up and cool-down, a circuit, a few minutes at home, a note. */
+const props = defineProps<{ session: PlannedSession, plan: WeekPlan, context: PlanningContext }>()
+const emit = defineEmits<{ put: [plan: WeekPlan] }>()
+
+const homeMinutes = ref(5)
+const circuit = reactive({ rounds: 2, workS: 30, restS: 30, roundRestS: 60, sides: 'split' as Circuit['sides'] })
+const told = ref('')
+
+const warmUp = computed(() => warmUpFor(props.session, props.context))
+const freeMinutes = computed(() => Math.max(0, Math.floor(props.session.minutes - layOutSession(props.session, props.context.screen.catalogue).totalS / 60)))
+const home = computed(() => props.session.items.filter(item => item.slot === 'home'))
+const circuits = computed(() => props.session.circuits ?? [])
+const put = (change: (session: PlannedSession) => PlannedSession): void => emit('put', changeSession(props.plan, props.session.id, change))
+
+function setMinutes(field: 'warmUpMinutes' | 'coolDownMinutes', value: number): void {
+  put(({ [field]: _, ...session }) => (value > 0 ? { ...session, [field]: Math.min(30, Math.round(value)) } : session))
+}
+function addHome(): void {
+  const found = homePlan(props.plan, props.session.id, homeMinutes.value, props.context)
+  told.value = found.length > 0 ? `At home: ${found.map(f => f.instead).join('; ')}.` : 'Nothing that may be done at home serves what is short.'
+  if (found.length > 0) put(session => ({ ...session, items: [...session.items.filter(i => i.slot !== 'home'), ...found.map(f => f.item)] }))
+}
+function addCircuit(): void {
+  const built = buildCircuit(props.session, { id: newKey(), ...circuit }, freeMinutes.value, props.context)
+  if (!built) {
+    told.value = `No circuit fits the ${freeMinutes.value} min that are free.`
+    return
+  }
+  told.value = `${built.items.length} stations, ${built.circuit.rounds} ${built.circuit.rounds === 1 ? 'round' : 'rounds'}.`
+  put(session => ({ ...session, items: [...session.items, ...built.items], circuits: [...circuits.value, built.circuit] }))
+}
+function removeCircuit(id: string): void {
+  put(({ circuits: _, ...session }) => {
+    const rest = circuits.value.filter(c => c.id !== id)
+    return { ...session, items: session.items.filter(i => i.circuit !== id), ...(rest.length > 0 ? { circuits: rest } : {}) }
+  })
+}
+function setNote(text: string): void {
+  put(({ note: _, ...session }) => (text.trim() ? { ...session, note: text.slice(0, 1000) } : session))
+}
+const FIELDS = [['rounds', 'Rounds', 1, 10], ['workS', 'Work, s', 5, 300], ['restS', 'Rest, s', 0, 300], ['roundRestS', 'Between rounds, s', 0, 600]] as const
+const setField = (name: (typeof FIELDS)[number][0], value: number, [least, most]: readonly [number, number]): void => { circuit[name] = Math.min(most, Math.max(least, Math.round(value) || least)) }
+</script>
+
+<template>
+  <div class="flex flex-col gap-4">
+    <section>
+      <h3>Warm-up and cool-down</h3>
+      <p class="flex flex-wrap gap-4">
+        <label
+          v-for="[field, label] in ([['warmUpMinutes', 'Warm-up, min'], ['coolDownMinutes', 'Cool-down, min']] as const)"
+          :key="field"
+          class="flex items-center gap-2"
+        >{{ label }}
+          <input
+            type="number"
+            min="0"
+            max="30"
+            class="field w-20 figure"
+            :value="session[field] ?? 0"
+            @change="setMinutes(field, Number(($event.target as HTMLInputElement).value))"
+          >
+        </label>
+      </p>
+      <p
+        v-if="session.warmUpMinutes"
+        class="text-quiet"
+      >
+        {{ warmUp.map(line => line.text).join('; ') }}.
+      </p>
+      <p
+        v-if="session.coolDownMinutes"
+        class="text-quiet"
+      >
+        {{ coolDownFor().map(line => line.text).join('; ') }}.
+      </p>
+    </section>
+    <section>
+      <h3>Circuit</h3>
+      <p
+        v-for="one in circuits"
+        :key="one.id"
+        class="flex gap-3 items-center"
+      >
+        <span class="figure">{{ one.rounds }} × ({{ one.workS }} s work, {{ one.restS }} s rest), {{ one.roundRestS }} s between rounds</span>
+        <button
+          type="button"
+          class="underline underline-offset-2"
+          @click="removeCircuit(one.id)"
+        >
+          Remove it
+        </button>
+      </p>
+      <p class="flex flex-wrap gap-3 items-end">
+        <label
+          v-for="[name, label, least, most] in FIELDS"
+          :key="name"
+        ><span class="block">{{ label }}</span>
+          <input
+            type="number"
+            class="field w-20 figure"
+            :min="least"
+            :max="most"
+            :value="circuit[name]"
+            @change="setField(name, Number(($event.target as HTMLInputElement).value), [least, most])"
+          >
+        </label>
+        <label><span class="block">One-sided drills</span>
+          <select
+            v-model="circuit.sides"
+            class="field w-auto"
+          >
+            <option value="split">split the work</option>
+            <option value="own">each side its own</option>
+          </select>
+        </label>
+        <button
+          type="button"
+          class="btn"
+          @click="addCircuit"
+        >
+          Build from what is open
+        </button>
+      </p>
+      <p class="text-quiet">
+        Hold, move, turn, balance: a station each. A second round takes the next rung where it is open, with the first as fallback. {{ freeMinutes }} min are free.
+      </p>
+    </section>
+    <section>
+      <h3>At home</h3>
+      <p class="flex flex-wrap gap-3 items-center">
+        <label class="flex items-center gap-2">Minutes
+          <select
+            v-model.number="homeMinutes"
+            class="field w-auto"
+          >
+            <option
+              v-for="n in [3, 5, 10, 15]"
+              :key="n"
+              :value="n"
+            >{{ n }}</option>
+          </select>
+        </label>
+        <button
+          type="button"
+          class="btn"
+          @click="addHome"
+        >
+          {{ home.length > 0 ? 'Plan it anew' : 'Plan it for home' }}
+        </button>
+        <button
+          v-if="home.length > 0"
+          type="button"
+          class="underline underline-offset-2"
+          @click="put(s => ({ ...s, items: s.items.filter(i => i.slot !== 'home') }))"
+        >
+          Leave it out
+        </button>
+      </p>
+      <p class="text-quiet">
+        Serves what the week leaves short, with the floor and what a house has.
+      </p>
+    </section>
+    <p
+      v-if="told"
+      role="status"
+      class="border-l-4 border-ink pl-3"
+    >
+      {{ told }}
+    </p>
+    <section>
+      <label
+        class="font-semibold"
+        for="session-note"
+      >Note for this session</label>
+      <textarea
+        id="session-note"
+        class="field w-full h-16"
+        maxlength="1000"
+        :value="session.note ?? ''"
+        @change="setNote(($event.target as HTMLTextAreaElement).value)"
+      />
+    </section>
+  </div>
+</template>
