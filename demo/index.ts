@@ -1,4 +1,5 @@
 export { DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, type DemoAthlete, type DemoCentre, type DemoPerson } from './centre'
+export { groupRules } from './rules'
 export { chance, type Chance } from './random'
 export { OWN_DRILLS } from './ownDrills'
 export { simulateSets } from './simulateSets'

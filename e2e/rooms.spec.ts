@@ -35,7 +35,7 @@ test('a squad is planned and assigned in a few clicks, exceptions first', async 
   await page.keyboard.press('p')
   const results = page.getByRole('region', { name: 'Proposals' })
   await expect(results.getByRole('listitem').first()).toContainText('Oskel Burn')
-  await expect(results.getByRole('listitem').first()).toContainText('refer first')
+  await expect(results.getByRole('heading').nth(1)).toContainText('Blocked by a flag')
   await expectAccessible(page)
   await results.getByRole('button', { name: 'Assign 3 weeks' }).click()
   await expect(results.getByRole('button', { name: 'All assigned' })).toBeVisible()

@@ -16,7 +16,7 @@ const targets = weeklyTargets({ ...context, sessions: 1 })
 describe('the plane ledger', () => {
   it('speaks every line, and says what is short', () => {
     const ledger = weekLedger({ sessions: [{ ...session, lifts: [], items: [item] }] }, targets, STANDARD)
-    const text = mount(PlaneLedger, { props: { ledger, trunkMinutes: 2 } }).text()
+    const text = mount(PlaneLedger, { props: { ledger, trunkMinutes: 2 } }).html()
     expect(text).toContain('resist side bend: 0 seconds from lifts, 60 from drills')
     expect(text).toContain(`short ${targets.antiRotation.lowS}`)
   })

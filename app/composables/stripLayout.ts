@@ -6,6 +6,7 @@ import { layOutSession, type PlannedSession, type Place, type TrunkItem } from '
 export interface StripItem {
   readonly item: TrunkItem
   readonly name: string
+  /** Dose with what else there is to know of it: extra set, kept, home, circuit, marked. */
   readonly dose: string
   readonly barX: number
   readonly barWidth: number
@@ -32,7 +33,7 @@ const MOST_SHIFT_PX = 190
  * Places bars by their minutes and words in rows beneath, so that no two words overlap
  * and none runs past the end of the strip.
  */
-export function stripLayout(session: PlannedSession, pxPerMinute: number, widthPx: number, catalogue: Catalogue) {
+export function stripLayout(session: PlannedSession, pxPerMinute: number, widthPx: number, catalogue: Catalogue, marked: ReadonlySet<string> = new Set()) {
   const layout = layOutSession(session, catalogue)
   const x = (seconds: number): number => (seconds / 60) * pxPerMinute
   const lifts: StripLift[] = layout.blocks.filter(b => b.kind === 'lift')
@@ -43,7 +44,7 @@ export function stripLayout(session: PlannedSession, pxPerMinute: number, widthP
     const item = session.items.find(i => i.id === block.id)!
     const variation = catalogue.find(item.variationId)
     const name = variation?.name ?? 'Unknown drill'
-    const dose = formatDose(item.dose, variation?.sides ?? 'both')
+    const dose = [formatDose(item.dose, variation?.sides ?? 'both'), ...tagsOf(item), ...(marked.has(item.id) ? ['marked'] : [])].join(' · ')
     const labelWidth = Math.min(MOST_LABEL_PX, Math.max(name.length * NAME_PX, dose.length * FIGURE_PX) + 6)
     const barX = x(block.startS)
     const nearest = Math.max(0, Math.min(barX, widthPx - labelWidth))
@@ -58,6 +59,13 @@ export function stripLayout(session: PlannedSession, pxPerMinute: number, widthP
     return { item, name, dose, barX, barWidth: Math.max(6, x(block.durationS)), labelX, labelWidth, row }
   })
   return { lifts, items, edges, rows: rowEnds.length, totalS: layout.totalS, trunkS: layout.trunkS }
+}
+
+function tagsOf({ extraSetSide, kept, slot, circuit, note }: TrunkItem): string[] {
+  return [
+    ...(extraSetSide ? [`${extraSetSide === 'left' ? 'L' : 'R'} +1`] : []), ...(kept ? ['kept'] : []), ...(slot === 'home' ? ['home'] : []), ...(slot === 'inside' ? ['inside'] : []),
+    ...(circuit ? ['circuit'] : []), ...(note ? ['note'] : []),
+  ]
 }
 
 /** The place a drill dropped at a minute belongs to: before, beside or after the lifts. */

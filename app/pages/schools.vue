@@ -120,7 +120,7 @@ const choose = (school: SchoolId | null): void => { draft.value = { ...draft.val
         </label>
         <p>
           now: <b>{{ now.school ? SCHOOLS[now.school].name : 'no school of its own' }}</b><template v-if="Object.keys(now.lines).length > 0">
-            , {{ Object.keys(now.lines).length }} lines beside it
+            , {{ Object.keys(now.lines).length }} {{ Object.keys(now.lines).length === 1 ? 'line' : 'lines' }} beside it
           </template>
         </p>
       </div>

@@ -140,6 +140,12 @@ async function signOut(): Promise<void> {
             <p class="text-quiet text-[0.92em]">
               {{ item.why }}
             </p>
+            <p
+              v-for="note in item.notes ?? []"
+              :key="note"
+            >
+              {{ note }}
+            </p>
             <p class="figure text-[0.92em]">
               {{ doneOf(item) }} of {{ allOf(item) }} sets logged
             </p>

@@ -12,7 +12,7 @@ export { defineLadder, type Rung } from './ladder'
 export { catalogueOf, findVariation, LADDERS, STANDARD, VARIATIONS, type Catalogue } from './catalogue'
 export { checkVariation } from './checkVariation'
 export { neighboursOf, type Neighbours } from './neighbours'
-export { schoolDose, SCHOOLS, type SchoolId } from './schools'
+export { schoolDose, schoolDoseText, SCHOOLS, type SchoolId } from './schools'
 export {
   COMPRESSION_CLASSES, MEASURED_IDS, publishedCompression, type CompressionClass, type PublishedCompression,
 } from './compression'

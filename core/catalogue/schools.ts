@@ -23,6 +23,18 @@ const REPS: Readonly<Record<SchoolId, readonly [sets: number, reps: number, rest
 const CIRCUIT_S = 30
 
 /**
+ * How a school doses, in a coach's words: holds first, then repeats.
+ *
+ * @example
+ * schoolDoseText('stiffnessFirst') // => 'holds 5 × 10 s, repeats 3 × 6'
+ */
+export function schoolDoseText(school: SchoolId): string {
+  const [holdSets, holdS] = HOLDS[school]
+  const [sets, reps] = REPS[school]
+  return `holds ${holdSets} × ${holdS} s, repeats ${sets} × ${reps || `${CIRCUIT_S} s`}`
+}
+
+/**
  * The dose a school would begin a drill with: its own sets, rests and seconds, in the drill's own unit and tempo.
  * Breaths, metres and letters keep the drill's first dose; a drill with a gate below the school's amount keeps to the gate.
  *

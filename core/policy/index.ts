@@ -8,3 +8,4 @@ export {
 export { bendingFactor, directWorkFactor, policyCost, policyDoses, policyPlaceCost, policyRemoval } from './drills'
 export { nextDose, type NextDose } from './progress'
 export { policyChanges, schoolPolicy, type PolicyChange } from './compare'
+export { policyNotes } from './notes'

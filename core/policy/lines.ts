@@ -1,4 +1,4 @@
-import { SCHOOLS, type SchoolId } from '../catalogue'
+import { schoolDoseText, SCHOOLS, type SchoolId } from '../catalogue'
 
 /** One question on which practitioners differ: what may be chosen, and why they do not agree. */
 export interface PolicyLine {
@@ -12,7 +12,8 @@ export interface PolicyLine {
 const line = <C extends Record<string, string>>(title: string, changes: string, dispute: string, choices: C): Omit<PolicyLine, 'choices'> & { readonly choices: C } =>
   ({ title, changes, dispute, choices })
 
-const schoolNames = Object.fromEntries(Object.entries(SCHOOLS).map(([id, { name }]) => [id, `as ${name.toLowerCase()} doses`])) as Record<SchoolId, string>
+const SCHOOL_NAMES = Object.keys(SCHOOLS) as SchoolId[]
+const schoolNames = Object.fromEntries(SCHOOL_NAMES.map(id => [id, schoolDoseText(id)])) as Record<SchoolId, string>
 
 /**
  * Every line of a policy. The choices and the reasons of the dispute are common practice, no source; what a choice

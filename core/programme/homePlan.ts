@@ -40,7 +40,7 @@ export function homePlan(plan: WeekPlan, sessionId: string, minutes: number, con
   const atHome = { ...context, screen: { ...context.screen, equipment: Object.keys(HOUSEHOLD) as Equipment[] } }
   const targets = weeklyTargets({ ...context, sessions: plan.sessions.length })
   const ledger = weekLedger(plan, targets, catalogue)
-  const short = Object.fromEntries(ledger.lines.map(line => [line.action, { lowS: line.shortS, highS: line.shortS + 60 }])) as typeof targets
+  const short = Object.fromEntries(ledger.lines.map(line => [line.action, { lowS: Math.ceil(line.shortS), highS: Math.ceil(Math.max(line.shortS, line.band.highS - line.liftsS - line.drillsS)) }])) as typeof targets
   const bare = { id: session.id, day: session.day, minutes: Math.min(MOST_MINUTES, minutes), lifts: [], items: [] }
   const numbers = weekAsNumbers(atHome, [bare], short, null)
   const given = new Set(session.items.map(item => item.variationId))
@@ -55,6 +55,6 @@ export function homePlan(plan: WeekPlan, sessionId: string, minutes: number, con
     const instead = variation.equipment.map(need => HOUSEHOLD[need.find(e => HOUSEHOLD[e] !== undefined)!]!).join(', ')
     const home: TrunkItem = { ...item, id: `${session.id}/home/${i + 1}/${item.variationId}`, slot: 'home', pairedWith: null }
     const why = `${reasonFor(home, variation, bare, ledger, context)}${instead ? ` Use ${instead}.` : ''}`
-    return { item: { ...home, why }, instead: `${formatDose(item.dose, variation.sides)}${instead ? ` with ${instead}` : ''}` }
+    return { item: { ...home, why }, instead: `${variation.name} ${formatDose(item.dose, variation.sides)}${instead ? ` with ${instead}` : ''}` }
   })
 }

@@ -2,6 +2,7 @@ import { v7 as newKey } from 'uuid'
 import { addDays } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
 import { liftFacts, type PlannedSession, type TrunkItem } from '~~/core/programme'
+import { policyNotes, type Policy } from '~~/core/policy'
 import { breathFor, restrictionsOf, type HealthMark } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
@@ -37,7 +38,7 @@ export function assignWeek(context: Context, athleteId: string, startsOn: string
     if (!await markAssigned(tx, organisationId, athleteId, startsOn, version, personId)) {
       throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')
     }
-    await freezeWeek(tx, organisationId, { id: athlete.id, flags: planning.screen.flags }, week, catalogue)
+    await freezeWeek(tx, organisationId, { id: athlete.id, flags: planning.screen.flags, policy: planning.rules.policy }, week, catalogue)
     await record(tx, context, 'week.assign', { athleteId, subjectId: startsOn, after: { version } })
     return (await weekOf(tx, organisationId, athleteId, startsOn))!
   })
@@ -45,7 +46,7 @@ export function assignWeek(context: Context, athleteId: string, startsOn: string
 
 /** Makes what the athlete reads agree with a week, touching nothing that is logged. */
 export async function freezeWeek(
-  tx: Tx, organisationId: string, athlete: Pick<Athlete, 'id' | 'flags'>, { startsOn, plan }: Pick<TrainingWeek, 'startsOn' | 'plan'>,
+  tx: Tx, organisationId: string, athlete: Pick<Athlete, 'id' | 'flags'> & { readonly policy: Policy }, { startsOn, plan }: Pick<TrainingWeek, 'startsOn' | 'plan'>,
   catalogue: Catalogue,
 ): Promise<void> {
   const before = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
@@ -54,7 +55,7 @@ export async function freezeWeek(
     if (!wanted.some(session => session.id === old.planKey)) await retire(tx, organisationId, old)
   }
   for (const session of wanted) {
-    await freeze(tx, organisationId, { athleteId: athlete.id, startsOn, flags: athlete.flags, catalogue }, session,
+    await freeze(tx, organisationId, { athleteId: athlete.id, startsOn, flags: athlete.flags, policy: athlete.policy, catalogue }, session,
       before.find(old => old.planKey === session.id))
   }
 }
@@ -70,7 +71,7 @@ async function retire(tx: Tx, organisationId: string, old: StoredSession): Promi
 
 async function freeze(
   tx: Tx, organisationId: string,
-  week: { athleteId: string, startsOn: string, flags: readonly HealthMark[], catalogue: Catalogue },
+  week: { athleteId: string, startsOn: string, flags: readonly HealthMark[], policy: Policy, catalogue: Catalogue },
   session: PlannedSession, old: StoredSession | undefined,
 ): Promise<void> {
   const day = addDays(week.startsOn, session.day)
@@ -101,10 +102,11 @@ async function freeze(
 
 /** The drill as it will be read and logged, whatever becomes of the catalogue. */
 function prescription(
-  item: TrunkItem, session: PlannedSession, { flags, catalogue }: { flags: readonly HealthMark[], catalogue: Catalogue },
+  item: TrunkItem, session: PlannedSession, { flags, policy, catalogue }: { flags: readonly HealthMark[], policy: Policy, catalogue: Catalogue },
 ): Omit<PrescribedItem, 'id'> {
   const variation = catalogue.find(item.variationId)!
   const partner = session.lifts.find(lift => lift.id === item.pairedWith)
+  const notes = [...(item.note ? [item.note] : []), ...roundNotes(item, catalogue), ...policyNotes(variation, policy)]
   // The reason is frozen without the diagnosis: assistants read it too.
   const breath = breathFor(variation.breath, restrictionsOf(flags))
   return {
@@ -125,7 +127,15 @@ function prescription(
     extraSetSide: item.extraSetSide,
     setting: item.setting,
     settingsAsked: variation.settings,
+    ...(policy.cueFocus === 'inside' ? { cueFirst: 'inside' as const } : {}),
+    ...(notes.length > 0 ? { notes } : {}),
   }
+}
+
+/** What the later rounds of a circuit are, in words. */
+function roundNotes({ rounds = [] }: TrunkItem, catalogue: Catalogue): string[] {
+  const name = (id: string | null): string => (id ? catalogue.find(id)?.name ?? 'a drill' : '')
+  return rounds.map(({ variationId, fallbackId }, i) => `Round ${i + 2}: ${name(variationId)}${fallbackId ? `; if it does not go, ${name(fallbackId)}` : ''}.`)
 }
 
 function isSame({ id: _, ...old }: PrescribedItem, fresh: Omit<PrescribedItem, 'id'>): boolean {

@@ -1,10 +1,11 @@
 import type { Knex } from 'knex'
 import { addDays, mondayOf } from '~~/core/calendar'
 import { STANDARD } from '~~/core/catalogue'
+import { DEFAULT_POLICY } from '~~/core/policy'
 import { proposeWeek } from '~~/core/programme'
 import { planningContext } from '~~/shared/planningContext'
 import {
-  chance, DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, OWN_DRILLS, simulateBraceChecks, simulateSets, simulateTests, type Chance, type DemoAthlete, type DemoCentre,
+  chance, DEMO_PASSWORD, DEMO_TIME_ZONE, groupRules, larkholm, OWN_DRILLS, simulateBraceChecks, simulateSets, simulateTests, type Chance, type DemoAthlete, type DemoCentre,
 } from '~~/demo'
 import { asSystemOf, inOrganisation, takeTurn } from '../database/connection'
 import { insertAthlete } from '../repositories/athletes'
@@ -14,6 +15,7 @@ import { setEquipmentCounts } from '../repositories/facility'
 import { insertCompetition, insertGroup } from '../repositories/groups'
 import { insertOrganisation, isEmptyInstallation } from '../repositories/organisations'
 import { insertPerson, setStaffGroups } from '../repositories/people'
+import { saveRules } from '../repositories/planningRules'
 import { sessionsOfWeek } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { insertLogs } from '../repositories/setLogs'
@@ -46,6 +48,7 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     const coachId = await addPeople(tx, organisationId, centre, passwordHash, luck)
     await saveOwnCatalogue(tx, organisationId, { version: 0, own: OWN_DRILLS }, coachId)
     const day = dayIn(centre.timeZone, now)
+    for (const { groupId, rules } of groupRules(centre, mondayOf(day))) await saveRules(tx, organisationId, { scope: 'group', scopeId: groupId, version: 0, rules }, coachId)
     const testLuck = chance(TEST_SEED)
     for (const [index, athlete] of centre.athletes.entries()) {
       await addHistory(tx, organisationId, coachId, centre, athlete, day, luck, index)
@@ -82,7 +85,7 @@ async function addHistory(
     if (refused) continue
     await saveWeek(tx, organisationId, athlete.id, startsOn, 0, plan)
     await markAssigned(tx, organisationId, athlete.id, startsOn, 1, coachId)
-    await freezeWeek(tx, organisationId, { id: athlete.id, flags: athlete.input.flags }, { startsOn, plan }, STANDARD)
+    await freezeWeek(tx, organisationId, { id: athlete.id, flags: athlete.input.flags, policy: DEFAULT_POLICY }, { startsOn, plan }, STANDARD)
     const sessions = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
     const logs = sessions.filter(session => session.day < today).flatMap(session => simulateSets(luck, athlete, session))
     if (logs.length > 0) await insertLogs(tx, organisationId, coachId, logs)

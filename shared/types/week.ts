@@ -57,6 +57,10 @@ export interface PrescribedItem {
   readonly extraSetSide: Side | null
   readonly setting: SettingValues
   readonly settingsAsked: readonly (keyof SettingValues)[]
+  /** Which cue is read first, where it is not the outside one. */
+  readonly cueFirst?: 'inside'
+  /** The coach's note, later rounds of a circuit, and what the policy adds. */
+  readonly notes?: readonly string[]
 }
 
 export interface PrescribedSession {

@@ -34,10 +34,11 @@ const open = ref<LineId | null>(null)
             <button
               type="button"
               class="underline underline-offset-2 font-normal"
+              :aria-label="`${props.school === column ? 'looked at' : 'Look at it'}: ${column ? SCHOOLS[column].name : 'The usual'}`"
               :aria-pressed="props.school === column"
               @click="emit('choose', column)"
             >
-              {{ props.school === column ? 'looked at' : 'Look at it' }}<span class="sr-only">: {{ column ? SCHOOLS[column].name : 'the usual' }}</span>
+              {{ props.school === column ? 'looked at' : 'Look at it' }}
             </button>
           </th>
         </tr>

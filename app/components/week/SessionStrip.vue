@@ -24,7 +24,7 @@ const ROW_PX = 37
 const LINE_PX = 42
 
 const catalogue = useCatalogue()
-const layout = computed(() => stripLayout(props.session, props.pxPerMinute, props.width, catalogue.value))
+const layout = computed(() => stripLayout(props.session, props.pxPerMinute, props.width, catalogue.value, props.marked))
 const height = computed(() => LINE_PX + 22 + Math.max(1, layout.value.rows) * ROW_PX + 14)
 const endX = computed(() => props.session.minutes * props.pxPerMinute)
 const ticks = computed(() => Array.from({ length: Math.floor(props.session.minutes / 15) }, (_, i) => (i + 1) * 15))
@@ -45,7 +45,7 @@ function liftText(lift: PlannedLift, width: number): string {
 
 <template>
   <section
-    class="grid grid-cols-[104px_minmax(0,1fr)] border-b border-line/60 py-1"
+    class="grid grid-cols-[124px_minmax(0,1fr)] border-b border-line/60 py-1"
     :aria-label="title"
   >
     <div class="pr-2 pt-4">
@@ -197,7 +197,7 @@ function liftText(lift: PlannedLift, width: number): string {
             >!<span class="sr-only"> {{ broken.get(place.item.id)!.text }}</span></span>
             {{ place.name }}
           </span>
-          <span class="block figure text-[0.88em] text-quiet whitespace-nowrap">{{ place.dose }}<template v-if="place.item.extraSetSide"> · {{ place.item.extraSetSide === 'left' ? 'L' : 'R' }} +1</template><template v-if="place.item.kept"> · kept</template><template v-if="place.item.slot === 'home'"> · home</template><template v-if="place.item.circuit"> · circuit</template><template v-if="marked.has(place.item.id)"> · marked</template></span>
+          <span class="block figure text-[0.88em] text-quiet whitespace-nowrap">{{ place.dose }}</span>
         </button>
       </template>
       <p

@@ -42,7 +42,7 @@ const dialog = ref<WeekDialog | null>(null)
 
 const area = ref<HTMLElement | null>(null)
 const { width } = useElementSize(area)
-const stripWidth = computed(() => Math.max(240, width.value - 112))
+const stripWidth = computed(() => Math.max(240, width.value - 132))
 const longestMinutes = computed(() =>
   Math.max(30, ...plan.value.sessions.map(s => Math.max(s.minutes, (layOutSession(s, catalogue.value).totalS + layOutSession(s, catalogue.value).homeS) / 60))))
 const trunkMinutes = computed(() => Math.round(plan.value.sessions.reduce((sum, s) => sum + layOutSession(s, catalogue.value).trunkS, 0) / 60))
@@ -88,6 +88,7 @@ onMounted(() => {
   emit('added')
 })
 
+const printSheet = (): void => window.print()
 const whenEditable = (run: () => void) => (): void => { if (props.editable) run() }
 const drillForSelected = (): void => {
   const session = selected.value?.session ?? plan.value.sessions[0]
@@ -180,6 +181,13 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, copyWeek: week.
           @click="dialog = { kind: 'compare' }"
         >
           Compare
+        </button>
+        <button
+          type="button"
+          class="btn btn-quiet underline underline-offset-2"
+          @click="printSheet"
+        >
+          Print
         </button>
         <template v-if="editable">
           <button

@@ -150,7 +150,13 @@ function skip(): void {
       </p>
       <template v-if="ended === null">
         <ul class="mb-3 flex flex-col gap-1">
-          <li><b>Cue:</b> {{ current.item.cues.outside }}</li>
+          <li><b>Cue:</b> {{ current.item.cueFirst === 'inside' ? current.item.cues.inside : current.item.cues.outside }}</li>
+          <li
+            v-for="note in current.item.notes ?? []"
+            :key="note"
+          >
+            {{ note }}
+          </li>
           <li><b>Stop when:</b> {{ current.item.stopSign }}</li>
           <li>
             <b>Breath:</b> {{ BREATH_PATTERNS[current.item.breath] }}.<template v-if="current.item.breathWhy">

@@ -62,7 +62,6 @@ onBeforeUnmount(pause)
 
 const goTo = (day: string) => navigateTo({ path: route.path, query: { start: day } })
 
-const printSheet = (): void => window.print()
 // Whom drills may be copied to; the sheet works without.
 onMounted(() => { if (roster.state === 'idle') void roster.load() })
 
@@ -162,14 +161,7 @@ async function assign(): Promise<void> {
           class="btn btn-quiet underline underline-offset-2"
           @click="view?.showKeys()"
         >
-          <kbd>?</kbd> keys
-        </button>
-        <button
-          type="button"
-          class="btn btn-quiet underline underline-offset-2"
-          @click="printSheet"
-        >
-          Print
+          <kbd>?</kbd><span class="sr-only"> keys</span>
         </button>
         <span
           class="ml-auto"
