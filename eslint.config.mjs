@@ -32,7 +32,7 @@ const allowed = {
   processes: ['jobs', 'services', 'pool', 'solver', 'database', 'utils', 'shared', 'core'],
   utils: ['utils', 'instruments', 'pool', 'services', 'jobs', 'database', 'shared', 'core'],
   routes: ['utils', 'instruments', 'services', 'database', 'shared'],
-  bench: ['bench', 'solver', 'core', 'shared', 'demo', 'database', 'repositories'],
+  bench: ['bench', 'solver', 'pool', 'core', 'shared', 'demo', 'database', 'repositories'],
   trials: ['trials', 'utils', 'shared', 'core'],
   solver: ['solver', 'core'],
   engine: ['engine', 'solver', 'core', 'shared'],

@@ -18,6 +18,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'block',
+    // A step that finds nothing to act on says so, instead of eating the whole test's time.
+    actionTimeout: 30_000,
     trace: 'retain-on-failure',
     launchOptions: {
       ...(chromium ? { executablePath: chromium } : {}),

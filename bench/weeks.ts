@@ -1,9 +1,12 @@
+import { existsSync } from 'node:fs'
+import { join } from 'node:path'
+import { addDays } from '~~/core/calendar'
 import { weekModel, columnsOf, planWeek } from '~~/core/planner'
-import { optimiseWeek, type WeekPlan } from '~~/core/programme'
-import { STANDARD } from '~~/core/catalogue'
+import { SPORT_PROFILE_IDS, type WeekPlan } from '~~/core/programme'
 import { anyWeek, FAMILIES } from '~~/core/testing/instances'
 import { larkholm } from '~~/demo'
-import { planningContext } from '~~/shared/planningContext'
+import type { Athlete } from '~~/shared/types'
+import { SolverPool, type WeekAnswer } from '~~/server/solver'
 import { highsSolver } from '~~/solver/highs'
 import { spread, timed } from './timing'
 
@@ -38,25 +41,34 @@ export async function benchWeeks(): Promise<string> {
   return lines.join('\n')
 }
 
-/** The demo's roster, four weeks one after the other, on one thread with the solver at hand. */
+/** Forty athletes, four weeks each one after the other, all distinct, on two worker threads with proofs and reasons. */
 export async function benchRosterWeeks(): Promise<string> {
-  const solver = await highsSolver()
+  const file = join(import.meta.dirname, '..', '.output', 'server', 'solver-worker.mjs')
+  if (!existsSync(file)) return 'roster of 40 x 4 weeks: needs a build (npm run build)'
+  const pool = new SolverPool(file, 2)
   const centre = larkholm(MONDAY)
-  const times: number[] = []
-  let proven = 0
-  for (const { input, sessions } of centre.athletes) {
-    let before: WeekPlan | null = null
-    for (let week = 0; week < 4; week++) {
-      const context = planningContext(input, MONDAY, week === 3 ? centre.competitions : [], STANDARD)
-      times.push(await timed(() => {
-        const found = optimiseWeek({ context, sessions }, { before, solver })
-        before = found.plan
-        if (found.refused || found.proof!.proven) proven += 1
-      }))
-    }
-  }
-  const { median, p95 } = spread(times)
-  const total = times.reduce((a, b) => a + b, 0) / 1000
-  return `athlete-weeks of the demo, ${times.length} on one thread with proofs and reasons: median ${median.toFixed(0)} ms, p95 ${p95.toFixed(0)} ms, `
-    + `${total.toFixed(1)} s in all, ${proven} of ${times.length} proven`
+  // Sixteen more than the demo has, each with another body, sport and training age.
+  const roster = Array.from({ length: 40 }, (_, i) => {
+    const { id, input, sessions } = centre.athletes[i % centre.athletes.length]!
+    const other = i >= centre.athletes.length
+    const sport = other ? SPORT_PROFILE_IDS[i % SPORT_PROFILE_IDS.length]! : input.sport
+    return { athlete: { ...input, id, sport, trainingAgeYears: input.trainingAgeYears + (other ? 3 : 0), clearances: [] } as unknown as Athlete, sessions }
+  })
+  let [proven, planned] = [0, 0]
+  const took = await timed(async () => {
+    await Promise.all(roster.map(async ({ athlete, sessions }) => {
+      let before: WeekPlan | null = null
+      for (let week = 0; week < 4; week++) {
+        const answer = await pool.ask({
+          kind: 'plan',
+          week: { athlete, startsOn: addDays(MONDAY, 7 * week), competitions: centre.competitions, own: { ladders: [], variations: [] }, sessions, before, settled: { layers: [], notHeld: [] } },
+        }) as WeekAnswer
+        before = answer.plan
+        planned += 1
+        if (answer.refused || answer.proof!.proven) proven += 1
+      }
+    }))
+  })
+  pool.close()
+  return `roster of 40 x 4 weeks on two threads, with proofs and reasons: ${(took / 1000).toFixed(1)} s in all, ${proven} of ${planned} proven`
 }

@@ -25,7 +25,9 @@ export function useSingleKeys(actions: readonly KeyAction[]) {
 
   useEventListener('keydown', (event) => {
     const typing = (event.target as HTMLElement | null)?.closest?.(TYPING)
-    if (!ready.value || typing || event.altKey || (!on.value && !event.ctrlKey && !event.metaKey)) return
+    // Focus falls to the page when what had it in a dialog is gone: an open dialog still has the keyboard.
+    const asked = document.querySelector('[role="dialog"]')
+    if (!ready.value || typing || asked || event.altKey || (!on.value && !event.ctrlKey && !event.metaKey)) return
     const action = actions.find(({ keys }) => keys.includes(nameOf(event)))
     if (!action) return
     event.preventDefault()

@@ -1,5 +1,7 @@
 import { computed, nextTick, ref, shallowRef, watch, type ComputedRef } from 'vue'
+import { watchDebounced } from '@vueuse/core'
 import { v7 as newKey } from 'uuid'
+import { same } from '~~/core/merge'
 import {
   addItem, alternatives, changeItem, findItem, lastTime, liftsOnly, moveItem, moveToNeighbour, nudgeItem, optimiseWeek, removeItem,
   mendConflict, stepDose, stepSets, targetOrigins, weekConflicts, weekGoal, weekLedger, weeklyTargets, type Conflict, type Place, type PlanProof, type TrunkItem, type WeekPlan,
@@ -9,6 +11,10 @@ import type { Catalogue, Variation } from '~~/core/catalogue'
 import { planningContext } from '~~/shared/planningContext'
 import type { WeekSheet } from '~~/shared/types'
 import type { useWeekStore } from '~/stores/week'
+
+/** How long a coach's hand rests before the week is solved anew around the edits, and what is worth telling: weighted seconds. */
+const RESOLVE_AFTER_MS = 1200
+const WORTH_TELLING = 10
 
 export type WeekStore = ReturnType<typeof useWeekStore>
 
@@ -87,6 +93,36 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
     }
   }
 
+  /** A better week around what the coach has changed since the proposal; the week itself is left alone until it is taken. */
+  const offer = shallowRef<{ readonly plan: WeekPlan, readonly gain: number } | null>(null)
+  watch(() => store.plan, () => { offer.value = null })
+  watchDebounced(() => store.plan, plan => void lookAroundEdits(plan), { debounce: RESOLVE_AFTER_MS })
+
+  async function lookAroundEdits(plan: WeekPlan): Promise<void> {
+    const { value: first } = proposed
+    if (!first || same(first, plan) || conflicts.value.some(c => c.blocks)) return
+    const made = new Map(first.sessions.flatMap(s => s.items.map(item => [item.id, { item, sessionId: s.id }] as const)))
+    const mine = (item: TrunkItem, sessionId: string): boolean => {
+      const was = made.get(item.id)
+      return !was || was.sessionId !== sessionId || !same(was.item, item)
+    }
+    const own = new Set(plan.sessions.flatMap(s => s.items.filter(item => !item.kept && mine(item, s.id)).map(item => item.id)))
+    const asked = plan.sessions.map(s => ({ ...s, items: s.items.map(item => (own.has(item.id) ? { ...item, kept: true as const } : item)) }))
+    const answer = await store.best(asked).catch(() => null)
+    // An answer to a week that was changed meanwhile is dropped; a failed one leaves the week as good as it was.
+    if (!answer || store.plan !== plan) return
+    const gain = goalOf(plan) - goalOf(answer.plan)
+    const freed = { sessions: answer.plan.sessions.map(s => ({ ...s, items: s.items.map(({ kept, ...item }) => (kept && !own.has(item.id) ? { ...item, kept } : item)) })) }
+    if (gain >= WORTH_TELLING) offer.value = { plan: freed, gain }
+  }
+
+  function takeOffer(): void {
+    if (!offer.value) return
+    const { plan } = offer.value
+    store.change(plan)
+    proposed.value = plan
+  }
+
   function select(step: 1 | -1): void {
     const at = selectedId.value ? order.value.indexOf(selectedId.value) : step === 1 ? -1 : 0
     selectedId.value = order.value[(at + step + order.value.length) % Math.max(1, order.value.length)] ?? null
@@ -160,7 +196,7 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
 
   return {
     selectedId, notes, proof, proving, context, targets, ledger, conflicts, selected, last, swaps, propose, select, setDose, change, remove, keepIt, swap, add,
-    copyLifts, copyWeek, origins, costs, mends, marked, mark, mendIt, lock, setNote, proposed,
+    copyLifts, copyWeek, origins, costs, mends, marked, mark, mendIt, lock, setNote, proposed, offer, takeOffer,
     nudge: (step: 1 | -1) => onSelected((plan, id) => nudgeItem(plan, id, step))(),
     toNeighbour: (step: 1 | -1) => onSelected((plan, id) => moveToNeighbour(plan, id, step))(),
     moveTo: (itemId: string, sessionId: string, place: Place) => store.change(moveItem(store.plan, itemId, sessionId, place)),

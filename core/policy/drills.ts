@@ -103,3 +103,15 @@ const BENDING = { allowed: 1, limited: 0.5, unloaded: 1, off: 0 } as const
 export function bendingFactor({ flexion }: Policy): number {
   return BENDING[flexion]
 }
+
+const CAPS = { c60: 60, c100: 100, c150: 150, none: Infinity } as const
+
+/**
+ * Bending cycles a week that are enough under a policy.
+ *
+ * @example
+ * bendingCapOf({ ...DEFAULT_POLICY, bendingCap: 'none' }) // => Infinity
+ */
+export function bendingCapOf({ bendingCap }: Policy): number {
+  return CAPS[bendingCap]
+}

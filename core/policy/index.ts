@@ -5,7 +5,7 @@ export { blockWeekOf, checkBlock, LIGHT_LOAD, USUAL_LOADS, type BlockWeek, type 
 export {
   NO_RULES, RULE_SCOPES, USUAL_RULES, weekRules, type Origin, type OwnBand, type PlanningRules, type RuleScope, type RulesLayer, type WeekRules,
 } from './rules'
-export { bendingFactor, directWorkFactor, policyCost, policyDoses, policyPlaceCost, policyRemoval } from './drills'
+export { bendingCapOf, bendingFactor, directWorkFactor, policyCost, policyDoses, policyPlaceCost, policyRemoval } from './drills'
 export { nextDose, type NextDose } from './progress'
 export { policyChanges, schoolPolicy, type PolicyChange } from './compare'
 export { policyNotes } from './notes'

@@ -35,6 +35,9 @@ export const POLICY_LINES = {
   flexion: line('Bending drills', 'whether curls and their kin are given, and how much',
     'Repeated loaded bending is what some hold to wear discs; others find healthy spines adapt, and sports bend. Always off where a back hurts on bending.',
     { allowed: 'allowed', limited: 'at half volume', unloaded: 'without load only', off: 'off' }),
+  bendingCap: line('Bending cycles a week', 'when the audit says it is enough',
+    'Nobody knows the number; whoever counts them, keeps them lower.',
+    { c60: '60 are the cap', c100: '100 are the cap', c150: '150 are the cap', none: 'no cap' }),
   sideBends: line('Bending sideways', 'side bends and hip lifts that move the spine sideways',
     'Some train the motion for range and braking; others only resist it.',
     { allowed: 'allowed', off: 'off: resist it only' }),
@@ -79,7 +82,7 @@ export const LINE_IDS = Object.keys(POLICY_LINES) as LineId[]
 
 /** What holds where nothing was chosen (common practice, no source). */
 export const DEFAULT_POLICY: Policy = {
-  dosing: 'drill', directWork: 'full', place: 'usual', emphasis: 'even', flexion: 'allowed', sideBends: 'allowed', progress: 'time', cue: 'brace',
+  dosing: 'drill', directWork: 'full', place: 'usual', emphasis: 'even', flexion: 'allowed', bendingCap: 'c100', sideBends: 'allowed', progress: 'time', cue: 'brace',
   cueFocus: 'outside', lowBack: 'drill', teacher: 'floor', hipFlexors: 'trained', unstable: 'allowed', standingRollout: 'allowed', variety: 'staples',
   rolloutBreath: 'back',
 }

@@ -1,4 +1,5 @@
 import { ACTION_FACTS, mainAction, PLANES, type Variation } from '../catalogue'
+import { bendingCapOf } from '../policy'
 import { removals } from '../screening'
 import type { PlanningContext } from './context'
 import type { Ledger } from './ledger'
@@ -29,8 +30,6 @@ export interface Finding {
 
 /** Repeats a set from which a loaded drill is no longer about load (common practice, no source). */
 export const REPS_FOR_LOAD = 15
-/** Bending cycles a week that are enough; the coach's to change (common practice, no source). */
-export const BENDING_CAP = 100
 /** Different drills a week from which variety serves nobody (common practice, no source). */
 const MENU = 12
 
@@ -43,7 +42,7 @@ interface Known { readonly item: TrunkItem, readonly variation: Variation, reado
  * @example
  * auditWeek({ sessions: [] }, ledger, context) // => []
  */
-export function auditWeek(plan: WeekPlan, ledger: Ledger, context: PlanningContext, bendingCap = BENDING_CAP): Finding[] {
+export function auditWeek(plan: WeekPlan, ledger: Ledger, context: PlanningContext): Finding[] {
   const known = plan.sessions.flatMap(session => session.items.flatMap((item): Known[] => {
     const variation = context.screen.catalogue.find(item.variationId)
     return variation ? [{ item, variation, session }] : []
@@ -51,7 +50,7 @@ export function auditWeek(plan: WeekPlan, ledger: Ledger, context: PlanningConte
   if (known.length === 0) return []
   return [
     ...planeFindings(known), ...sitUpFindings(known), ...makingFindings(ledger), ...beyondFindings(known, context), ...loadFindings(known),
-    ...integratedFindings(known), ...tackedOnFindings(plan, known), ...bendingFindings(known, bendingCap), ...menuFindings(known),
+    ...integratedFindings(known), ...tackedOnFindings(plan, known), ...bendingFindings(known, bendingCapOf(context.rules.policy)), ...menuFindings(known),
   ]
 }
 

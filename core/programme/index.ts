@@ -30,7 +30,7 @@ export { lastTime, type LastTime } from './lastTime'
 export {
   BREATH_METHODS, bracedRep, breathMethod, matchBrace, MATCH_TOLERANCE, type BracedRep, type BraceMatch, type BreathMethod, type LiftAtLoad,
 } from './braceMatch'
-export { auditWeek, BENDING_CAP, MISTAKES, REPS_FOR_LOAD, type Finding, type Mistake } from './audit'
+export { auditWeek, MISTAKES, REPS_FOR_LOAD, type Finding, type Mistake } from './audit'
 export { improvements, weekGoal, type Improvement } from './improve'
 export { homePlan, HOUSEHOLD, type HomeItem } from './homePlan'
 export { coolDownFor, warmUpFor, type RoutineLine } from './warmUp'

@@ -89,18 +89,22 @@ const FILLERS = new Set(['the', 'a', 'an', 'with', 'of', 'on', 'to', 'and', 'per
 const wordsOf = (text: string): string[] =>
   text.toLowerCase().split(/[^\p{L}\d]+/u).filter(w => w.length > 0).map(w => (w.length > 3 ? w.replace(/s$/, '') : w))
 
-/** The name whose words are the same, or the only best one that holds all that was typed. */
+/** The name that is written the same, or the only best one that holds all words that were typed. */
 function matching(typed: string, names: readonly { id: string, name: string }[]): { exact: string | null, score: number, nearest: string[] } {
-  const asked = wordsOf(typed).filter((w, i, all) => all.length === 1 || !FILLERS.has(w) || i === 0)
+  const written = wordsOf(typed).join(' ')
+  const same = names.find(({ name }) => wordsOf(name).join(' ') === written)
+  if (same) return { exact: same.id, score: 1, nearest: [] }
+  const telling = (text: string): string[] => wordsOf(text).filter(w => !FILLERS.has(w))
+  const asked = telling(typed)
   if (asked.length === 0) return { exact: null, score: 0, nearest: [] }
   const scored = names.map(({ id, name }) => {
-    const own = wordsOf(name)
+    const own = telling(name)
     const shared = asked.filter(w => own.includes(w)).length
     return { id, name, shared, score: shared / (asked.length + own.length - shared) }
   }).filter(({ shared }) => shared > 0).sort((a, b) => b.score - a.score)
   const [first, second] = scored
   const whole = first !== undefined && first.shared === asked.length
   // Of two names that hold all that was typed the shorter one is meant; a draw is not decided.
-  const exact = whole && (first.score === 1 || second === undefined || second.shared < asked.length || first.score > second.score) ? first.id : null
-  return { exact, score: first?.score ?? 0, nearest: scored.slice(0, 3).map(({ name }) => name) }
+  const exact = whole && (second === undefined || second.shared < asked.length || first.score > second.score) ? first.id : null
+  return { exact, score: (first?.score ?? 0) * 0.99, nearest: scored.slice(0, 3).map(({ name }) => name) }
 }

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { findVariation, STANDARD } from '../catalogue'
+import { findVariation, STANDARD, VARIATIONS } from '../catalogue'
 import { weekRules, NO_RULES } from '../policy'
 import { context, item, lift, session } from '../testing/fixtures'
 import {
-  auditWeek, buildCircuit, circuitS, homePlan, HOUSEHOLD, improvements, itemActionSeconds, layOutSession, optimiseWeek, pasteRoutine, positionOf, targetOrigins, warmUpFor, weekConflicts,
+  auditWeek, buildCircuit, circuitS, homePlan, HOUSEHOLD, improvements, LIFT_IDS, liftFacts, itemActionSeconds, layOutSession, optimiseWeek, pasteRoutine, positionOf, targetOrigins, warmUpFor, weekConflicts,
   weekGoal, weekLedger, weeklyTargets, type TrunkItem, type WeekPlan,
 } from '.'
 
@@ -37,6 +37,14 @@ describe('a pasted routine', () => {
     ['3x8 suitcase carry', 'carries.suitcase', 8, 'reps'],
   ] as const)('reads %s', (text, id, amount, unit) => {
     expect(pasteRoutine(text, STANDARD).plan.sessions[0]!.items[0]).toMatchObject({ variationId: id, dose: { amount, unit } })
+  })
+
+  it('reads every name of the catalogue as that drill, and every lift as that lift', () => {
+    const lifts = new Set(LIFT_IDS.map(id => liftFacts(id).name))
+    for (const v of VARIATIONS.filter(one => !lifts.has(one.name))) {
+      expect(pasteRoutine(`${v.name} 2 x 8`, STANDARD).plan.sessions[0]!.items[0]?.variationId, v.name).toBe(VARIATIONS.find(one => one.name === v.name)!.id)
+    }
+    for (const id of LIFT_IDS) expect(pasteRoutine(`${liftFacts(id).name} 3 x 5`, STANDARD).plan.sessions[0]!.lifts[0]?.lift).toBe(id)
   })
 
   it.each(['', '\n\n', '- - -', '3 x 10', 'Front plank', '????? 3 x 3', 'Back squat 4x99 @ 80 %', 'Mon Mon Mon'])('makes no drill out of %j', (text) => {

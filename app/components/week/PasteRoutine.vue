@@ -11,6 +11,7 @@ const text = ref('')
 const catalogue = useCatalogue()
 const read = computed(() => pasteRoutine(text.value, catalogue.value))
 const count = computed(() => read.value.plan.sessions.reduce((sum, s) => sum + s.lifts.length + s.items.length, 0))
+const label = computed(() => `Put ${count.value} ${count.value === 1 ? 'line' : 'lines'} in the week${read.value.unread.length > 0 ? `, leave ${read.value.unread.length} out` : ''}`)
 const drillText = (variationId: string, dose: Parameters<typeof formatDose>[0]): string => {
   const variation = catalogue.value.find(variationId)
   return `${variation?.name ?? ''} ${formatDose(dose, variation?.sides ?? 'both')}`
@@ -58,9 +59,7 @@ const drillText = (variationId: string, dose: Parameters<typeof formatDose>[0]):
       :disabled="count === 0"
       @click="emit('put', read.plan)"
     >
-      Put {{ count }} {{ count === 1 ? 'line' : 'lines' }} in the week<template v-if="read.unread.length > 0">
-        , leave {{ read.unread.length }} out
-      </template>
+      {{ label }}
     </button>
   </div>
 </template>

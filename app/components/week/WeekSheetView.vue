@@ -108,6 +108,7 @@ const actions: KeyAction[] = [
   { keys: ['['], text: 'One set fewer', run: whenEditable(() => week.setsStep(-1)) },
   { keys: ['l'], text: 'Keep this drill here when proposing, or no longer', run: whenEditable(week.keepIt) },
   { keys: ['f'], text: 'Settle the conflict by its smallest step', run: whenEditable(() => week.mendIt()) },
+  { keys: ['o'], text: 'Take the better week around your edits', run: whenEditable(week.takeOffer) },
   { keys: ['x'], text: 'Mark this drill, or no longer: what follows is done to all marked', run: () => week.mark(selectedId.value) },
   { keys: ['Escape'], text: 'Nothing marked', run: () => week.mark(null) },
   { keys: ['e'], text: 'Look through the week: known mistakes, single changes', run: () => { dialog.value = { kind: 'review' } } },
@@ -240,6 +241,20 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, copyWeek: week.
         role="status"
       >
         {{ proving ? 'Looking whether something better exists …' : proofText(proof!) }}
+      </p>
+      <p
+        v-if="week.offer.value"
+        class="mt-2 lg:ml-4 border-l-4 border-signal bg-paper px-3 py-1.5"
+        role="status"
+      >
+        Around your edits the rest can be planned better: {{ Math.round(week.offer.value.gain) }} weighted seconds less wanting.
+        <button
+          type="button"
+          class="underline underline-offset-2 font-semibold"
+          @click="week.takeOffer"
+        >
+          Take it <kbd>o</kbd>
+        </button>
       </p>
     </div>
     <ItemPanel
