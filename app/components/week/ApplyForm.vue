@@ -33,20 +33,22 @@ const chosen = ref<ReadonlySet<string>>(new Set())
         {{ busy ? 'Working …' : `Copy to ${chosen.size}` }}
       </button>
     </template>
-    <ul
+    <div
       v-else
       role="status"
     >
-      <li
-        v-for="one in applied"
-        :key="one.athleteId"
-        class="py-1 border-b border-line/60"
-      >
-        <NuxtLink
-          class="font-semibold underline underline-offset-2"
-          :to="`/week/${one.athleteId}?start=${week}`"
-        >{{ one.athleteName }}</NuxtLink>: {{ one.placed }} of {{ drills }} placed. <span class="text-quiet">{{ one.notes.join(' ') }}</span>
-      </li>
-    </ul>
+      <ul>
+        <li
+          v-for="one in applied"
+          :key="one.athleteId"
+          class="py-1 border-b border-line/60"
+        >
+          <NuxtLink
+            class="font-semibold underline underline-offset-2"
+            :to="`/week/${one.athleteId}?start=${week}`"
+          >{{ one.athleteName }}</NuxtLink>: {{ one.placed }} of {{ drills }} placed. <span class="text-quiet">{{ one.notes.join(' ') }}</span>
+        </li>
+      </ul>
+    </div>
   </div>
 </template>
