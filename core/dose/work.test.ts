@@ -23,7 +23,7 @@ describe('equal work between schools', () => {
 
 describe('work in words', () => {
   it.each([
-    [80, 60, 'a third more than'], [60, 60, 'as much as'], [62, 60, 'as much as'], [120, 60, 'twice as much as'], [30, 60, 'half of'],
+    [80, 60, 'a third more than'], [60, 60, 'as much as'], [62, 60, 'as much as'], [120, 60, 'twice as much as'], [30, 60, 'half as much as'],
     [45, 60, 'a quarter less than'], [40, 60, 'a third less than'], [90, 60, 'half as much again as'], [180, 60, '3 times'], [10, 60, 'much less than'],
   ])('%d s after %d s is %s last Thursday', (now, then, words) => expect(workInWords(now, then, 'last Thursday')).toBe(`${words} last Thursday`))
 
