@@ -14,12 +14,13 @@ import * as merge from './merge'
 import * as planner from './planner'
 import * as policy from './policy'
 import * as programme from './programme'
+import * as season from './season'
 import * as screening from './screening'
 import * as statistics from './statistics'
 import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
-  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...instruments, ...merge, ...planner, ...policy, ...programme, ...screening, ...statistics, ...fixtures,
+  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...instruments, ...merge, ...planner, ...policy, ...programme, ...season, ...screening, ...statistics, ...fixtures,
 }
 
 function sources(folder: string): string[] {

@@ -4,10 +4,11 @@ import { catalogue } from './catalogue'
 import { dose } from './dose'
 import type { Input } from './input'
 import { band, moments, reactions, variations } from './mechanics'
+import { repair, season } from './season'
 import { evaluate, week } from './week'
 
 const COMMANDS: Readonly<Record<string, (input: Input) => unknown>> = {
-  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, week, evaluate,
+  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, week, evaluate, season, repair,
 }
 /** Commands that take no input. */
 const SILENT = ['variations']

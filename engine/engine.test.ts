@@ -12,7 +12,7 @@ const examples = [...page.matchAll(/```sh\necho '(.+)' \| npm run -s engine -- (
 
 describe('the engine from the command line', () => {
   it('has an example of every command that takes input', () => {
-    expect(examples.map(e => e.command)).toEqual(['moments', 'reactions', 'band', 'dose', 'catalogue', 'assess', 'brace', 'admissible', 'week', 'evaluate'])
+    expect(examples.map(e => e.command)).toEqual(['moments', 'reactions', 'band', 'dose', 'catalogue', 'assess', 'brace', 'admissible', 'week', 'evaluate', 'season', 'repair'])
   })
 
   it.each(examples)('answers the example of $command as the page says', ({ command, input, output }) => {
@@ -78,6 +78,14 @@ describe('the engine from the command line', () => {
     ['week', '{"bands":{},"sessions":[],"variations":[],"limit":{}}', 'limit'],
     ['week', '{"actions":["AE"],"bands":{"AL":{"low":1,"high":2}},"sessions":[],"variations":[]}', 'bands.AL'],
     ['week', '{"bands":{},"sessions":[],"variations":[],"locks":{"keep":[{"variation":"x","session":"y","slot":"z","sets":1}]}}', 'locks.keep.0.variation'],
+    ['season', '{"weeks":0,"phases":[{"id":"a","least":1,"most":2,"volume":9}]}', 'weeks'],
+    ['season', '{"weeks":2,"startsOn":"2026-03-03","phases":[]}', 'startsOn'],
+    ['season', '{"weeks":2,"phases":[{"id":"a","least":3,"most":2,"volume":9}]}', 'phases.0.least'],
+    ['season', '{"weeks":2,"phases":[{"id":"a","least":1,"most":2,"volume":9}],"competitions":[{"day":"2026-03-05"}]}', 'competitions.0.day'],
+    ['season', '{"weeks":2,"phases":[{"id":"a","least":1,"most":2,"volume":9}],"race":[]}', 'race'],
+    ['repair', '{"season":{"weeks":1,"phases":[{"id":"a","least":1,"most":2,"volume":9}]},"plan":{"days":[0]}}', 'plan.days'],
+    ['repair', '{"season":{"weeks":1,"phases":[{"id":"a","least":1,"most":2,"volume":9}]},"plan":{"days":[0,0,0,0,0,0,9]}}', 'plan.days.6'],
+    ['repair', '{"season":{"weeks":1,"phases":[{"id":"a","least":1,"most":2,"volume":9}]},"plan":{"days":[0,0,0,0,0,0,0]},"change":{"kind":"cancelCompetition","day":3}}', 'change.day'],
     ['evaluate', '{"instance":{"bands":{},"sessions":[],"variations":[]}}', 'plan'],
   ])('%s refuses %s and names %s', async (command, input, field) => {
     await expect(answerOf(command, () => input)).rejects.toMatchObject({ name: 'DomainError', field })

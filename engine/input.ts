@@ -45,3 +45,16 @@ export function point(value: unknown, field: string): [number, number] {
   }
   return value as [number, number]
 }
+
+/** Words that must be there. */
+export const text = (input: Input, field: string, at: string): string => {
+  const value = input[field]
+  if (typeof value !== 'string' || value === '') throw new DomainError(at, `${field} must be words.`)
+  return value
+}
+
+/** Refuses a field that is not one of these: a slip of the pen would go unheard. */
+export const known = (input: Input, fields: readonly string[], at: string): void => {
+  const strange = Object.keys(input).find(field => !fields.includes(field))
+  if (strange) throw new DomainError(at ? `${at}.${strange}` : strange, `There is no field ${strange} here. There are: ${fields.join(', ')}.`)
+}

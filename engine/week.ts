@@ -4,16 +4,11 @@ import {
   type SessionKind, type WeekInstance,
 } from '../core/planner'
 import { highsSolver } from '../solver/highs'
-import { list, number, object, oneOf, optionalNumber, type Input } from './input'
+import { known, list, number, object, oneOf, optionalNumber, text, type Input } from './input'
 
 /** A number where nothing was said: no limit. */
 const NO_LIMIT = 1_000_000
 
-const text = (input: Input, field: string, at: string): string => {
-  const value = input[field]
-  if (typeof value !== 'string' || value === '') throw new DomainError(at, `${field} must be words.`)
-  return value
-}
 const textsOf = (input: Input, field: string, at = field): string[] | undefined => {
   const value = input[field]
   if (value === undefined) return undefined
@@ -25,11 +20,6 @@ const numbersOf = (input: Input, field: string, at: string): Record<string, numb
   for (const key of Object.keys(given)) number(given, key, `${at}.${key}`)
   return given as Record<string, number>
 }
-const known = (input: Input, fields: readonly string[], at: string): void => {
-  const strange = Object.keys(input).find(field => !fields.includes(field))
-  if (strange) throw new DomainError(at ? `${at}.${strange}` : strange, `There is no field ${strange} here. There are: ${fields.join(', ')}.`)
-}
-
 /** Doses written out, or the sets there are with what one set is. */
 function dosesOf(input: Input, at: string): PlannerDose[] {
   if (input.doses !== undefined) {

@@ -1,0 +1,57 @@
+import { DAY_KINDS, TAPER_DAYS, type SeasonDayKind, type SeasonInstance } from './instance'
+
+/** The most a day may hold, and the rule that says so. */
+export interface DayLimit {
+  /** Index into the day kinds. */
+  readonly most: number
+  readonly rule: DayRule
+}
+export type DayRule = 'free' | 'competition' | 'match' | 'closed' | 'weekday' | 'dayBefore' | 'within48h' | 'dayAfter' | 'practice'
+
+/** What each rule says, as a coach would. */
+export const DAY_RULE_TEXT: Readonly<Record<DayRule, string>> = {
+  free: 'Nothing stands against it.', competition: 'Competition day: no trunk work.', match: 'Match day: no trunk work.', closed: 'The room is closed or the athlete is away.',
+  weekday: 'There is no time on this weekday.', dayBefore: 'The day before a competition is for activation only.', within48h: 'Within 48 h of an A-competition nothing moderate or high.',
+  dayAfter: 'The day after a competition is for easy work.', practice: 'A team practice leaves room for moderate work at most.',
+}
+
+const kind = (id: SeasonDayKind): number => DAY_KINDS.indexOf(id)
+
+/**
+ * The limit of every day of a season; where several rules meet the tightest is told.
+ *
+ * @example
+ * dayLimits({ weeks: 1, phases: [], competitions: [{ day: 5, importance: 'A' }] }).map(l => l.most) // => [4, 4, 4, 2, 1, 0, 2]
+ */
+export function dayLimits(instance: SeasonInstance): DayLimit[] {
+  const limits: DayLimit[] = Array.from({ length: instance.weeks * 7 }, () => ({ most: kind('high'), rule: 'free' as const }))
+  const atMost = (day: number, most: number, rule: DayRule): void => {
+    if (day >= 0 && day < limits.length && most < limits[day]!.most) limits[day] = { most, rule }
+  }
+  for (const { day, importance } of instance.competitions) {
+    atMost(day, kind('off'), 'competition')
+    atMost(day - 1, kind('activation'), 'dayBefore')
+    if (importance === 'A') atMost(day - 2, kind('low'), 'within48h')
+    atMost(day + 1, kind('low'), 'dayAfter')
+  }
+  for (const day of instance.matches ?? []) atMost(day, kind('off'), 'match')
+  for (const day of instance.closed ?? []) atMost(day, kind('off'), 'closed')
+  for (const day of instance.practices ?? []) atMost(day, kind('moderate'), 'practice')
+  if (instance.weekdays) limits.forEach((_, day) => { if (!instance.weekdays!.includes(day % 7)) atMost(day, kind('off'), 'weekday') })
+  return limits
+}
+
+/**
+ * Weeks that taper: those with at least four days in the two weeks up to an A-competition.
+ *
+ * @example
+ * taperWeeks({ weeks: 3, phases: [], competitions: [{ day: 12, importance: 'A' }] }) // => [true, true, false]
+ */
+export function taperWeeks({ weeks, competitions, volumeRules = true }: SeasonInstance): boolean[] {
+  return Array.from({ length: weeks }, (_, week) => volumeRules && competitions.some(({ day, importance }) => {
+    if (importance !== 'A') return false
+    const from = Math.max(7 * week, day - TAPER_DAYS + 1)
+    const to = Math.min(7 * week + 6, day)
+    return to - from + 1 >= 4
+  }))
+}

@@ -1,0 +1,191 @@
+import { DomainError } from '../errors'
+import { volumeBand } from './evaluateSeason'
+import { DAY_KINDS, KIND_VOLUMES, SEASON_COSTS, type SeasonInstance, type SeasonPlan } from './instance'
+import { dayLimits, taperWeeks } from './limits'
+import { weekTable, type WeekWay } from './weekTable'
+
+export interface SeasonOptions {
+  /** The plan that changes are counted from. */
+  readonly before?: SeasonPlan | null
+  /** Weeks whose phase and load are over and stay. */
+  readonly past?: number
+  /** What a change costs, where it is not the usual. */
+  readonly costs?: Partial<Pick<typeof SEASON_COSTS, 'change' | 'phaseMoved' | 'deloadFlipped'>> | Readonly<Record<string, number>>
+}
+
+type Load = SeasonPlan['loads'][number]
+interface Node { readonly cost: number, readonly from: Node | null, readonly phase: number, readonly inPhase: number, readonly since: number, readonly high: 0 | 1, readonly taper: number, readonly load: Load, readonly kinds: readonly number[] }
+
+/** Among plans that cost the same: few training days, hard ones apart, weekends free. Too little to outweigh any cost. */
+const TASTE = 1e-6
+/** A week in no taper carries no volume on. */
+const NO_TAPER = -1
+
+/**
+ * Refuses a season that cannot be planned, naming the field.
+ *
+ * @throws DomainError with the field that is wrong.
+ * @example
+ * checkSeason({ weeks: 1, phases: [{ id: 'base', least: 1, most: 4, start: null, volume: 20 }], competitions: [] }) // => undefined
+ */
+export function checkSeason(instance: SeasonInstance): void {
+  const must = (good: boolean, field: string, text: string): void => { if (!good) throw new DomainError(field, text) }
+  const whole = (value: number, least: number, most: number): boolean => Number.isInteger(value) && value >= least && value <= most
+  must(whole(instance.weeks, 1, 60), 'weeks', 'A season has 1 to 60 weeks.')
+  must(instance.phases.length >= 1 && instance.phases.length <= 12, 'phases', 'A season has 1 to 12 phases.')
+  instance.phases.forEach((phase, i) => {
+    must(whole(phase.least, 0, 60) && whole(phase.most, phase.least, 60), `phases.${i}.least`, 'A phase has a least and a most of whole weeks, the least not above the most.')
+    must(phase.start === null || whole(phase.start, 0, 59), `phases.${i}.start`, 'A phase begins in a week from 0.')
+    must(phase.volume >= 0 && phase.volume <= 200, `phases.${i}.volume`, 'A week holds 0 to 200 units.')
+  })
+  const lists = { matches: instance.matches, practices: instance.practices, closed: instance.closed, competitions: instance.competitions.map(c => c.day) }
+  for (const [field, days] of Object.entries(lists)) days?.forEach((day, i) => must(Number.isInteger(day), `${field}.${i}`, 'A day is a whole number from the first Monday.'))
+  instance.weekdays?.forEach((day, i) => must(whole(day, 0, 6), `weekdays.${i}`, 'Weekdays go from 0 to 6.'))
+}
+
+/**
+ * The cheapest season there is, exactly: dynamic programming over weeks (phase, weeks in it, weeks since unloading, whether Sunday was
+ * high, last taper volume), with a seven-day programme inside each. The same input gives the same plan.
+ *
+ * @throws DomainError as `checkSeason`.
+ * @example
+ * planSeason({ weeks: 1, phases: [{ id: 'base', least: 1, most: 4, start: 0, volume: 10 }], competitions: [] }).loads // => ['usual']
+ */
+export function planSeason(instance: SeasonInstance, options: SeasonOptions = {}): SeasonPlan {
+  checkSeason(instance)
+  const search = new Search(instance, options)
+  let layer = new Map<string, Node>([['', { cost: 0, from: null, phase: -1, inPhase: 0, since: 0, high: 0, taper: NO_TAPER, load: 'usual', kinds: [] }]])
+  for (let week = 0; week < instance.weeks; week++) layer = search.step(week, layer)
+  let best: Node | null = null
+  for (const node of layer.values()) {
+    const cost = node.cost + search.endCost(node)
+    if (best === null || cost < best.cost - 1e-12) best = { ...node, cost }
+  }
+  const nodes: Node[] = []
+  for (let node: Node | null = best; node?.from; node = node.from) nodes.unshift(node)
+  return { days: nodes.flatMap(n => n.kinds.map(k => DAY_KINDS[k]!)), phases: nodes.map(n => n.phase), loads: nodes.map(n => n.load) }
+}
+
+class Search {
+  private readonly limits
+  private readonly tapers
+  private readonly volumes
+  private readonly costs
+  private readonly before: SeasonPlan | null
+  private readonly beforeStarts: readonly number[]
+
+  constructor(private readonly instance: SeasonInstance, private readonly options: SeasonOptions) {
+    this.limits = dayLimits(instance)
+    this.tapers = taperWeeks(instance)
+    const volumes = { ...KIND_VOLUMES, ...instance.volumes }
+    this.volumes = DAY_KINDS.map(kind => volumes[kind])
+    this.costs = { ...SEASON_COSTS, ...options.costs }
+    this.before = options.before ?? null
+    this.beforeStarts = instance.phases.map((_, index) => this.before?.phases.indexOf(index) ?? -1)
+  }
+
+  step(week: number, layer: ReadonlyMap<string, Node>): Map<string, Node> {
+    const next = new Map<string, Node>()
+    const tables = [0, 1].map(high => weekTable((day, kind) => this.dayCost(7 * week + day, kind), this.volumes, high === 1, this.costs.dayRule))
+    const cheapest = new Map<string, WeekWay | null>()
+    for (const node of layer.values()) {
+      for (const phase of this.phasesFrom(node, week)) {
+        const entering = phase !== node.phase
+        const base = node.cost + (entering ? this.leaveCost(node) + this.enterCost(phase, week) : 0)
+        const inPhase = entering ? 1 : Math.min(node.inPhase + 1, 60)
+        for (const load of this.loadsOf(week)) {
+          const since = load === 'usual' ? Math.min(node.since + 1, this.mostSince()) : 0
+          const weekCost = base + this.loadCost(load, since, week)
+          const put = (way: WeekWay, cost: number, high: 0 | 1, taper: number): void => {
+            const key = `${phase}/${inPhase}/${since}/${high}/${taper}`
+            const there = next.get(key)
+            const total = weekCost + cost
+            if (!there || total < there.cost - 1e-12) next.set(key, { cost: total, from: node, phase, inPhase, since, high, taper, load, kinds: way.kinds })
+          }
+          tables[node.high]!.forEach((ways, end) => {
+            const high = end as 0 | 1
+            if (load === 'taper') {
+              ways.forEach((way, volume) => put(way, way.cost + this.taperCost(volume, phase, node.taper), high, volume))
+              return
+            }
+            const key = `${node.high}/${end}/${load}/${phase}`
+            if (!cheapest.has(key)) cheapest.set(key, this.cheapestWay(ways, phase, load))
+            const way = cheapest.get(key)
+            if (way) put(way, way.cost, high, NO_TAPER)
+          })
+        }
+      }
+    }
+    return next
+  }
+
+  endCost(node: Node): number {
+    return this.leaveCost(node) + this.instance.phases.slice(node.phase + 1).reduce((sum, phase) => sum + this.costs.phaseLength * phase.least, 0)
+  }
+
+  private dayCost(day: number, kind: number): number {
+    const settled = this.instance.fixed?.[day]
+    if (settled !== undefined && DAY_KINDS[kind] !== settled) return Infinity
+    const broken = kind > this.limits[day]!.most ? this.costs.dayRule : 0
+    // A rule may be broken by a settled day only.
+    if (broken > 0 && settled === undefined) return Infinity
+    const was = this.before?.days[day]
+    // Of changes that cost the same the smaller step is taken.
+    const step = was === undefined ? 0 : Math.abs(DAY_KINDS.indexOf(was) - kind)
+    const changed = step > 0 ? this.costs.change + TASTE * 10 * step : 0
+    return broken + changed + (kind === 0 ? 0 : TASTE * (4 + (day % 7 > 4 ? 2 : 0) + (kind < 3 ? 1 : 0)))
+  }
+
+  private phasesFrom({ phase, from }: Node, week: number): number[] {
+    if (week < (this.options.past ?? 0) && this.before) return [this.before.phases[week]!]
+    if (from === null) return [0]
+    return phase + 1 < this.instance.phases.length ? [phase, phase + 1] : [phase]
+  }
+
+  private loadsOf(week: number): readonly Load[] {
+    if (week < (this.options.past ?? 0) && this.before) return [this.before.loads[week]!]
+    if (this.tapers[week]) return ['taper']
+    return this.instance.volumeRules === false || this.deloadEvery() === 0 ? ['usual'] : ['usual', 'deload']
+  }
+
+  private deloadEvery(): number {
+    return this.instance.deloadEvery ?? 4
+  }
+
+  private mostSince(): number {
+    return Math.max(1, this.deloadEvery())
+  }
+
+  private leaveCost({ phase, inPhase }: Node): number {
+    if (phase < 0) return 0
+    const { least, most } = this.instance.phases[phase]!
+    return this.costs.phaseLength * Math.max(0, least - inPhase, inPhase - most)
+  }
+
+  private enterCost(phase: number, week: number): number {
+    const { start } = this.instance.phases[phase]!
+    return (start === null ? 0 : this.costs.phaseShift * Math.abs(week - start)) + (this.before && this.beforeStarts[phase] !== week ? this.costs.phaseMoved : 0)
+  }
+
+  private loadCost(load: Load, since: number, week: number): number {
+    const every = this.deloadEvery()
+    const was = this.before?.loads[week]
+    const flipped = was !== undefined && load !== 'taper' && (load === 'deload') !== (was === 'deload') ? this.costs.deloadFlipped : 0
+    return flipped + (load === 'deload' ? this.costs.deload : 0) + (this.instance.volumeRules !== false && every > 0 && since >= every ? this.costs.noUnload : 0)
+  }
+
+  private taperCost(volume: number, phase: number, last: number): number {
+    const { least, most } = volumeBand(this.instance.phases[phase]!.volume, 'taper')
+    return this.costs.taper * (Math.max(0, least - volume, volume - most) + (last === NO_TAPER ? 0 : Math.max(0, volume - last)))
+  }
+
+  private cheapestWay(ways: ReadonlyMap<number, WeekWay>, phase: number, load: Load): WeekWay | null {
+    let best: WeekWay | null = null
+    const { least, most } = volumeBand(this.instance.phases[phase]!.volume, load)
+    ways.forEach((way, volume) => {
+      const cost = way.cost + (this.instance.volumeRules === false ? 0 : this.costs.under * Math.max(0, least - volume) + this.costs.over * Math.max(0, volume - most))
+      if (best === null || cost < best.cost - 1e-12) best = { cost, kinds: way.kinds }
+    })
+    return best
+  }
+}
