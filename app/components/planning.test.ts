@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { STANDARD } from '~~/core/catalogue'
-import { NO_RULES, POLICY_LINES, SCHOOL_IDS, schoolPolicy, weekRules, type PlanningRules } from '~~/core/policy'
+import { NO_RULES, POLICY_LINES, SCHOOL_IDS, schoolPolicy, weekRules, type PlanningRules, type TrainingBlock } from '~~/core/policy'
 import { improvements, targetOrigins, weekLedger, weeklyTargets, type WeekPlan } from '~~/core/programme'
 import { context, item, session } from '~~/core/testing/fixtures'
 import { weekMoment } from '~/composables/weekMoment'
@@ -72,15 +72,16 @@ describe('blocks', () => {
   it('are added after the last one, changed week by week, and refuse what is no load', async () => {
     const list = mount(BlockList, { props: { modelValue: [], today: '2026-03-04' } })
     await list.findAll('button').at(-1)!.trigger('click')
-    const [first] = list.emitted('update:modelValue')![0]![0] as [{ startsOn: string, loads: number[] }]
+    const at = (i: number): readonly TrainingBlock[] => list.emitted('update:modelValue')![i]![0]!
+    const first = at(0)[0]!
     expect(first).toMatchObject({ startsOn: '2026-03-09', loads: [0.9, 1, 1.1, 0.6] })
     await list.setProps({ modelValue: [{ startsOn: first.startsOn, phase: null, loads: first.loads }] })
     await list.findAll('input')[3]!.setValue('500')
     expect(list.emitted('update:modelValue')).toHaveLength(1)
     await list.findAll('input')[3]!.setValue('50')
-    expect((list.emitted('update:modelValue')![1]![0] as [{ loads: number[] }])[0].loads).toEqual([0.9, 1, 1.1, 0.5])
+    expect(at(1)[0]!.loads).toEqual([0.9, 1, 1.1, 0.5])
     await list.findAll('button').at(-1)!.trigger('click')
-    expect((list.emitted('update:modelValue')![2]![0] as { startsOn: string }[]).map(b => b.startsOn)).toEqual(['2026-03-09', '2026-04-06'])
+    expect(at(2).map(b => b.startsOn)).toEqual(['2026-03-09', '2026-04-06'])
   })
 })
 

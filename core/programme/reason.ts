@@ -19,7 +19,14 @@ export function reasonFor(
   item: TrunkItem, variation: Variation, session: PlannedSession, before: Ledger, context: PlanningContext,
 ): string {
   const goal = goalLadders(context).has(variation.ladder) ? ' On the way to the goal.' : ''
-  return `${servesText(item, variation, before, context)} ${placeText(item, variation, session, context)}${goal}`
+  return `${servesText(item, variation, before, context)} ${rungText(variation, context)} ${placeText(item, variation, session, context)}${goal}`
+}
+
+/** Why this rung of the ladder. */
+function rungText({ ladder, rung }: Variation, { screen }: PlanningContext): string {
+  const below = (screen.rungs[ladder] ?? 1) - rung
+  if (below <= 0) return `Rung ${rung}, the present one.`
+  return `Rung ${rung}, ${below} below the present: easy on purpose or all that is open.`
 }
 
 /**
