@@ -32,6 +32,8 @@ test('a squad is planned and assigned in a few clicks, exceptions first', async 
   await page.getByRole('button', { name: /Copy from/ }).click()
   await expect(page.getByText('Back squat')).toBeVisible()
   await expectAccessible(page)
+  // Another journey may have planned this week already.
+  await page.getByLabel('Replace weeks that already hold drills').check()
   await page.keyboard.press('p')
   const results = page.getByRole('region', { name: 'Proposals' })
   await expect(results.getByRole('listitem').first()).toContainText('Oskel Burn')
