@@ -34,7 +34,7 @@ test('a squad is planned and assigned in a few clicks, exceptions first', async 
   await expectAccessible(page)
   // Another journey may have planned this week already.
   await page.getByLabel('Replace weeks that already hold drills').check()
-  await page.keyboard.press('p')
+  await page.getByRole('button', { name: /^Propose for 4/ }).click()
   const results = page.getByRole('region', { name: 'Proposals' })
   await expect(results.getByRole('listitem').first()).toContainText('Oskel Burn')
   await expect(results.getByRole('heading').nth(1)).toContainText('Blocked by a flag')
