@@ -22,6 +22,8 @@ export function useStripDrag(
   drop: (itemId: string, sessionId: string, place: Place) => void, copy: (itemId: string, athleteId: string) => void,
 ) {
   const preview = ref<DragPreview | null>(null)
+  /** From the first move to the drop, also while the hand is over nothing. */
+  const dragging = ref(false)
   let unset: (() => void) | null = null
 
   function targetAt(itemId: string, x: number, y: number): DragPreview | null {
@@ -43,12 +45,16 @@ export function useStripDrag(
     const draggables = interact('[data-item]', { context: area.value }).draggable({
       autoScroll: true,
       listeners: {
+        start() {
+          dragging.value = true
+        },
         move(event: { target: HTMLElement, clientX: number, clientY: number }) {
           preview.value = targetAt(event.target.dataset.item!, event.clientX, event.clientY)
         },
         end(event: { target: HTMLElement, clientX: number, clientY: number }) {
           const at = targetAt(event.target.dataset.item!, event.clientX, event.clientY)
           preview.value = null
+          dragging.value = false
           if (at?.athleteId) copy(at.itemId, at.athleteId)
           else if (at) drop(at.itemId, at.sessionId, at.place)
         },
@@ -58,5 +64,5 @@ export function useStripDrag(
   })
   onBeforeUnmount(() => unset?.())
 
-  return { preview }
+  return { preview, dragging }
 }

@@ -50,7 +50,7 @@ const moment = computed(() => weekMoment(plan.value, props.sheet.athlete, catalo
 /** Athletes of the same groups: a drill dropped on one of them is copied. */
 const mates = computed(() => props.rows.filter(({ athlete }) => athlete.id !== props.sheet.athlete.id && athlete.groupIds.some(id => props.sheet.athlete.groupIds.includes(id))).slice(0, 24))
 const pxPerMinute = computed(() => stripWidth.value / longestMinutes.value)
-const { preview } = useStripDrag(area, () => plan.value, () => pxPerMinute.value, () => catalogue.value, week.moveTo, (itemId, athleteId) => void copyTo(itemId, athleteId))
+const { preview, dragging } = useStripDrag(area, () => plan.value, () => pxPerMinute.value, () => catalogue.value, week.moveTo, (itemId, athleteId) => void copyTo(itemId, athleteId))
 const copied = ref('')
 const copying = useAttempt()
 const copyTo = (itemId: string, athleteId: string): Promise<boolean> => copying.attempt(async () => {
@@ -293,7 +293,7 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, copyWeek: week.
       {{ preview.sessionId ? `${titleOf(plan.sessions.find(s => s.id === preview!.sessionId)!)}, ` : '' }}{{ preview.text }}
     </div>
     <ul
-      v-if="preview && mates.length > 0"
+      v-if="dragging && mates.length > 0"
       class="fixed inset-x-0 bottom-0 z-40 bg-ink text-chalk p-3 flex flex-wrap gap-2"
       aria-hidden="true"
     >
