@@ -6,7 +6,7 @@ const kinds = {
   core: ['core/**'], shared: ['shared/**'], demo: ['demo/**'], bench: ['bench/**'], trials: ['trials/**'], engine: ['engine/**'], solver: ['solver/**'], e2e: ['e2e/**'],
   api: ['app/api/**'], device: ['app/device/**'], stores: ['app/stores/**'], composables: ['app/composables/**'], components: ['app/components/**'],
   layouts: ['app/layouts/**'], pages: ['app/pages/**'], middleware: ['app/middleware/**', 'app/plugins/**'],
-  repositories: ['server/repositories/**'], jobs: ['server/jobs/**'], instruments: ['server/instruments/**'], pool: ['server/solver/**'], processes: ['server/processes/**'], database: ['server/database/**'], services: ['server/services/**'],
+  repositories: ['server/repositories/**'], jobs: ['server/jobs/**'], instruments: ['server/instruments/**'], calendar: ['server/calendar/**'], pool: ['server/solver/**'], processes: ['server/processes/**'], database: ['server/database/**'], services: ['server/services/**'],
   utils: ['server/utils/**', 'server/plugins/**', 'server/middleware/**'], routes: ['server/api/**'],
 }
 
@@ -27,7 +27,8 @@ const allowed = {
   database: ['database', 'jobs'],
   jobs: ['jobs', 'services', 'repositories', 'database', 'shared', 'core'],
   pool: ['pool', 'solver', 'shared', 'core'],
-  services: ['services', 'pool', 'repositories', 'database', 'shared', 'core', 'demo'],
+  calendar: ['calendar', 'shared', 'core'],
+  services: ['services', 'calendar', 'pool', 'repositories', 'database', 'shared', 'core', 'demo'],
   instruments: ['instruments', 'shared', 'core'],
   processes: ['jobs', 'services', 'pool', 'solver', 'database', 'utils', 'shared', 'core'],
   utils: ['utils', 'instruments', 'pool', 'services', 'jobs', 'database', 'shared', 'core'],

@@ -20,7 +20,7 @@ const csp = {
 
 /** Code of the server that threads and processes of its own run too. */
 const SHARED_WITH_PROCESSES = [
-  'core/', 'solver/', 'shared/', 'server/solver/request.ts', 'server/solver/pool.ts', 'server/solver/index.ts', 'server/database/', 'server/repositories/', 'server/services/planLine.ts', 'server/services/planRuns.ts', 'server/services/planningRules.ts',
+  'core/', 'solver/', 'shared/', 'server/solver/request.ts', 'server/solver/pool.ts', 'server/solver/index.ts', 'server/database/', 'server/repositories/', 'server/services/planLine.ts', 'server/services/planRuns.ts', 'server/services/planningRules.ts', 'server/services/seasonOf.ts',
   'server/services/weeks.ts', 'server/services/assignWeek.ts', 'server/services/catalogue.ts', 'server/services/context.ts', 'server/services/record.ts', 'server/jobs/queue.ts',
   'server/utils/configuration.ts',
 ]

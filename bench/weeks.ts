@@ -61,7 +61,7 @@ export async function benchRosterWeeks(): Promise<string> {
       for (let week = 0; week < 4; week++) {
         const answer = await pool.ask({
           kind: 'plan',
-          week: { athlete, startsOn: addDays(MONDAY, 7 * week), competitions: centre.competitions, own: { ladders: [], variations: [] }, sessions, before, settled: { layers: [], notHeld: [] } },
+          week: { athlete, startsOn: addDays(MONDAY, 7 * week), competitions: centre.competitions, own: { ladders: [], variations: [] }, sessions, before, settled: { layers: [], notHeld: [], season: null } },
         }) as WeekAnswer
         before = answer.plan
         planned += 1

@@ -1,5 +1,6 @@
 export { DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, type DemoAthlete, type DemoCentre, type DemoPerson } from './centre'
 export { groupRules } from './rules'
+export { centreEntries, demoSeasons, type DemoSeason } from './season'
 export { chance, type Chance } from './random'
 export { OWN_DRILLS } from './ownDrills'
 export { simulateSets } from './simulateSets'

@@ -34,7 +34,7 @@ function competitionOf(input: Input, at: string, startsOn: string | null): Seaso
   return { day: dayOf(input.day, `${at}.day`, startsOn), importance: input.importance === undefined ? 'A' : oneOf(input, 'importance', IMPORTANCE, `${at}.importance`) }
 }
 
-const FIELDS = ['startsOn', 'weeks', 'phases', 'competitions', 'matches', 'practices', 'closed', 'weekdays', 'volumes', 'deloadEvery', 'volumeRules', 'fixed']
+const FIELDS = ['startsOn', 'weeks', 'phases', 'competitions', 'matches', 'practices', 'closed', 'travel', 'school', 'weekdays', 'hardDays', 'volumes', 'deloadEvery', 'volumeRules', 'fixed']
 
 interface ReadSeason { readonly instance: SeasonInstance, readonly startsOn: string | null }
 
@@ -44,8 +44,9 @@ function readSeason(input: Input): ReadSeason {
   if (startsOn !== null && (!isTrainingDay(startsOn) || mondayOf(startsOn) !== startsOn)) throw new DomainError('startsOn', 'A season starts on a Monday.')
   const phases = list(input, 'phases').map((phase, i) => {
     const at = `phases.${i}`
-    known(phase, ['id', 'least', 'most', 'start', 'volume'], at)
-    return { id: text(phase, 'id', `${at}.id`), least: number(phase, 'least', `${at}.least`), most: number(phase, 'most', `${at}.most`), start: optionalNumber(phase, 'start'), volume: number(phase, 'volume', `${at}.volume`) }
+    known(phase, ['id', 'least', 'most', 'start', 'volume', 'notBefore'], at)
+    const notBefore = optionalNumber(phase, 'notBefore')
+    return { id: text(phase, 'id', `${at}.id`), least: number(phase, 'least', `${at}.least`), most: number(phase, 'most', `${at}.most`), start: optionalNumber(phase, 'start'), volume: number(phase, 'volume', `${at}.volume`), ...(notBefore === null ? {} : { notBefore }) }
   })
   const given = object(input, 'volumes')
   known(given, DAY_KINDS, 'volumes')
@@ -53,17 +54,21 @@ function readSeason(input: Input): ReadSeason {
     const units = number(given, kind, `volumes.${kind}`)
     if (!(Number.isInteger(units) && units >= 0 && units <= 50)) throw new DomainError(`volumes.${kind}`, 'Units are whole, 0 to 50.')
   }
-  const weekdays = input.weekdays
-  if (weekdays !== undefined && !(Array.isArray(weekdays) && weekdays.every(d => Number.isInteger(d)))) throw new DomainError('weekdays', 'weekdays lists numbers from 0, Monday.')
+  const weekdaysOf = (field: 'weekdays' | 'hardDays'): Partial<SeasonInstance> => {
+    const found = input[field]
+    if (found === undefined) return {}
+    if (!(Array.isArray(found) && found.every(d => Number.isInteger(d)))) throw new DomainError(field, `${field} lists numbers from 0, Monday.`)
+    return { [field]: found as number[] }
+  }
   const fixed = Object.fromEntries(Object.entries(object(input, 'fixed')).map(([day, kind]) => [dayOf(/^-?\d+$/.test(day) ? Number(day) : day, `fixed.${day}`, startsOn), kindOf(kind, `fixed.${day}`)]))
-  const days = (field: 'matches' | 'practices' | 'closed'): Partial<SeasonInstance> => {
+  const days = (field: 'matches' | 'practices' | 'closed' | 'travel' | 'school'): Partial<SeasonInstance> => {
     const found = daysOf(input, field, startsOn)
     return found ? { [field]: found } : {}
   }
   const deloadEvery = optionalNumber(input, 'deloadEvery')
   const instance: SeasonInstance = {
     weeks: number(input, 'weeks'), phases, competitions: input.competitions === undefined ? [] : list(input, 'competitions').map((c, i) => competitionOf(c, `competitions.${i}`, startsOn)),
-    ...days('matches'), ...days('practices'), ...days('closed'), ...(weekdays ? { weekdays: weekdays as number[] } : {}), ...(input.volumes === undefined ? {} : { volumes: given as SeasonInstance['volumes'] & object }),
+    ...days('matches'), ...days('practices'), ...days('closed'), ...days('travel'), ...days('school'), ...weekdaysOf('weekdays'), ...weekdaysOf('hardDays'), ...(input.volumes === undefined ? {} : { volumes: given as SeasonInstance['volumes'] & object }),
     ...(deloadEvery === null ? {} : { deloadEvery }), ...(input.volumeRules === false ? { volumeRules: false } : {}), fixed,
   }
   checkSeason(instance)

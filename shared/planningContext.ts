@@ -33,8 +33,9 @@ export function planningContext(
     weakSide: athlete.weakSide,
     position: athlete.position,
     goal: { variationId: athlete.goalVariationId, lift: athlete.goalLift },
-    rules: settled ? weekRules(settled.layers, startsOn) : USUAL_RULES,
+    rules: settled ? weekRules(settled.layers, startsOn, settled.season?.block ?? null) : USUAL_RULES,
     notHeld: settled?.notHeld ?? [],
+    seasonDays: settled?.season?.days.map(({ kind }) => kind) ?? null,
     competitionDays: competitions.map(({ day }) => daysBetween(startsOn, day)).filter(d => d >= -1 && d <= 8),
   }
 }

@@ -25,6 +25,15 @@ const drill = {
   gate: { sets: 2, amount: 20, sessions: 2, seen: 'A straight line.' }, settings: [], pose: { model: 'elbowPlank', set: { loadKg: 5 }, open: ['loadKg'] },
 }
 
+const shape = {
+  startsOn: '2026-03-02', weeks: 8, weekdays: [0, 2, 4], hardDays: [0], deloadEvery: 4,
+  phases: [{ phase: 'offSeason', least: 2, most: 8, start: 0, volume: 14, gate: { braceStep: 4, done: 0.5 } }],
+}
+const entry = (luck: Luck): object => ({
+  id: luck.key(), groupId: null, kind: 'practice', name: 'Fuzz practice', day: '2026-03-04', lastDay: '2026-03-04', importance: null, travelBefore: 0, travelAfter: 0,
+  weeklyUntil: '2026-05-01', except: [], startsAt: '18:00', minutes: 90, timeZone: 'Europe/London', sourceUid: null,
+})
+
 /** Bodies by route. None of them ends a session, erases, or changes a password. */
 export const TEMPLATES: Readonly<Record<string, Template>> = {
   'POST /api/session': luck => ({ email: `guess${luck.below(1e6)}@larkholm.example`, password: 'guess' }),
@@ -53,6 +62,17 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
     rules: { school: 'bodyLine', lines: { flexion: 'off' }, bands: { rotation: { lowS: 10, highS: 60 } }, never: ['front-plank.elbows'], only: {}, blocks: [] },
   }),
   'POST /api/plan-runs': (luck, ids) => ({ id: luck.key(), athleteIds: ids.slice(0, 2), startsOn: '2026-03-02', weeks: 1 + luck.below(2), sessions: [session(luck)], replace: luck.chance(0.5) }),
+  'PUT /api/seasons/:groupId': luck => ({
+    version: luck.below(3), title: 'Fuzz', shape, put: [entry(luck)], cancel: [], pins: [1, 2], prefer: luck.chance(0.5) ? null : 'bestVolumes', expect: null,
+  }),
+  'PUT /api/athletes/:id/season': luck => ({
+    version: luck.below(3), groupId: luck.key(), title: 'Fuzz', exceptions: { absences: [{ from: '2026-03-04', to: '2026-03-09' }], skips: [], opens: { 1: 4 } }, pins: [], prefer: null,
+  }),
+  'POST /api/calendar/read': luck => ({
+    groupId: luck.key(), kind: 'practice', text: luck.chance(0.5) ? 'name,day\nA,2026-03-04' : 'BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART:20260304T100000Z\r\nRRULE:FREQ=SECONDLY\r\nEND:VEVENT\r\nEND:VCALENDAR', url: null,
+  }),
+  'POST /api/feeds': (luck, ids) => ({ id: luck.key(), scope: 'athlete', subjectId: ids[0] ?? luck.key() }),
+  'POST /api/feeds/revoke': luck => ({ id: luck.key() }),
   'POST /api/plan-runs/:id/cancel': () => ({}),
   'POST /api/plan-runs/:id/retry': () => ({}),
   'POST /api/plan-runs/:id/accept': () => ({ athleteIds: null }),

@@ -67,12 +67,13 @@ export const USUAL_RULES: WeekRules = {
  * sets its own lines; a line settled beside it holds over the school; a nearer school clears what a wider one set.
  *
  * @param startsOn the week's Monday
+ * @param season the block week that the season says; a block set by hand holds over it
  * @example
  * weekRules([], '2026-03-02') // => USUAL_RULES
  */
-export function weekRules(layers: readonly RulesLayer[], startsOn: string): WeekRules {
+export function weekRules(layers: readonly RulesLayer[], startsOn: string, season: BlockWeek | null = null): WeekRules {
   const near = [...layers].sort((a, b) => RULE_SCOPES.indexOf(a.scope) - RULE_SCOPES.indexOf(b.scope))
-  const block = blockOf(near, startsOn)
+  const block = blockOf(near, startsOn) ?? season
   const holding = near.filter(layer => layer.scope !== 'phase' || layer.scopeId === (block?.phase as PhaseId | null | undefined))
   let policy: Policy = DEFAULT_POLICY
   let from = USUAL_RULES.from

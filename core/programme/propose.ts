@@ -1,13 +1,12 @@
 import { ACTION_FACTS, mainAction, planesOf, TRUNK_ACTIONS, type Plane } from '../catalogue'
 import { redFlags, flagFacts } from '../screening'
 import { candidates, keepsRules, optionsFor, type Candidate, type Option } from './candidates'
-import type { PlanningContext } from './context'
-import { dayKindOf } from './context'
+import { dayKindOf, trunkCapS, type PlanningContext } from './context'
 import { reasonFor } from './reason'
 import { itemActionSeconds, weekLedger, type Ledger } from './ledger'
 import { layOutSession } from './sessionLayout'
 import { weeklyTargets, type Targets } from './targets'
-import { isFixed, TRUNK_CAP_S } from './weekInstance'
+import { isFixed } from './weekInstance'
 import type { PlannedSession, WeekPlan } from './week'
 
 /** What a proposer is asked: the athlete and the sessions with their lifts; trunk items in them are replaced. */
@@ -110,7 +109,7 @@ function fill(
 /** Whether the session keeps its minutes with the candidate in it. */
 function fits({ session, item }: Candidate, context: PlanningContext): boolean {
   const trial = layOutSession({ ...session, items: [...session.items, item] }, context.screen.catalogue)
-  return trial.totalS <= session.minutes * 60 && trial.trunkS <= TRUNK_CAP_S
+  return trial.totalS <= session.minutes * 60 && trial.trunkS <= trunkCapS(session.day, context.seasonDays)
 }
 
 /** What an option does for the week as it stands, wherever it is put. */

@@ -1,13 +1,14 @@
 import type { Variation } from '../catalogue'
 import { policyRemoval } from '../policy'
 import { doseRemoval, removals } from '../screening'
+import type { SeasonDayKind } from '../season'
 import { dayKindOf, type PlanningContext } from './context'
 import { liftFacts } from './lifts'
 import { layOutSession } from './sessionLayout'
 import { SLOTS, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan } from './week'
 
 export type ConflictRule =
-  'admissible' | 'dose' | 'competition' | 'beforeHeavyLift' | 'pairing' | 'activation' | 'repeat' | 'minutes' | 'policy' | 'lock'
+  'admissible' | 'dose' | 'competition' | 'beforeHeavyLift' | 'pairing' | 'activation' | 'repeat' | 'minutes' | 'policy' | 'lock' | 'season'
 
 /** One broken rule, at the place where it is broken. */
 export interface Conflict {
@@ -88,6 +89,10 @@ export function placeConflicts(
   }
   const competition = competitionText(item, variation, dayKindOf(session.day, context.competitionDays))
   if (competition) add('competition', competition)
+  else {
+    const season = seasonText(item, variation, context.seasonDays?.[session.day] ?? null)
+    if (season) add('season', season)
+  }
   if (item.slot === 'activation' && variation.fatigue >= FATIGUING) {
     add('activation', 'Too tiring for activation: short and easy work belongs here.')
   }
@@ -133,6 +138,17 @@ function competitionText(item: TrunkItem, variation: Variation, kind: ReturnType
     case 'twoDaysBefore': return variation.fatigue >= FATIGUING ? 'Nothing draining within 48 h of a competition.' : null
     case 'dayAfter': return variation.fatigue > 1 ? 'The day after a competition is for easy work.' : null
     case 'training': return null
+  }
+}
+
+/** What the season's kind of day has against a drill in its place. */
+function seasonText(item: TrunkItem, variation: Variation, kind: SeasonDayKind | null): string | null {
+  switch (kind) {
+    case 'off': return 'The season keeps this day free of trunk work.'
+    case 'activation':
+      return item.slot === 'activation' && variation.fatigue === 1 && variation.mode !== 'ballistic' ? null : 'The season has this day for activation only.'
+    case 'low': return variation.fatigue >= FATIGUING ? 'The season has this as a low day: nothing tiring.' : null
+    default: return null
   }
 }
 

@@ -3,7 +3,7 @@ import { policyCost, policyPlaceCost } from '../policy'
 import { doseRemoval } from '../screening'
 import type { PlannerItem, PlannerSession, PlannerVariation, WeekInstance } from '../planner'
 import { NO_LIFT_LIMIT, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, suits, type Option } from './candidates'
-import { dayKindOf, type PlanningContext } from './context'
+import { dayKindOf, trunkCapS, type PlanningContext } from './context'
 import { goalLadders } from './goal'
 import { itemActionSeconds, liftActionSeconds } from './ledger'
 import { placeConflicts } from './rules'
@@ -12,8 +12,6 @@ import { SPORT_PROFILES } from './sportProfiles'
 import type { Targets } from './targets'
 import type { PlannedSession, Slot, TrunkItem, WeekPlan } from './week'
 
-/** Trunk minutes a session takes at most, beside its lifts (common practice, no source). */
-export const TRUNK_CAP_S = 20 * 60
 /** Seconds under tension of one action in one session above which it is a high dose (common practice, no source). */
 export const HIGH_DOSE_S = 150
 /** What a second short or too much costs, beside the weak link's (ours). */
@@ -116,9 +114,9 @@ function staplesOf({ rules: { policy: { variety }, block } }: PlanningContext): 
   return block || variety === 'same' ? Infinity : STAPLES
 }
 
-/** Sessions that are to hold trunk work: those there are, four at most, without competition days. */
-function exposuresOf(sessions: readonly PlannedSession[], { competitionDays }: PlanningContext): number {
-  return Math.min(MOST_EXPOSURES, sessions.filter(s => dayKindOf(s.day, competitionDays) !== 'competition').length)
+/** Sessions that are to hold trunk work: those there are, four at most, without competition days and what the season keeps free. */
+function exposuresOf(sessions: readonly PlannedSession[], { competitionDays, seasonDays }: PlanningContext): number {
+  return Math.min(MOST_EXPOSURES, sessions.filter(s => dayKindOf(s.day, competitionDays) !== 'competition' && seasonDays?.[s.day] !== 'off').length)
 }
 
 /** The place of an item; one whose lift is gone counts after the lifts. */
@@ -146,7 +144,7 @@ function plannerSession(session: PlannedSession, context: PlanningContext): Plan
   return {
     id: session.id, day: session.day, kind: kind === 'competition' || kind === 'dayBefore' ? kind : 'training',
     // Half of a paired second is rounded up in the layout: spare seconds for each lift.
-    capS: Math.max(0, Math.floor(session.minutes * 60 - liftsS - fixedS - 2 * session.lifts.length)), workCapS: TRUNK_CAP_S, items: SESSION_ITEM_LIMIT, lifts,
+    capS: Math.max(0, Math.floor(session.minutes * 60 - liftsS - fixedS - 2 * session.lifts.length)), workCapS: trunkCapS(session.day, context.seasonDays), items: SESSION_ITEM_LIMIT, lifts,
     slots: [
       { id: 'activation', items: limit.activation, activation: true },
       ...session.lifts.flatMap(lift => (['paired', 'inside'] as const).map(slot =>

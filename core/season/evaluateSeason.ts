@@ -19,7 +19,6 @@ export interface SeasonEvaluation {
   readonly wanting: readonly GaveWay[]
 }
 
-
 /**
  * Units a week of a phase is to hold: all, in a lighter week, or between two ends in a taper.
  *
@@ -52,6 +51,7 @@ export function evaluateSeason(instance: SeasonInstance, plan: SeasonPlan, befor
     const limit = limits[day]!
     if (DAY_KINDS.indexOf(kind) > limit.most) say(gaveWay, limit.rule, DAY_RULE_TEXT[limit.rule], SEASON_COSTS.dayRule, { day })
     if (kind === 'high' && plan.days[day - 1] === 'high') say(gaveWay, 'twoHigh', 'Two high days in a row.', SEASON_COSTS.dayRule, { day })
+    if (kind === 'high' && instance.hardDays && !instance.hardDays.includes(day % 7)) say(wanting, 'highElsewhere', 'A high day away from the hard lifts.', SEASON_COSTS.highElsewhere, { day })
     if (before && before.days[day] !== undefined && before.days[day] !== kind) say(wanting, 'change', `Was ${before.days[day]}.`, SEASON_COSTS.change, { day })
   })
   const volumes = Array.from({ length: weeks }, (_, week) => plan.days.slice(7 * week, 7 * week + 7).reduce((sum, kind) => sum + volumeOf[kind], 0))
@@ -88,6 +88,7 @@ export function evaluateSeason(instance: SeasonInstance, plan: SeasonPlan, befor
     const off = Math.max(0, phase.least - length, length - phase.most)
     say(gaveWay, 'phaseLength', `${phase.id} has ${length} weeks; ${phase.least}-${phase.most} are meant.`, SEASON_COSTS.phaseLength * off, { week: Math.max(0, plan.phases.indexOf(index)) })
     const start = plan.phases.indexOf(index)
+    if (start >= 0) say(gaveWay, 'notOpen', `${phase.id} begins before its gates are met.`, SEASON_COSTS.notOpen * Math.max(0, (phase.notBefore ?? 0) - start), { week: start })
     if (start >= 0 && phase.start !== null) say(wanting, 'phaseShift', `${phase.id} begins ${Math.abs(start - phase.start)} weeks from where it was wanted.`, SEASON_COSTS.phaseShift * Math.abs(start - phase.start), { week: start })
     if (before && start >= 0 && start !== before.phases.indexOf(index)) say(wanting, 'phaseMoved', `${phase.id} begins in another week.`, SEASON_COSTS.phaseMoved, { week: start })
   })

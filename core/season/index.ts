@@ -5,4 +5,10 @@ export { DAY_RULE_TEXT, dayLimits, taperWeeks, type DayLimit, type DayRule } fro
 export { weekTable, type WeekWay } from './weekTable'
 export { evaluateSeason, volumeBand, type GaveWay, type SeasonEvaluation } from './evaluateSeason'
 export { checkSeason, planSeason, type SeasonOptions } from './planSeason'
-export { repairSeason, type ChangedDay, type Repair, type RepairedPlan, type RepairOptions } from './repair'
+export { planMark, repairSeason, type ChangedDay, type Repair, type RepairedPlan, type RepairOptions } from './repair'
+export {
+  daysOfEntry, ENTRY_KINDS, entriesOn, NO_EXCEPTIONS, seasonInstance, type CalendarEntry, type EntryKind, type PhaseGate, type SeasonExceptions, type SeasonPhaseId, type SeasonShape, type ShapePhase,
+} from './shape'
+export { KIND_TEXT, seasonWeek, stretchesOf, type SeasonDay, type SeasonWeek } from './seasonWeek'
+export { gateFinding, MISSED_SHARE, type GateFinding, type GateState } from './gates'
+export { athleteStart, changedSeason, type StandingSeason } from './changeSeason'

@@ -18,6 +18,8 @@ export interface SeasonPhase {
   readonly start: number | null
   /** Units a week, as `volumes` counts them. */
   readonly volume: number
+  /** First week it is open in: the gates of the phase before it are not met until then. */
+  readonly notBefore?: number
 }
 
 /** A season as numbers; days are counted from its first Monday. What may not be is told with its cost, so a plan always comes back. */
@@ -29,10 +31,16 @@ export interface SeasonInstance {
   readonly matches?: readonly number[]
   /** Team practice: at most moderate. */
   readonly practices?: readonly number[]
-  /** The room is closed, the athlete is away or travels. */
+  /** The room is closed or the athlete is away. */
   readonly closed?: readonly number[]
+  /** Days on the way to or from a competition: activation at most. */
+  readonly travel?: readonly number[]
+  /** Days on which school asks its share, such as exams: at most moderate. */
+  readonly school?: readonly number[]
   /** Weekdays on which there is time (0 Monday); all where not given. */
   readonly weekdays?: readonly number[]
+  /** Weekdays of the hard lifts: hard trunk work shares the hard day (common practice, no source); none where not given. */
+  readonly hardDays?: readonly number[]
   /** Units of each day kind. */
   readonly volumes?: Readonly<Record<SeasonDayKind, number>>
   /** A lighter week at least this often; 0: none is planned. */
@@ -54,7 +62,7 @@ export const TAPER_DAYS = 14
 
 /** What a plan pays for (ours). A broken day rule costs so much that only a settled day can break one. */
 export const SEASON_COSTS = {
-  dayRule: 100_000, taper: 1000, phaseLength: 400, change: 100, phaseMoved: 30, deloadFlipped: 20, phaseShift: 5, noUnload: 12, deload: 4, under: 2, over: 3,
+  dayRule: 100_000, taper: 1000, phaseLength: 400, change: 100, phaseMoved: 30, deloadFlipped: 20, phaseShift: 5, notOpen: 500, highElsewhere: 1, noUnload: 12, deload: 4, under: 2, over: 3,
 } as const
 
 /** A season planned: kinds of all days, the phase and the load of each week. */

@@ -6,13 +6,14 @@ export interface DayLimit {
   readonly most: number
   readonly rule: DayRule
 }
-export type DayRule = 'free' | 'competition' | 'match' | 'closed' | 'weekday' | 'dayBefore' | 'within48h' | 'dayAfter' | 'practice'
+export type DayRule = 'free' | 'competition' | 'match' | 'closed' | 'weekday' | 'dayBefore' | 'within48h' | 'dayAfter' | 'practice' | 'travel' | 'school'
 
 /** What each rule says, as a coach would. */
 export const DAY_RULE_TEXT: Readonly<Record<DayRule, string>> = {
   free: 'Nothing stands against it.', competition: 'Competition day: no trunk work.', match: 'Match day: no trunk work.', closed: 'The room is closed or the athlete is away.',
   weekday: 'There is no time on this weekday.', dayBefore: 'The day before a competition is for activation only.', within48h: 'Within 48 h of an A-competition nothing moderate or high.',
-  dayAfter: 'The day after a competition is for easy work.', practice: 'A team practice leaves room for moderate work at most.',
+  dayAfter: 'The day after a competition is for easy work.', practice: 'A team practice leaves room for moderate work at most.', travel: 'A travel day is for activation at most.',
+  school: 'School asks its share: moderate work at most.',
 }
 
 const kind = (id: SeasonDayKind): number => DAY_KINDS.indexOf(id)
@@ -36,7 +37,9 @@ export function dayLimits(instance: SeasonInstance): DayLimit[] {
   }
   for (const day of instance.matches ?? []) atMost(day, kind('off'), 'match')
   for (const day of instance.closed ?? []) atMost(day, kind('off'), 'closed')
+  for (const day of instance.travel ?? []) atMost(day, kind('activation'), 'travel')
   for (const day of instance.practices ?? []) atMost(day, kind('moderate'), 'practice')
+  for (const day of instance.school ?? []) atMost(day, kind('moderate'), 'school')
   if (instance.weekdays) limits.forEach((_, day) => { if (!instance.weekdays!.includes(day % 7)) atMost(day, kind('off'), 'weekday') })
   return limits
 }

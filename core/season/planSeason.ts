@@ -36,10 +36,12 @@ export function checkSeason(instance: SeasonInstance): void {
   instance.phases.forEach((phase, i) => {
     must(whole(phase.least, 0, 60) && whole(phase.most, phase.least, 60), `phases.${i}.least`, 'A phase has a least and a most of whole weeks, the least not above the most.')
     must(phase.start === null || whole(phase.start, 0, 59), `phases.${i}.start`, 'A phase begins in a week from 0.')
+    must(phase.notBefore === undefined || whole(phase.notBefore, 0, 60), `phases.${i}.notBefore`, 'A phase opens in a week from 0.')
     must(phase.volume >= 0 && phase.volume <= 200, `phases.${i}.volume`, 'A week holds 0 to 200 units.')
   })
-  const lists = { matches: instance.matches, practices: instance.practices, closed: instance.closed, competitions: instance.competitions.map(c => c.day) }
+  const lists = { matches: instance.matches, practices: instance.practices, closed: instance.closed, travel: instance.travel, school: instance.school, competitions: instance.competitions.map(c => c.day) }
   for (const [field, days] of Object.entries(lists)) days?.forEach((day, i) => must(Number.isInteger(day), `${field}.${i}`, 'A day is a whole number from the first Monday.'))
+  instance.hardDays?.forEach((day, i) => must(whole(day, 0, 6), `hardDays.${i}`, 'Weekdays go from 0 to 6.'))
   instance.weekdays?.forEach((day, i) => must(whole(day, 0, 6), `weekdays.${i}`, 'Weekdays go from 0 to 6.'))
 }
 
@@ -133,7 +135,10 @@ class Search {
     // Of changes that cost the same the smaller step is taken.
     const step = was === undefined ? 0 : Math.abs(DAY_KINDS.indexOf(was) - kind)
     const changed = step > 0 ? this.costs.change + TASTE * 10 * step : 0
-    return broken + changed + (kind === 0 ? 0 : TASTE * (4 + (day % 7 > 4 ? 2 : 0) + (kind < 3 ? 1 : 0)))
+    const elsewhere = DAY_KINDS[kind] === 'high' && this.instance.hardDays && !this.instance.hardDays.includes(day % 7) ? this.costs.highElsewhere : 0
+    // A taper keeps how often one trains (Bosquet et al. 2007): there a free day is liked less, elsewhere more.
+    const days = this.tapers[Math.floor(day / 7)] ? (kind === 0 ? 6 : 0) : (kind === 0 ? 0 : 4)
+    return broken + changed + elsewhere + TASTE * (days + (kind > 0 && day % 7 > 4 ? 2 : 0) + (kind === 1 || kind === 2 ? 1 : 0))
   }
 
   private phasesFrom({ phase, from }: Node, week: number): number[] {
@@ -163,8 +168,8 @@ class Search {
   }
 
   private enterCost(phase: number, week: number): number {
-    const { start } = this.instance.phases[phase]!
-    return (start === null ? 0 : this.costs.phaseShift * Math.abs(week - start)) + (this.before && this.beforeStarts[phase] !== week ? this.costs.phaseMoved : 0)
+    const { start, notBefore = 0 } = this.instance.phases[phase]!
+    return this.costs.notOpen * Math.max(0, notBefore - week) + (start === null ? 0 : this.costs.phaseShift * Math.abs(week - start)) + (this.before && this.beforeStarts[phase] !== week ? this.costs.phaseMoved : 0)
   }
 
   private loadCost(load: Load, since: number, week: number): number {

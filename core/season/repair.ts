@@ -88,3 +88,13 @@ function changedDays(instance: SeasonInstance, before: SeasonPlan, after: Season
     return [{ day, from, to, reason }]
   })
 }
+
+/**
+ * A plan in a few characters: two that are written alike are alike.
+ *
+ * @example
+ * planMark({ days: ['off', 'high'], phases: [0], loads: ['usual'] }) // => '04|0|u'
+ */
+export function planMark({ days, phases, loads }: SeasonPlan): string {
+  return [days.map(kind => DAY_KINDS.indexOf(kind)).join(''), phases.join(''), loads.map(load => load.charAt(0)).join('')].join('|')
+}

@@ -1,3 +1,4 @@
+import { DAY_KINDS } from '../season'
 import fc from 'fast-check'
 import { EQUIPMENT, LADDERS, STANDARD, TRUNK_ACTIONS, type Equipment, type Ladder } from '../catalogue'
 import { addDays } from '../calendar'
@@ -50,6 +51,7 @@ export const anyContext: fc.Arbitrary<PlanningContext> = fc.record({
   weakLink: fc.option(fc.constantFrom(...TRUNK_ACTIONS)),
   weakSide: fc.option(fc.constantFrom('left' as const, 'right' as const)),
   competitionDays: fc.uniqueArray(fc.integer({ min: -1, max: 8 }), { maxLength: 2 }),
+  seasonDays: fc.option(fc.array(fc.constantFrom(...DAY_KINDS), { minLength: 7, maxLength: 7 }), { freq: 2 }),
   position: fc.constantFrom('', 'libero', 'foil, left-handed', 'kayak crew'),
   goal: fc.record({ variationId: fc.option(fc.constantFrom('rollout.wheel-kneeling', 'side-plank.band-push')), lift: fc.option(fc.constantFrom(...LIFT_IDS)) }),
   rules: fc.oneof({ weight: 2, arbitrary: fc.constant(USUAL_RULES) }, { weight: 1, arbitrary: anyRules }),

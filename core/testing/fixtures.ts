@@ -18,6 +18,7 @@ export const context: PlanningContext = {
   weakLink: null,
   weakSide: null,
   competitionDays: [],
+  seasonDays: null,
   position: '',
   goal: { variationId: null, lift: null },
   rules: USUAL_RULES,

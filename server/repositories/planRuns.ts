@@ -1,11 +1,11 @@
-import type { PlanRun, PlanRunInput, PlanRunLine, RunState, WeekOutcome } from '~~/shared/types'
+import type { PlanRun, PlanRunRequest, PlanRunLine, RunState, WeekOutcome } from '~~/shared/types'
 import { json, type Tx } from './rows'
 
 interface RunRow {
   id: string
   starts_on: string
   weeks: number
-  request: Omit<PlanRunInput, 'id' | 'athleteIds'>
+  request: Omit<PlanRunRequest, 'id' | 'athleteIds'>
   cancelled: boolean
   asked_by: string
   asked_by_name: string
@@ -18,11 +18,11 @@ export interface RunRequest {
   readonly id: string
   readonly cancelled: boolean
   readonly askedBy: string
-  readonly request: Omit<PlanRunInput, 'id' | 'athleteIds'>
+  readonly request: Omit<PlanRunRequest, 'id' | 'athleteIds'>
 }
 
 /** Adds a run with a line for each athlete; false when its key is already there. */
-export async function insertRun(tx: Tx, organisationId: string, { id, athleteIds, ...request }: PlanRunInput, personId: string): Promise<boolean> {
+export async function insertRun(tx: Tx, organisationId: string, { id, athleteIds, ...request }: PlanRunRequest, personId: string): Promise<boolean> {
   const rows = await tx('plan_run').insert({ id, organisation_id: organisationId, starts_on: request.startsOn, weeks: request.weeks, request: json(request), asked_by: personId })
     .onConflict('id').ignore().returning<{ id: string }[]>('id')
   if (rows.length === 0) return false

@@ -82,3 +82,10 @@ export async function allWeeksOf(tx: Tx, organisationId: string, athleteId: stri
   const rows = await select(tx, organisationId).where({ athlete_id: athleteId }).orderBy('starts_on')
   return rows.map(toWeek)
 }
+
+/** Which of some weeks are stored for which of some athletes. */
+export async function weeksStored(tx: Tx, organisationId: string, athleteIds: readonly string[], mondays: readonly string[]): Promise<{ athleteId: string, startsOn: string }[]> {
+  const rows = await tx('training_week').where({ organisation_id: organisationId }).whereIn('athlete_id', athleteIds as string[]).whereIn('starts_on', mondays as string[])
+    .select<Pick<WeekRow, 'athlete_id' | 'starts_on'>[]>('athlete_id', 'starts_on')
+  return rows.map(row => ({ athleteId: row.athlete_id, startsOn: row.starts_on }))
+}

@@ -2,11 +2,12 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { STANDARD } from '~~/core/catalogue'
 import { NO_RULES } from '~~/core/policy'
-import type { Role } from '~~/shared/types'
+import { NO_EXCEPTIONS, type SeasonShape } from '~~/core/season'
+import type { EntryInput, Role } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
 import { OWNER_ONLY, TABLE_RULES, type Sight } from '../database/tableRules'
 import { QUEUE_SCHEMA } from '../jobs/queue'
-import { insertCompetition } from '../repositories/groups'
+import { putEntries } from '../repositories/calendar'
 import { insertMail } from '../repositories/mail'
 import { ROUTE_RULES, type RouteRule } from '../utils/accessRules'
 import { routeFiles, serveRoutes } from '../utils/testApp'
@@ -14,7 +15,9 @@ import { checkBrace, logPractice, logTrials, saveOwnTests, setBraceCourse } from
 import { assignWeek } from './assignWeek'
 import { addAthlete, inviteAthlete } from './athletes'
 import { saveCatalogue } from './catalogue'
+import { changeAthleteSeason, changeSeason } from './changeSeason'
 import type { Context } from './context'
+import { addFeed } from './calendarFeeds'
 import { addGroup, saveFacility } from './groups'
 import { athleteToday, logSets } from './sessions'
 import { changeRules } from './planningRules'
@@ -28,6 +31,14 @@ const MONDAY = '2026-03-02'
 const ROLES: readonly Role[] = ['headCoach', 'coach', 'assistant', 'athlete']
 const PASSWORD = 'a password for walls'
 const ownDrill = { ...STANDARD.find('side-plank.feet')!, id: 'side-plank.own-mat', name: 'Side plank on a mat' }
+
+const cup = (groupId: string, name: string, day: string): EntryInput => ({
+  id: randomUUID(), groupId, kind: 'competition', name, day, lastDay: day, importance: 'B', travelBefore: 0, travelAfter: 0, weeklyUntil: null, except: [], startsAt: '10:00', minutes: 60,
+  timeZone: 'Europe/London', sourceUid: null,
+})
+const SHAPE: SeasonShape = {
+  startsOn: MONDAY, weeks: 6, weekdays: [0, 2], hardDays: [], deloadEvery: 4, phases: [{ phase: 'offSeason', least: 1, most: 8, start: 0, volume: 10, gate: { braceStep: null, done: null } }],
+}
 
 const OWN_TEST = {
   id: 'own.hop', name: 'Hop and hold', unit: 's', better: 'more', sides: 'each', action: null, setUp: 'One leg.', stop: 'It wobbles.', retired: false,
@@ -60,6 +71,7 @@ async function fill(coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId
   }])
   await checkBrace(coach, into.id, { id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '' })
   await changeRules(coach, { scope: 'athlete', scopeId: into.id, version: 0, rules: NO_RULES })
+  await changeAthleteSeason(coach, into.id, { version: 0, groupId, title: 'Away', exceptions: NO_EXCEPTIONS, pins: [], prefer: null })
   into.runId = randomUUID()
   await startRun(coach, { id: into.runId, athleteIds: [into.id], startsOn: MONDAY, weeks: 1, sessions: [], replace: false })
   await setBraceCourse(coach, into.id, { cue: 'drawIn', homework: { timesADay: 2, until: null, note: '' } })
@@ -90,10 +102,12 @@ beforeAll(async () => {
     await saveOwnTests(organisation, { version: 0, tests: [OWN_TEST] })
     await saveCatalogue(organisation, { version: 0, own: { ladders: [], variations: [ownDrill] } })
     await inOrganisation(base.db, asSystemOf(organisation.actor.organisationId), tx =>
-      insertCompetition(tx, organisation.actor.organisationId, { id: randomUUID(), groupId, name: 'Cup', day: '2026-03-20', importance: 'B' }))
+      putEntries(tx, organisation.actor.organisationId, [cup(groupId, 'Cup', '2026-03-20')]))
+    await changeSeason(organisation, groupId, { version: 0, title: 'First', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null })
   }
   await inOrganisation(base.db, asSystemOf(head.actor.organisationId), tx =>
-    insertCompetition(tx, head.actor.organisationId, { id: randomUUID(), groupId: outside, name: 'Far cup', day: '2026-03-21', importance: 'C' }))
+    putEntries(tx, head.actor.organisationId, [cup(outside, 'Far cup', '2026-03-21')]))
+  await changeSeason(head, outside, { version: 0, title: 'Far first', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null })
   await fill(head, head.groupId, seen)
   await fill(head, outside, unseen)
   const far = { id: '', sessionId: '', itemId: '', runId: '' }
@@ -105,6 +119,8 @@ beforeAll(async () => {
   await inviteAthlete(head, unseen.id, { id: randomUUID(), email: 'unseen@test.example' })
   await inviteStaff(other, { id: randomUUID(), name: 'Far Coach', email: 'far@test.example', role: 'coach', groupIds: [] })
   for (const { context } of [...Object.values(people), ...Object.values(foreign)]) {
+    if (context.actor.role !== 'athlete') await addFeed(context, { id: randomUUID(), scope: 'coach', subjectId: null })
+    else await addFeed(context, { id: randomUUID(), scope: 'athlete', subjectId: context.actor.athleteId })
     const { organisationId, personId } = context.actor
     await inOrganisation(base.db, context.actor, tx => tx('write_receipt').insert({ organisation_id: organisationId, person_id: personId, write_id: randomUUID(), fingerprint: '' }))
   }
@@ -153,7 +169,9 @@ describe('every table', () => {
     if (table === 'write_receipt') return row.person_id === actor.personId
     if (table === 'person') return row.id === actor.personId || (sight === 'seen' && (row.athlete_id === null || row.athlete_id === seen.id))
     if (table === 'training_group') return row.id === head.groupId
-    if (table === 'competition') return row.group_id === head.groupId
+    if (table === 'calendar_entry' || table === 'season') return row.group_id === null || row.group_id === head.groupId
+    if (table === 'season_change') return row.athlete_id === null ? row.group_id === head.groupId : row.athlete_id === seen.id
+    if (table === 'calendar_feed') return row.person_id === actor.personId
     return (table === 'athlete' ? row.id : row.athlete_id) === seen.id
   }
 
@@ -221,7 +239,7 @@ describe('every route', () => {
   /** Calls a route about an athlete, with a body that is never right, so that nothing changes. */
   async function ask(name: string, about: typeof seen, session: Session | null, csrf = session?.csrf): Promise<{ status: number, code?: string }> {
     const [method, path] = name.split(' ') as [string, string]
-    const address = path.replace(':id', path.includes('/plan-runs/') ? about.runId : path.includes('/sessions/') ? about.sessionId : path.includes('/staff/') ? people.coach.context.actor.personId : about.id)
+    const address = path.replace(':groupId', head.groupId).replace(':id', path.includes('/plan-runs/') ? about.runId : path.includes('/sessions/') ? about.sessionId : path.includes('/staff/') ? people.coach.context.actor.personId : about.id)
       .replace(':startsOn', MONDAY).replace(':from', MONDAY)
     const answer = await fetch(app.url + address, {
       method,

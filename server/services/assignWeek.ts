@@ -7,7 +7,6 @@ import { breathFor, restrictionsOf, type HealthMark } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, PrescribedItem, TrainingWeek } from '~~/shared/types'
-import { competitionsBetween } from '../repositories/groups'
 import {
   insertItems, insertSession, placeItem, sessionsOfWeek, updateSession, withdrawItem, withdrawSession, type NewItem, type StoredSession,
 } from '../repositories/prescriptions'
@@ -18,6 +17,7 @@ import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, writing, type Context } from './context'
 import { record } from './record'
 import { settledFor } from './planningRules'
+import { competitionsFor } from './seasonOf'
 import { refuseForbidden } from './weeks'
 
 /**
@@ -25,23 +25,27 @@ import { refuseForbidden } from './weeks'
  * and never touches a drill that sets are already logged against: a new copy stands beside the old one.
  */
 export function assignWeek(context: Context, athleteId: string, startsOn: string, version: number): Promise<TrainingWeek> {
+  return writing(context, tx => assignIn(tx, context, athleteId, startsOn, version))
+}
+
+/** The same inside a transaction that decides on more. */
+export async function assignIn(
+  tx: Tx, context: Pick<Context, 'actor' | 'today' | 'requestId' | 'write'>, athleteId: string, startsOn: string, version: number,
+): Promise<TrainingWeek> {
   const { organisationId, personId } = context.actor
-  return writing(context, async (tx) => {
-    const athlete = await mustSeeAthlete(tx, context, athleteId)
-    const week = await weekOf(tx, organisationId, athleteId, startsOn)
-    if (!week) throw new AppError('notFound', 'There is no such week yet.')
-    const competitions = await competitionsBetween(
-      tx, organisationId, athlete.groupIds, addDays(startsOn, -1), addDays(startsOn, 8))
-    const catalogue = await catalogueOfOrganisation(tx, organisationId)
-    const planning = planningContext(athlete, startsOn, competitions, catalogue, await settledFor(tx, organisationId, athlete, startsOn))
-    refuseForbidden(week.plan, planning)
-    if (!await markAssigned(tx, organisationId, athleteId, startsOn, version, personId)) {
-      throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')
-    }
-    await freezeWeek(tx, organisationId, { id: athlete.id, flags: planning.screen.flags, policy: planning.rules.policy }, week, catalogue)
-    await record(tx, context, 'week.assign', { athleteId, subjectId: startsOn, after: { version } })
-    return (await weekOf(tx, organisationId, athleteId, startsOn))!
-  })
+  const athlete = await mustSeeAthlete(tx, context, athleteId)
+  const week = await weekOf(tx, organisationId, athleteId, startsOn)
+  if (!week) throw new AppError('notFound', 'There is no such week yet.')
+  const competitions = await competitionsFor(tx, organisationId, athlete, addDays(startsOn, -1), addDays(startsOn, 8))
+  const catalogue = await catalogueOfOrganisation(tx, organisationId)
+  const planning = planningContext(athlete, startsOn, competitions, catalogue, await settledFor(tx, organisationId, athlete, startsOn))
+  refuseForbidden(week.plan, planning)
+  if (!await markAssigned(tx, organisationId, athleteId, startsOn, version, personId)) {
+    throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')
+  }
+  await freezeWeek(tx, organisationId, { id: athlete.id, flags: planning.screen.flags, policy: planning.rules.policy }, week, catalogue)
+  await record(tx, context, 'week.assign', { athleteId, subjectId: startsOn, after: { version } })
+  return (await weekOf(tx, organisationId, athleteId, startsOn))!
 }
 
 /** Makes what the athlete reads agree with a week, touching nothing that is logged. */

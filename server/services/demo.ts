@@ -3,19 +3,22 @@ import { addDays, mondayOf } from '~~/core/calendar'
 import { STANDARD } from '~~/core/catalogue'
 import { DEFAULT_POLICY } from '~~/core/policy'
 import { proposeWeek } from '~~/core/programme'
+import { planSeason, seasonInstance, seasonWeek, type SeasonInstance, type SeasonPlan, type SeasonShape } from '~~/core/season'
 import { planningContext } from '~~/shared/planningContext'
 import {
-  chance, DEMO_PASSWORD, DEMO_TIME_ZONE, groupRules, larkholm, OWN_DRILLS, simulateBraceChecks, simulateSets, simulateTests, type Chance, type DemoAthlete, type DemoCentre,
+  centreEntries, chance, DEMO_PASSWORD, DEMO_TIME_ZONE, demoSeasons, groupRules, larkholm, OWN_DRILLS, simulateBraceChecks, simulateSets, simulateTests, type Chance, type DemoAthlete, type DemoCentre,
 } from '~~/demo'
 import { asSystemOf, inOrganisation, takeTurn } from '../database/connection'
 import { insertAthlete } from '../repositories/athletes'
 import { insertBraceCheck, insertTrials } from '../repositories/assessment'
 import { saveOwnCatalogue } from '../repositories/catalogue'
 import { setEquipmentCounts } from '../repositories/facility'
-import { insertCompetition, insertGroup } from '../repositories/groups'
+import { putEntries } from '../repositories/calendar'
+import { insertGroup } from '../repositories/groups'
 import { insertOrganisation, isEmptyInstallation } from '../repositories/organisations'
 import { insertPerson, setStaffGroups } from '../repositories/people'
 import { saveRules } from '../repositories/planningRules'
+import { saveSeason } from '../repositories/seasons'
 import { sessionsOfWeek } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { insertLogs } from '../repositories/setLogs'
@@ -42,16 +45,16 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     if (!await isEmptyInstallation(tx)) return false
     await insertOrganisation(tx, { id: organisationId, name: centre.name, timeZone: centre.timeZone })
     for (const group of centre.groups) await insertGroup(tx, organisationId, group)
-    for (const competition of centre.competitions) await insertCompetition(tx, organisationId, competition)
     await setEquipmentCounts(tx, organisationId, centre.equipment as Record<string, number>)
     for (const athlete of centre.athletes) await insertAthlete(tx, organisationId, athlete.id, athlete.input)
     const coachId = await addPeople(tx, organisationId, centre, passwordHash, luck)
     await saveOwnCatalogue(tx, organisationId, { version: 0, own: OWN_DRILLS }, coachId)
     const day = dayIn(centre.timeZone, now)
-    for (const { groupId, rules } of groupRules(centre, mondayOf(day))) await saveRules(tx, organisationId, { scope: 'group', scopeId: groupId, version: 0, rules }, coachId)
+    const seasons = await addSeasons(tx, organisationId, centre, day, coachId)
+    for (const { groupId, rules } of groupRules(centre)) await saveRules(tx, organisationId, { scope: 'group', scopeId: groupId, version: 0, rules }, coachId)
     const testLuck = chance(TEST_SEED)
     for (const [index, athlete] of centre.athletes.entries()) {
-      await addHistory(tx, organisationId, coachId, centre, athlete, day, luck, index)
+      await addHistory(tx, organisationId, coachId, centre, athlete, day, luck, index, seasons)
       await addTests(tx, organisationId, coachId, athlete, day, testLuck)
     }
     return true
@@ -70,17 +73,36 @@ async function addPeople(
   return people[0]!.id
 }
 
+interface Standing { readonly groupId: string, readonly shape: SeasonShape, readonly instance: SeasonInstance, readonly plan: SeasonPlan }
+
+/** The calendar and the planned season of every squad. */
+async function addSeasons(tx: Tx, organisationId: string, centre: DemoCentre, day: string, coachId: string): Promise<Standing[]> {
+  const shared = centreEntries(day)
+  await putEntries(tx, organisationId, shared)
+  const found: Standing[] = []
+  for (const { groupId, shape, entries } of demoSeasons(centre, day)) {
+    await putEntries(tx, organisationId, entries)
+    const instance = seasonInstance(shape, [...entries, ...shared])
+    const plan = planSeason(instance)
+    await saveSeason(tx, organisationId, { groupId, version: 0, shape, plan, pins: [], revisions: {} }, coachId)
+    found.push({ groupId, shape, instance, plan })
+  }
+  return found
+}
+
 /** Four assigned weeks with sets, and the present week: assigned for most, still to be planned for some. */
 async function addHistory(
   tx: Tx, organisationId: string, coachId: string, centre: DemoCentre, athlete: DemoAthlete, today: string, luck: Chance,
-  index: number,
+  index: number, seasons: readonly Standing[],
 ): Promise<void> {
   const thisMonday = mondayOf(today)
   const weeks = Array.from({ length: PAST_WEEKS + 1 }, (_, i) => addDays(thisMonday, -7 * (PAST_WEEKS - i)))
   const own = centre.competitions.filter(c => athlete.input.groupIds.includes(c.groupId))
   for (const startsOn of weeks) {
     if (startsOn === thisMonday && index % 5 === 4) continue
-    const context = planningContext(athlete.input, startsOn, own, STANDARD)
+    const standing = seasons.find(one => athlete.input.groupIds.includes(one.groupId))
+    const season = standing ? seasonWeek(standing.shape, standing.instance, standing.plan, startsOn) : null
+    const context = planningContext(athlete.input, startsOn, own, STANDARD, { layers: [], notHeld: [], season })
     const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions })
     if (refused) continue
     await saveWeek(tx, organisationId, athlete.id, startsOn, 0, plan)

@@ -6,6 +6,7 @@ import { personHere } from '../repositories/people'
 import { rulesOfAthletes } from '../repositories/planningRules'
 import { prescribedBetween } from '../repositories/prescriptions'
 import { readRecord } from '../repositories/record'
+import { athleteSeasons, seasonChangesOf } from '../repositories/seasons'
 import { logsBetween } from '../repositories/setLogs'
 import { allWeeksOf } from '../repositories/weeks'
 import { eraseAthleteRows } from '../repositories/athletes'
@@ -30,6 +31,7 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       athlete,
       account: account ? { name: account.name, email: account.email, units: account.units } : null,
       weeks: await allWeeksOf(tx, organisationId, id),
+      season: { otherwise: await athleteSeasons(tx, organisationId, { athleteIds: [id] }), changes: await seasonChangesOf(tx, organisationId, id) },
       planningRules: role === 'athlete' ? [] : await rulesOfAthletes(tx, organisationId, [id]),
       prescribed: await prescribedBetween(tx, organisationId, [id], FIRST_DAY, last),
       sets: await logsBetween(tx, organisationId, [id], FIRST_DAY, last),

@@ -1,5 +1,7 @@
 import type { Knex } from 'knex'
+import { addDays } from '~~/core/calendar'
 import { DomainError } from '~~/core/errors'
+import type { PlannedSession } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import type { WeekOutcome } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
@@ -9,6 +11,7 @@ import { holdLine, runRequest, setLine, type RunRequest } from '../repositories/
 import type { Tx } from '../repositories/rows'
 import { saveWeek, weekOf } from '../repositories/weeks'
 import type { WeekAnswer, WeekRequest } from '../solver'
+import { assignIn } from './assignWeek'
 import { catalogueOfOrganisation } from './catalogue'
 import type { Actor } from './context'
 import { holdsDrills, mondaysOf, outcomeOf } from './planRuns'
@@ -77,8 +80,11 @@ async function planWeekOf(
     const athlete = await athleteById(tx, organisationId, athleteId)
     if (!athlete) throw new AppError('notFound', 'This athlete is no longer here.')
     const stored = await weekOf(tx, organisationId, athleteId, startsOn)
-    const request = await requestFor(tx, organisationId, athlete, startsOn, withOwnDays(run.request.sessions, athlete))
-    return { stored, request, kept: !run.request.replace && holdsDrills(stored?.plan) }
+    const { own } = run.request
+    if (own && !(own.mondays.includes(startsOn) && holdsDrills(stored?.plan))) return 'there'
+    const sessions = own ? withDaysOver(stored!.plan.sessions, startsOn, own.today) : withOwnDays(run.request.sessions, athlete)
+    const request = await requestFor(tx, organisationId, athlete, startsOn, sessions)
+    return { stored, request, kept: !own && !run.request.replace && holdsDrills(stored?.plan) }
   })
   if (before === 'stopped') return false
   if (before === 'there') return true
@@ -88,9 +94,16 @@ async function planWeekOf(
     const held = await holdLine(tx, organisationId, runId, athleteId)
     if (held?.state !== 'working' || held.weeks.some(week => week.startsOn === startsOn)) return
     const outcome = found ? await store(tx, actor, athleteId, startsOn, stored?.version ?? 0, found) : await keptOutcome(tx, organisationId, startsOn, stored!)
-    await setLine(tx, organisationId, runId, athleteId, { weeks: [...held.weeks, outcome] })
+    const again = run.request.own && stored?.status === 'assigned' && !stored.changedSinceAssigned && outcome.outcome === 'proposed'
+    if (again) await assignIn(tx, { actor, today: run.request.own!.today, requestId: null, write: null }, athleteId, startsOn, outcome.version)
+    await setLine(tx, organisationId, runId, athleteId, { weeks: [...held.weeks, { ...outcome, assigned: again ?? false }] })
   })
   return true
+}
+
+/** The sessions of a week as they stand, drills of days that are over kept as they are. */
+function withDaysOver(sessions: readonly PlannedSession[], startsOn: string, today: string): PlannedSession[] {
+  return sessions.map(session => (addDays(startsOn, session.day) < today ? { ...session, items: session.items.map(item => ({ ...item, kept: true })) } : session))
 }
 
 async function keptOutcome(tx: Tx, organisationId: string, startsOn: string, stored: NonNullable<Awaited<ReturnType<typeof weekOf>>>): Promise<WeekOutcome> {

@@ -2,7 +2,7 @@ import { addDays } from '~~/core/calendar'
 import { layOutSession, type WeekPlan } from '~~/core/programme'
 import type { Catalogue } from '~~/core/catalogue'
 import { AppError } from '~~/shared/errors'
-import type { PlanRun, PlanRunInput, WeekOutcome } from '~~/shared/types'
+import type { PlanRun, PlanRunInput, PlanRunRequest, WeekOutcome } from '~~/shared/types'
 import { athletesByIds } from '../repositories/athletes'
 import { cancelRun, insertRun, latestRuns, requeueLines, runById, setLine } from '../repositories/planRuns'
 import type { Tx } from '../repositories/rows'
@@ -16,17 +16,21 @@ const LATEST = 20
 
 /** Asks for weeks of many athletes to be planned in the background: one job an athlete. */
 export function startRun(context: Context, input: PlanRunInput): Promise<PlanRun> {
-  const { organisationId, personId } = context.actor
   return writing(context, async (tx) => {
-    const known = await athletesByIds(tx, organisationId, input.athleteIds)
-    const athleteIds = known.filter(athlete => !athlete.archived).map(athlete => athlete.id)
-    if (athleteIds.length === 0) throw new AppError('notFound', 'None of these athletes is here.')
-    if (await insertRun(tx, organisationId, { ...input, athleteIds }, personId)) {
-      for (const athleteId of athleteIds) await context.queue.send(tx, 'planWeeks', { organisationId, runId: input.id, athleteId })
-      await record(tx, context, 'run.start', { subjectId: input.id, after: { athletes: athleteIds.length, startsOn: input.startsOn, weeks: input.weeks } })
-    }
-    return mustHaveRun(tx, organisationId, input.id)
+    await startRunIn(tx, context, input)
+    return mustHaveRun(tx, context.actor.organisationId, input.id)
   })
+}
+
+/** The same inside a transaction that decides on more. */
+export async function startRunIn(tx: Tx, context: Context, request: PlanRunRequest): Promise<void> {
+  const { organisationId, personId } = context.actor
+  const known = await athletesByIds(tx, organisationId, request.athleteIds)
+  const athleteIds = known.filter(athlete => !athlete.archived).map(athlete => athlete.id)
+  if (athleteIds.length === 0) throw new AppError('notFound', 'None of these athletes is here.')
+  if (!await insertRun(tx, organisationId, { ...request, athleteIds }, personId)) return
+  for (const athleteId of athleteIds) await context.queue.send(tx, 'planWeeks', { organisationId, runId: request.id, athleteId })
+  await record(tx, context, 'run.start', { subjectId: request.id, after: { athletes: athleteIds.length, startsOn: request.startsOn, weeks: request.weeks } })
 }
 
 async function mustHaveRun(tx: Tx, organisationId: string, id: string): Promise<PlanRun> {

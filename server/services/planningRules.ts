@@ -10,6 +10,7 @@ import { logsBetween } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
 import { record } from './record'
+import { seasonWeekFor } from './seasonOf'
 
 /** The one id of what is settled for the whole organisation. */
 const EVERYBODY = 'all'
@@ -77,6 +78,7 @@ export async function settledFor(tx: Tx, organisationId: string, athlete: Athlet
       return name === null ? [] : [{ scope, scopeId, name, rules }]
     }),
     notHeld: await notHeldBefore(tx, organisationId, athlete.id, startsOn),
+    season: await seasonWeekFor(tx, organisationId, athlete, startsOn),
   }
 }
 

@@ -1,11 +1,15 @@
-import { addDays } from '~~/core/calendar'
+import { addDays, mondayOf } from '~~/core/calendar'
+import { entriesOn } from '~~/core/season'
 import { AppError } from '~~/shared/errors'
 import type { SetLogInput, StoredSetLog, Today } from '~~/shared/types'
-import { competitionsBetween } from '../repositories/groups'
+import { entriesOf } from '../repositories/calendar'
+import { athleteSeasons } from '../repositories/seasons'
 import { itemForLog, sessionById, sessionsBetween } from '../repositories/prescriptions'
 import { insertLogs, logsBetween } from '../repositories/setLogs'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
 import { record } from './record'
+import { noticesSinceYesterday } from './coachDay'
+import { competitionsFor, seasonWeekFor } from './seasonOf'
 
 /** Days the athlete's page looks ahead. */
 const AHEAD_DAYS = 7
@@ -17,7 +21,8 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
     const { today: day } = context
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const sessions = await sessionsBetween(tx, organisationId, athleteId, day, addDays(day, AHEAD_DAYS))
-    const competitions = await competitionsBetween(tx, organisationId, athlete.groupIds, day, addDays(day, 365))
+    const own = (await athleteSeasons(tx, organisationId, { athleteIds: [athleteId] }))[0] ?? null
+    const competitions = await competitionsFor(tx, organisationId, athlete, day, addDays(day, 365))
     return {
       athleteId,
       athleteName: athlete.name,
@@ -27,6 +32,9 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
       nextDays: sessions.filter(session => session.day > day)
         .map(session => ({ day: session.day, sessionId: session.id, drills: session.items.length })),
       nextCompetition: competitions[0] ?? null,
+      season: await seasonWeekFor(tx, organisationId, athlete, mondayOf(day)),
+      entries: entriesOn((await entriesOf(tx, organisationId, athlete.groupIds)).filter(entry => !entry.cancelled && !(own?.exceptions.skips.includes(entry.id))), day),
+      notices: (await noticesSinceYesterday(tx, organisationId, athlete.groupIds, day)).filter(notice => notice.athleteId === athleteId || (notice.athleteId === null && own === null)),
     }
   })
 }
@@ -48,6 +56,9 @@ export function runSession(context: Context, sessionId: string): Promise<Today> 
       logs: logs.filter(log => ids.has(log.prescribedItemId)),
       nextDays: [],
       nextCompetition: null,
+      season: null,
+      entries: [],
+      notices: [],
     }
   })
 }

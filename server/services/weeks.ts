@@ -3,7 +3,6 @@ import { weekConflicts, type PlannedSession, type PlanningContext, type WeekPlan
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, Competition, TrainingWeek, WeekReview, WeekSheet } from '~~/shared/types'
-import { competitionsBetween } from '../repositories/groups'
 import type { Tx } from '../repositories/rows'
 import { saveWeek, weekOf, weekVersion } from '../repositories/weeks'
 import { ownCatalogue } from '../repositories/catalogue'
@@ -12,6 +11,7 @@ import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
 import { settledFor } from './planningRules'
 import { record, recordHealthRead } from './record'
+import { competitionsFor } from './seasonOf'
 
 function checkMonday(startsOn: string): void {
   if (mondayOf(startsOn) !== startsOn) throw new AppError('badInput', 'A week starts on a Monday.', { startsOn: 'A week starts on a Monday.' })
@@ -19,7 +19,7 @@ function checkMonday(startsOn: string): void {
 
 /** An athlete's competitions that a week must heed: from the day before it to the second day after. */
 function competitionsAround(tx: Tx, organisationId: string, athlete: Athlete, startsOn: string): Promise<Competition[]> {
-  return competitionsBetween(tx, organisationId, athlete.groupIds, addDays(startsOn, -1), addDays(startsOn, 27))
+  return competitionsFor(tx, organisationId, athlete, addDays(startsOn, -1), addDays(startsOn, 27))
 }
 
 /** The week sheet of one athlete; an unwritten week comes with sessions on the days there is time. */

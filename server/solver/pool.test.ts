@@ -59,7 +59,7 @@ describe('a week of the demo', () => {
   it('is planned with a proof, and keeps every rule', async () => {
     const centre = larkholm('2026-03-02')
     const { id, input, sessions } = centre.athletes[6]!
-    const request = { athlete: { ...input, id, clearances: [] } as unknown as Athlete, startsOn: '2026-03-02', competitions: [], own: { ladders: [], variations: [] }, sessions, before: null, settled: { layers: [], notHeld: [] } }
+    const request = { athlete: { ...input, id, clearances: [] } as unknown as Athlete, startsOn: '2026-03-02', competitions: [], own: { ladders: [], variations: [] }, sessions, before: null, settled: { layers: [], notHeld: [], season: null } }
     const { plan, proof, refused } = await planInPool(request)
     expect([refused, proof!.proven]).toEqual([false, true])
     expect(weekConflicts(plan, planningContext(input, '2026-03-02', [], STANDARD))).toEqual([])

@@ -14,6 +14,8 @@ export interface Configuration {
   readonly mailFrom: string
   readonly poolMax: number
   readonly logLevel: string
+  /** Hosts, with port, that calendars may be read from; none: addresses are switched off. */
+  readonly calendarHosts: readonly string[]
 }
 
 const LOG_LEVELS = ['trace', 'debug', 'info', 'warn', 'error', 'fatal', 'silent']
@@ -62,6 +64,7 @@ export function readConfiguration(env: Readonly<Record<string, string | undefine
     mailFrom: env.MAIL_FROM ?? 'Keen Anchor <no-reply@keen-anchor.example>',
     poolMax,
     logLevel,
+    calendarHosts: (env.CALENDAR_HOSTS ?? '').split(',').map(host => host.trim()).filter(Boolean),
   }
 }
 

@@ -16,4 +16,5 @@ export {
   assignSchema, doseSchema, facilitySchema, liftSchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema,
   setLogsSchema,
 } from './week'
+export { athleteSeasonChangeSchema, calendarSourceSchema, entrySchema, feedSchema, isTimeZone, seasonChangeSchema, seasonShapeSchema } from './season'
 export { acceptRunSchema, applySchema, planRunSchema, rulesChangeSchema } from './planning'

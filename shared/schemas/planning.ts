@@ -7,7 +7,7 @@ import type { ApplyRequest, PlanRunInput, RulesChange } from '../types'
 import { choice, form, id, isoDay, listOf } from './common'
 import { sessionSchema } from './week'
 
-const monday = (label: string): Joi.StringSchema => isoDay(label).custom((value: string, helpers) => (mondayOf(value) === value ? value : helpers.error('any.only')))
+export const monday = (label: string): Joi.StringSchema => isoDay(label).custom((value: string, helpers) => (mondayOf(value) === value ? value : helpers.error('any.only')))
   .messages({ 'any.only': 'A week starts on a Monday.' })
 
 const seconds = (label: string): Joi.NumberSchema => Joi.number().integer().min(0).max(3600).required().label(label)

@@ -12,5 +12,10 @@ export type {
   History, PlannedAnswer, PrescribedItem, PrescribedSession, SetLogInput, Settled, StoredSetLog, Today, TrainingWeek, WeekSheet,
 } from './week'
 export type {
-  Applied, ApplyRequest, PlanRun, PlanRunInput, PlanRunLine, RulesChange, RunState, StoredRules, WeekOutcome, WeekReview,
+  AthleteSeason, AthleteSeasonChange, CalendarFeed, CalendarFound, CalendarSource, CoachDay, EntryInput, FeedInput, FoundEntry, MySeason, NewFeed, SeasonChange, SeasonChanged,
+  SeasonNotice, SeasonsAnswer, ShutGate, SquadDay, StoredEntry, StoredSeason,
+} from './season'
+export { FEED_SCOPES } from './season'
+export type {
+  Applied, ApplyRequest, PlanRun, PlanRunInput, PlanRunLine, PlanRunRequest, RulesChange, RunState, StoredRules, WeekOutcome, WeekReview,
 } from './planning'

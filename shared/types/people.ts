@@ -101,6 +101,10 @@ export const RECORD_ACTIONS = {
   'rules.change': 'settled rules of planning',
   'run.start': 'had weeks of several planned',
   'run.cancel': 'cancelled a run of planning',
+  'season.change': 'changed a season',
+  'season.athlete': 'changed what an athlete does otherwise in the season',
+  'feed.add': 'made a calendar address',
+  'feed.revoke': 'took a calendar address back',
   'sets.log': 'logged sets',
 } as const
 export type RecordAction = keyof typeof RECORD_ACTIONS

@@ -25,6 +25,12 @@ export interface PlanRunInput {
   readonly replace: boolean
 }
 
+/** A run as it is worked on. */
+export interface PlanRunRequest extends PlanRunInput {
+  /** After a repair of the season: weeks that are stored only, with their own lifts; days that are over stay, and what was assigned is assigned again. */
+  readonly own?: { readonly today: string, readonly mondays: readonly string[] }
+}
+
 export type RunState = 'waiting' | 'working' | 'done' | 'failed' | 'cancelled'
 
 /** What came of one week of one athlete. */

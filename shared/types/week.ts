@@ -3,13 +3,17 @@ import type { Dose, Side, Sides } from '~~/core/dose'
 import type { PlannedLift, Slot, WeekPlan, PlanProof } from '~~/core/programme'
 import type { BodyPlace, BreakPoint } from '~~/core/assessment'
 import type { RulesLayer } from '~~/core/policy'
+import type { SeasonWeek } from '~~/core/season'
 import type { Athlete, Competition } from './athlete'
+import type { SeasonNotice, StoredEntry } from './season'
 
 /** What was settled for an athlete, and what last week's sets said. */
 export interface Settled {
   readonly layers: readonly RulesLayer[]
   /** Drills of last week that broke before their amount. */
   readonly notHeld: readonly string[]
+  /** What the season says about the week. */
+  readonly season: SeasonWeek | null
 }
 
 /** One athlete's week as the coach edits it. Version 0: not stored yet. */
@@ -104,6 +108,12 @@ export interface Today {
   readonly logs: readonly StoredSetLog[]
   readonly nextDays: readonly { readonly day: string, readonly sessionId: string, readonly drills: number }[]
   readonly nextCompetition: Competition | null
+  /** What the season says about this week; null outside every season. */
+  readonly season: SeasonWeek | null
+  /** What else is on today. */
+  readonly entries: readonly StoredEntry[]
+  /** What was changed since yesterday. */
+  readonly notices: readonly SeasonNotice[]
 }
 
 /** Planned and done over some weeks, as stored; the browser and the core reckon the rest. */

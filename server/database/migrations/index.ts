@@ -6,6 +6,7 @@ import * as ownCatalogue from './0004_own_catalogue'
 import * as assessment from './0005_assessment'
 import * as instruments from './0006_instruments'
 import * as planning from './0007_planning'
+import * as season from './0008_season'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -15,6 +16,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0005_assessment': assessment,
   '0006_instruments': instruments,
   '0007_planning': planning,
+  '0008_season': season,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

@@ -1,0 +1,64 @@
+import { daysBetween, type IsoDay } from '../calendar'
+import { evaluateSeason } from './evaluateSeason'
+import type { SeasonInstance, SeasonPlan } from './instance'
+import { planSeason } from './planSeason'
+import { repairSeason, type Repair, type RepairedPlan, type RepairOptions } from './repair'
+import type { SeasonShape } from './shape'
+
+/** A season as it stands. */
+export interface StandingSeason {
+  readonly shape: SeasonShape
+  readonly plan: RepairedPlan
+}
+
+/**
+ * A season after its shape or calendar has changed, or the first plan of one. Days that are over stay. A new shape is counted from the
+ * plan as it stands; a changed calendar from the plan before the first repair.
+ *
+ * @param before null: there is no plan yet
+ * @param today a day; those before it are over
+ * @throws DomainError as `planSeason`.
+ * @example
+ * changedSeason(null, { startsOn: '2026-03-02', weeks: 1, weekdays: [0], hardDays: [], deloadEvery: 4, phases: [] }, { weeks: 1, phases: [{ id: 'base', least: 1, most: 1, start: 0, volume: 6 }], competitions: [], weekdays: [0] }, '2026-03-02').plan.days[0] // => 'high'
+ */
+export function changedSeason(
+  before: StandingSeason | null, shape: SeasonShape, instance: SeasonInstance, today: IsoDay, { pins = [], prefer }: Pick<RepairOptions, 'pins' | 'prefer'> = {},
+): Repair {
+  const over = Math.max(0, Math.min(7 * shape.weeks, daysBetween(shape.startsOn, today)))
+  if (!before || before.shape.startsOn !== shape.startsOn) {
+    const plan = planSeason(instance)
+    return { plan, evaluation: evaluateSeason(instance, plan), changed: [], movedPhases: [] }
+  }
+  const same = JSON.stringify({ ...before.shape, weeks: 0 }) === JSON.stringify({ ...shape, weeks: 0 }) && before.shape.weeks === shape.weeks
+  const plan: RepairedPlan = same ? before.plan : fitted(before.plan, before.shape, shape)
+  return repairSeason(instance, plan, { today: over, pins, ...(prefer ? { prefer } : {}) })
+}
+
+/** A plan as far as it goes in a season of other phases or weeks: each week in the phase of the same name that comes next. */
+function fitted(plan: SeasonPlan, before: SeasonShape, after: SeasonShape): SeasonPlan {
+  let at = 0
+  const phases = plan.phases.slice(0, after.weeks).map((was) => {
+    const name = before.phases[was]!.phase
+    const found = after.phases.findIndex((phase, index) => index >= at && phase.phase === name)
+    if (found >= 0) at = found
+    return Math.min(at, after.phases.length - 1)
+  })
+  return { days: plan.days.slice(0, 7 * after.weeks), phases, loads: plan.loads.slice(0, after.weeks) }
+}
+
+/**
+ * What one athlete's plan is repaired from after the group's has changed: the own days that are over, the group's from then on.
+ *
+ * @param over days that are over
+ * @example
+ * athleteStart({ days: ['off'], phases: [0], loads: ['usual'] }, null, 0).days // => ['off']
+ */
+export function athleteStart(group: SeasonPlan, own: SeasonPlan | null, over: number): SeasonPlan {
+  if (!own) return { days: group.days, phases: group.phases, loads: group.loads }
+  const weeks = Math.floor(over / 7)
+  return {
+    days: [...own.days.slice(0, over), ...group.days.slice(Math.min(over, own.days.length))],
+    phases: [...own.phases.slice(0, weeks), ...group.phases.slice(Math.min(weeks, own.phases.length))],
+    loads: [...own.loads.slice(0, weeks), ...group.loads.slice(Math.min(weeks, own.loads.length))],
+  }
+}

@@ -1,0 +1,145 @@
+import { v7 as newKey } from 'uuid'
+import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
+import { athleteStart, changedSeason, NO_EXCEPTIONS, planMark, repairSeason, seasonInstance, type ChangedDay, type Repair, type SeasonPlan, type SeasonShape } from '~~/core/season'
+import { AppError } from '~~/shared/errors'
+import type { Athlete, AthleteSeason, AthleteSeasonChange, SeasonChange, SeasonChanged, StoredEntry, StoredSeason } from '~~/shared/types'
+import { listAthletes } from '../repositories/athletes'
+import { cancelEntries, entriesOf, putEntries } from '../repositories/calendar'
+import { listGroups } from '../repositories/groups'
+import type { Tx } from '../repositories/rows'
+import { athleteSeasons, insertSeasonChange, saveAthleteSeason, saveSeason, seasonsOf } from '../repositories/seasons'
+import { weeksStored } from '../repositories/weeks'
+import { mustSeeAthlete, writing, type Context } from './context'
+import { startRunIn } from './planRuns'
+import { record } from './record'
+import { heeded } from './seasonOf'
+import { mailSeasonChange } from './seasonMail'
+import { seasonsInSight } from './seasons'
+
+/**
+ * Changes a group's season: its shape, its calendar, or both. The plan follows by the same reckoning the coach looked at; athletes who
+ * do otherwise follow it in turn; weeks that are already planned are planned anew in the background; those it is about are told.
+ */
+export function changeSeason(context: Context, groupId: string, change: SeasonChange): Promise<SeasonChanged> {
+  const { organisationId, personId } = context.actor
+  return writing(context, async (tx) => {
+    if (!(await listGroups(tx, organisationId)).some(group => group.id === groupId)) throw new AppError('notFound', 'There is no such group here.')
+    const before = (await seasonsOf(tx, organisationId, [groupId]))[0] ?? null
+    if ((before?.version ?? 0) !== change.version) throw await changedElsewhere(tx, context)
+    await changeCalendar(tx, context, groupId, change)
+    const entries = heeded(await entriesOf(tx, organisationId, [groupId]), groupId)
+    const found = changedSeason(before, change.shape, seasonInstance(change.shape, entries), context.today, { pins: change.pins, prefer: change.prefer ?? undefined })
+    if (change.expect !== null && change.expect !== planMark(found.plan)) throw await changedElsewhere(tx, context)
+    const season = { groupId, version: change.version, shape: change.shape, plan: found.plan, pins: change.pins, revisions: revised(before, change.shape, found.changed) }
+    if (!await saveSeason(tx, organisationId, season, personId)) throw await changedElsewhere(tx, context)
+    const athletes = (await listAthletes(tx, organisationId)).filter(athlete => !athlete.archived && athlete.groupIds.includes(groupId))
+    const own = await followGroup(tx, context, season, entries, change.title)
+    await tell(tx, context, { groupId, athleteId: null, title: change.title, shape: change.shape, changed: found.changed }, athletes.filter(athlete => !own.has(athlete.id)))
+    await record(tx, context, 'season.change', { subjectId: groupId, before: before?.shape, after: { title: change.title, shape: change.shape, put: change.put.length, cancelled: change.cancel.length, days: found.changed.length } })
+    const mondays = touchedMondays(change.shape, before?.plan ?? null, found, context.today)
+    const runId = await planAnew(tx, context, athletes.map(athlete => athlete.id), mondays)
+    return { seasons: await seasonsInSight(tx, context), changed: found.changed, runId }
+  })
+}
+
+/** Changes what one athlete does otherwise. */
+export function changeAthleteSeason(context: Context, athleteId: string, change: AthleteSeasonChange): Promise<SeasonChanged> {
+  const { organisationId, personId } = context.actor
+  return writing(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context, athleteId)
+    const season = (await seasonsOf(tx, organisationId, [change.groupId]))[0]
+    if (!season || !athlete.groupIds.includes(change.groupId)) throw new AppError('notFound', 'The athlete has no such season.')
+    const before = (await athleteSeasons(tx, organisationId, { athleteIds: [athleteId] })).find(one => one.groupId === change.groupId) ?? null
+    if ((before?.version ?? 0) !== change.version) throw await changedElsewhere(tx, context)
+    const entries = heeded(await entriesOf(tx, organisationId, [change.groupId]), change.groupId)
+    const next = { athleteId, groupId: change.groupId, version: change.version, exceptions: change.exceptions, plan: before?.plan ?? season.plan }
+    const found = planFor(season, next, entries, context.today, change)
+    if (!await saveAthleteSeason(tx, organisationId, { ...next, plan: found.plan }, personId)) throw await changedElsewhere(tx, context)
+    const changed = changesFrom(before?.plan ?? season.plan, found.plan, found.changed)
+    await tell(tx, context, { groupId: change.groupId, athleteId, title: change.title, shape: season.shape, changed }, [athlete])
+    await record(tx, context, 'season.athlete', { athleteId, subjectId: change.groupId, before: before?.exceptions ?? NO_EXCEPTIONS, after: change.exceptions })
+    const runId = await planAnew(tx, context, [athleteId], touchedMondays(season.shape, before?.plan ?? season.plan, { ...found, changed }, context.today))
+    return { seasons: await seasonsInSight(tx, context), changed, runId }
+  })
+}
+
+async function changedElsewhere(tx: Tx, context: Context): Promise<AppError> {
+  return new AppError('changedElsewhere', 'The season or its calendar was changed meanwhile. Look at the repair again.', undefined, await seasonsInSight(tx, context))
+}
+
+/** What the whole centre shares is the head coach's; what belongs to another group is not reached from here. */
+async function changeCalendar(tx: Tx, { actor: { organisationId, role } }: Context, groupId: string, { put, cancel }: SeasonChange): Promise<void> {
+  const there = new Map((await entriesOf(tx, organisationId, null)).map(entry => [entry.id, entry]))
+  const reached = [...put, ...put.flatMap(entry => there.get(entry.id) ?? []), ...cancel.map(id => there.get(id) ?? { groupId: '' })]
+  if (reached.some(entry => entry.groupId !== groupId && entry.groupId !== null)) throw new AppError('notFound', 'This is not in the calendar of the group.')
+  if (role !== 'headCoach' && reached.some(entry => entry.groupId === null)) throw new AppError('notAllowed', 'What the whole centre shares is changed by the head coach.')
+  await putEntries(tx, organisationId, put)
+  await cancelEntries(tx, organisationId, cancel)
+}
+
+/** How often each day was changed, for calendars that read the plan. */
+function revised(before: StoredSeason | null, shape: SeasonShape, changed: readonly ChangedDay[]): Record<number, number> {
+  const revisions: Record<number, number> = before && before.shape.startsOn === shape.startsOn ? { ...before.revisions } : {}
+  for (const { day } of changed) revisions[day] = (revisions[day] ?? 0) + 1
+  return revisions
+}
+
+/** The plan of an athlete who does otherwise, from the group's as it now is. */
+function planFor(season: Pick<StoredSeason, 'shape' | 'plan'>, own: Pick<AthleteSeason, 'exceptions' | 'plan'> | null, entries: readonly StoredEntry[], today: string, options: Partial<Pick<AthleteSeasonChange, 'pins' | 'prefer'>> = {}): Repair {
+  const over = Math.max(0, Math.min(7 * season.shape.weeks, daysBetween(season.shape.startsOn, today)))
+  const start = athleteStart(season.plan, own?.plan ?? null, over)
+  return repairSeason(seasonInstance(season.shape, entries, own?.exceptions), start, { today: over, pins: options.pins ?? [], ...(options.prefer ? { prefer: options.prefer } : {}) })
+}
+
+/** What differs from the plan an athlete had, with the reasons of the repair where it gave one. */
+function changesFrom(before: SeasonPlan, after: SeasonPlan, reasons: readonly ChangedDay[]): ChangedDay[] {
+  return after.days.flatMap((to, day) => {
+    const from = before.days[day]
+    if (from === undefined || from === to) return []
+    return [{ day, from, to, reason: reasons.find(one => one.day === day)?.reason ?? 'The day is as the group has it again.' }]
+  })
+}
+
+/** Lets athletes who do otherwise follow the group's plan; returns who they are. */
+async function followGroup(tx: Tx, context: Context, season: Omit<StoredSeason, 'changedAt'>, entries: readonly StoredEntry[], title: string): Promise<Set<string>> {
+  const { organisationId, personId } = context.actor
+  const own = await athleteSeasons(tx, organisationId, { groupIds: [season.groupId] })
+  for (const one of own) {
+    const fits = one.plan.days.length === season.plan.days.length
+    const found = planFor(season, fits ? one : { ...one, plan: season.plan }, entries, context.today)
+    if (!await saveAthleteSeason(tx, organisationId, { ...one, plan: found.plan }, personId)) throw await changedElsewhere(tx, context)
+    const athlete = (await listAthletes(tx, organisationId)).filter(a => a.id === one.athleteId)
+    await tell(tx, context, { groupId: season.groupId, athleteId: one.athleteId, title, shape: season.shape, changed: changesFrom(one.plan, found.plan, found.changed) }, athlete)
+  }
+  return new Set(own.map(one => one.athleteId))
+}
+
+interface News { readonly groupId: string, readonly athleteId: string | null, readonly title: string, readonly shape: SeasonShape, readonly changed: readonly ChangedDay[] }
+
+async function tell(tx: Tx, context: Context, { groupId, athleteId, title, shape, changed }: News, athletes: readonly Athlete[]): Promise<void> {
+  const days = changed.map(({ day, from, to, reason }) => ({ day: addDays(shape.startsOn, day), from, to, reason }))
+  await insertSeasonChange(tx, context.actor.organisationId, { id: newKey(), groupId, athleteId, title, days }, context.actor.personId)
+  if (days.length > 0) await mailSeasonChange(tx, context, athletes, title, days)
+}
+
+/** Weeks from the present one on that a repair touches: a day, the phase or the load is another. */
+function touchedMondays(shape: SeasonShape, before: SeasonPlan | null, { plan, changed }: Pick<Repair, 'plan' | 'changed'>, today: string): string[] {
+  return plan.loads.flatMap((load, week) => {
+    const monday = addDays(shape.startsOn, 7 * week)
+    if (monday < mondayOf(today)) return []
+    const other = before === null || before.loads[week] !== load || before.phases[week] !== plan.phases[week] || changed.some(({ day }) => Math.floor(day / 7) === week)
+    return other ? [monday] : []
+  })
+}
+
+async function planAnew(tx: Tx, context: Context, athleteIds: readonly string[], mondays: readonly string[]): Promise<string | null> {
+  const stored = await weeksStored(tx, context.actor.organisationId, athleteIds, mondays)
+  if (stored.length === 0) return null
+  const touched = [...new Set(stored.map(week => week.startsOn))].sort()
+  const id = newKey()
+  await startRunIn(tx, context, {
+    id, athleteIds: [...new Set(stored.map(week => week.athleteId))], startsOn: touched[0]!, weeks: daysBetween(touched[0]!, touched.at(-1)!) / 7 + 1, sessions: [], replace: true,
+    own: { today: context.today, mondays: touched },
+  })
+  return id
+}
