@@ -53,7 +53,7 @@ describe('the strip', () => {
 describe('the roster filter', () => {
   const row = (name: string, archived = false): RosterRow => ({
     athlete: { ...blankAthlete([]), id: name, name, version: 1, archived, clearances: [], screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, position: 'setter' },
-    nextCompetition: null, season: null, entries: [], notices: [], thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, lastBraceDay: null, homeworkLies: false,
+    nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, lastBraceDay: null, homeworkLies: false,
   })
 
   it('finds by any words in any order and hides the archived', () => {
@@ -75,7 +75,7 @@ describe('the runner', () => {
     dose: { sets: 1, amount: 10, unit: 'seconds', restS: 5 }, extraSetSide: null, setting: {}, settingsAsked: [],
   })
   const run = (): Today => ({
-    athleteId: 'a', athleteName: 'A', day: '2026-03-04', logs: [], nextDays: [], nextCompetition: null,
+    athleteId: 'a', athleteName: 'A', day: '2026-03-04', logs: [], nextDays: [], nextCompetition: null, season: null, entries: [], notices: [],
     session: { id: 's', day: '2026-03-04', minutes: 60, lifts: [], items: [prescribed('one'), prescribed('two')] },
   })
   const outcome = { amount: 10, breakPoint: 'none', setting: {}, feltAt: [], effort: null, painAt: null, note: '' } as const

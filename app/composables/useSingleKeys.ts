@@ -5,7 +5,8 @@ import { useEventListener, useStorage } from '@vueuse/core'
 export interface KeyAction {
   readonly keys: readonly string[]
   readonly text: string
-  readonly run: () => void
+  /** Given the key that was pressed, for actions with several. */
+  readonly run: (key: string) => void
 }
 
 const TYPING = 'input, textarea, select, [contenteditable], [role="dialog"] *, [role="combobox"]'
@@ -31,7 +32,7 @@ export function useSingleKeys(actions: readonly KeyAction[]) {
     const action = actions.find(({ keys }) => keys.includes(nameOf(event)))
     if (!action) return
     event.preventDefault()
-    action.run()
+    action.run(nameOf(event))
   })
 
   return { on }

@@ -62,3 +62,28 @@ export function athleteStart(group: SeasonPlan, own: SeasonPlan | null, over: nu
     loads: [...own.loads.slice(0, weeks), ...group.loads.slice(Math.min(weeks, own.loads.length))],
   }
 }
+
+/**
+ * One athlete's plan after the group's season or the own exceptions have changed: the own days that are over stay, the rest follows the group.
+ * `changed` is counted from the plan the athlete had.
+ *
+ * @param own the plan the athlete had; null: the group's
+ * @throws DomainError as `planSeason`.
+ * @example
+ * changedAthleteSeason(standing, null, seasonInstance(standing.shape, []), '2026-03-02').changed // => []
+ */
+export function changedAthleteSeason(
+  { shape, plan }: StandingSeason, own: RepairedPlan | null, instance: SeasonInstance, today: IsoDay, { pins = [], prefer }: Pick<RepairOptions, 'pins' | 'prefer'> = {},
+): Repair {
+  const over = Math.max(0, Math.min(7 * shape.weeks, daysBetween(shape.startsOn, today)))
+  const had = own && own.days.length === plan.days.length ? own : plan
+  // A pinned day is pinned as the athlete has it.
+  const start = athleteStart(plan, had, over)
+  const days = start.days.map((kind, day) => (pins.includes(day) ? had.days[day]! : kind))
+  const found = repairSeason(instance, { ...start, days }, { today: over, pins, ...(prefer ? { prefer } : {}) })
+  const changed = found.plan.days.flatMap((to, day) => {
+    const from = had.days[day]!
+    return from === to ? [] : [{ day, from, to, reason: found.changed.find(one => one.day === day)?.reason ?? 'The day is as the group has it again.' }]
+  })
+  return { ...found, changed }
+}

@@ -11,4 +11,4 @@ export {
 } from './shape'
 export { KIND_TEXT, seasonWeek, stretchesOf, type SeasonDay, type SeasonWeek } from './seasonWeek'
 export { gateFinding, MISSED_SHARE, type GateFinding, type GateState } from './gates'
-export { athleteStart, changedSeason, type StandingSeason } from './changeSeason'
+export { athleteStart, changedAthleteSeason, changedSeason, type StandingSeason } from './changeSeason'

@@ -1,6 +1,7 @@
 import { EQUIPMENT, findVariation, LADDERS, STANDARD, type Equipment } from '../catalogue'
 import type { PoseSpec } from '../mechanics'
 import { USUAL_RULES } from '../policy'
+import { planSeason, seasonInstance, type SeasonShape, type StandingSeason } from '../season'
 import { weekLedger, weeklyTargets, type PlannedLift, type PlannedSession, type PlanningContext, type TrunkItem } from '../programme'
 
 /** An experienced athlete with everything at hand and nothing in the way, for tests and examples. */
@@ -47,3 +48,12 @@ const arm = { upper: DOWN, fore: DOWN, hand: DOWN }
 export const STANDING: PoseSpec = {
   pelvis: { up: [0, 0, 1], front: [1, 0, 0] }, arms: { left: arm, right: arm }, legs: { left: leg, right: leg },
 }
+
+/** A season of two weeks as it stands, for examples. */
+export const standing: StandingSeason = (() => {
+  const shape: SeasonShape = {
+    startsOn: '2026-03-02', weeks: 2, weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
+    phases: [{ phase: 'offSeason', least: 1, most: 8, start: 0, volume: 18, gate: { braceStep: null, done: null } }],
+  }
+  return { shape, plan: planSeason(seasonInstance(shape, [])) }
+})()

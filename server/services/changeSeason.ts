@@ -1,8 +1,8 @@
 import { v7 as newKey } from 'uuid'
 import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
-import { athleteStart, changedSeason, NO_EXCEPTIONS, planMark, repairSeason, seasonInstance, type ChangedDay, type Repair, type SeasonPlan, type SeasonShape } from '~~/core/season'
+import { changedAthleteSeason, changedSeason, NO_EXCEPTIONS, planMark, seasonInstance, type ChangedDay, type Repair, type SeasonPlan, type SeasonShape } from '~~/core/season'
 import { AppError } from '~~/shared/errors'
-import type { Athlete, AthleteSeason, AthleteSeasonChange, SeasonChange, SeasonChanged, StoredEntry, StoredSeason } from '~~/shared/types'
+import type { Athlete, AthleteSeasonChange, SeasonChange, SeasonChanged, StoredEntry, StoredSeason } from '~~/shared/types'
 import { listAthletes } from '../repositories/athletes'
 import { cancelEntries, entriesOf, putEntries } from '../repositories/calendar'
 import { listGroups } from '../repositories/groups'
@@ -52,14 +52,13 @@ export function changeAthleteSeason(context: Context, athleteId: string, change:
     const before = (await athleteSeasons(tx, organisationId, { athleteIds: [athleteId] })).find(one => one.groupId === change.groupId) ?? null
     if ((before?.version ?? 0) !== change.version) throw await changedElsewhere(tx, context)
     const entries = heeded(await entriesOf(tx, organisationId, [change.groupId]), change.groupId)
-    const next = { athleteId, groupId: change.groupId, version: change.version, exceptions: change.exceptions, plan: before?.plan ?? season.plan }
-    const found = planFor(season, next, entries, context.today, change)
-    if (!await saveAthleteSeason(tx, organisationId, { ...next, plan: found.plan }, personId)) throw await changedElsewhere(tx, context)
-    const changed = changesFrom(before?.plan ?? season.plan, found.plan, found.changed)
-    await tell(tx, context, { groupId: change.groupId, athleteId, title: change.title, shape: season.shape, changed }, [athlete])
+    const found = changedAthleteSeason(season, before?.plan ?? null, seasonInstance(season.shape, entries, change.exceptions), context.today, { pins: change.pins, prefer: change.prefer ?? undefined })
+    const next = { athleteId, groupId: change.groupId, version: change.version, exceptions: change.exceptions, plan: found.plan }
+    if (!await saveAthleteSeason(tx, organisationId, next, personId)) throw await changedElsewhere(tx, context)
+    await tell(tx, context, { groupId: change.groupId, athleteId, title: change.title, shape: season.shape, changed: found.changed }, [athlete])
     await record(tx, context, 'season.athlete', { athleteId, subjectId: change.groupId, before: before?.exceptions ?? NO_EXCEPTIONS, after: change.exceptions })
-    const runId = await planAnew(tx, context, [athleteId], touchedMondays(season.shape, before?.plan ?? season.plan, { ...found, changed }, context.today))
-    return { seasons: await seasonsInSight(tx, context), changed, runId }
+    const runId = await planAnew(tx, context, [athleteId], touchedMondays(season.shape, before?.plan ?? season.plan, found, context.today))
+    return { seasons: await seasonsInSight(tx, context), changed: found.changed, runId }
   })
 }
 
@@ -84,32 +83,15 @@ function revised(before: StoredSeason | null, shape: SeasonShape, changed: reado
   return revisions
 }
 
-/** The plan of an athlete who does otherwise, from the group's as it now is. */
-function planFor(season: Pick<StoredSeason, 'shape' | 'plan'>, own: Pick<AthleteSeason, 'exceptions' | 'plan'> | null, entries: readonly StoredEntry[], today: string, options: Partial<Pick<AthleteSeasonChange, 'pins' | 'prefer'>> = {}): Repair {
-  const over = Math.max(0, Math.min(7 * season.shape.weeks, daysBetween(season.shape.startsOn, today)))
-  const start = athleteStart(season.plan, own?.plan ?? null, over)
-  return repairSeason(seasonInstance(season.shape, entries, own?.exceptions), start, { today: over, pins: options.pins ?? [], ...(options.prefer ? { prefer: options.prefer } : {}) })
-}
-
-/** What differs from the plan an athlete had, with the reasons of the repair where it gave one. */
-function changesFrom(before: SeasonPlan, after: SeasonPlan, reasons: readonly ChangedDay[]): ChangedDay[] {
-  return after.days.flatMap((to, day) => {
-    const from = before.days[day]
-    if (from === undefined || from === to) return []
-    return [{ day, from, to, reason: reasons.find(one => one.day === day)?.reason ?? 'The day is as the group has it again.' }]
-  })
-}
-
 /** Lets athletes who do otherwise follow the group's plan; returns who they are. */
 async function followGroup(tx: Tx, context: Context, season: Omit<StoredSeason, 'changedAt'>, entries: readonly StoredEntry[], title: string): Promise<Set<string>> {
   const { organisationId, personId } = context.actor
   const own = await athleteSeasons(tx, organisationId, { groupIds: [season.groupId] })
   for (const one of own) {
-    const fits = one.plan.days.length === season.plan.days.length
-    const found = planFor(season, fits ? one : { ...one, plan: season.plan }, entries, context.today)
+    const found = changedAthleteSeason(season, one.plan, seasonInstance(season.shape, entries, one.exceptions), context.today)
     if (!await saveAthleteSeason(tx, organisationId, { ...one, plan: found.plan }, personId)) throw await changedElsewhere(tx, context)
     const athlete = (await listAthletes(tx, organisationId)).filter(a => a.id === one.athleteId)
-    await tell(tx, context, { groupId: season.groupId, athleteId: one.athleteId, title, shape: season.shape, changed: changesFrom(one.plan, found.plan, found.changed) }, athlete)
+    await tell(tx, context, { groupId: season.groupId, athleteId: one.athleteId, title, shape: season.shape, changed: found.changed }, athlete)
   }
   return new Set(own.map(one => one.athleteId))
 }

@@ -24,6 +24,7 @@ const rooms = computed(() => [
     to: props.athleteId ? `/week/${props.athleteId}?start=${props.week}` : null,
     here: route.path.startsWith('/week/'),
   },
+  { name: 'Season', to: '/season', here: route.path.startsWith('/season') },
   { name: 'Squad week', to: '/squad-week', here: route.path === '/squad-week' },
   { name: 'Schools', to: '/schools', here: route.path === '/schools' },
   { name: 'Catalogue', to: '/catalogue', here: route.path.startsWith('/catalogue') },

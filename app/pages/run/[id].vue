@@ -21,7 +21,7 @@ import type { Today } from '~~/shared/types'
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Session · Keen Anchor' })
 
-const EMPTY: Today = { athleteId: '', athleteName: '', day: '', session: null, logs: [], nextDays: [], nextCompetition: null }
+const EMPTY: Today = { athleteId: '', athleteName: '', day: '', session: null, logs: [], nextDays: [], nextCompetition: null, season: null, entries: [], notices: [] }
 
 const route = useRoute()
 const session = useSessionStore()
