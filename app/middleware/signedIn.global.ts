@@ -5,7 +5,7 @@ import { useSessionStore } from '~/stores/session'
 const HOME = { athlete: '/today', staff: '/roster' } as const
 /** Pages for people who are not signed in. */
 const OPEN_PAGES = ['/sign-in', '/join', '/reset', '/forgot']
-const ATHLETE_PAGES = ['/today', '/run/', '/account', '/screening', '/brace', ...OPEN_PAGES]
+const ATHLETE_PAGES = ['/today', '/run/', '/account', '/screening', '/brace', '/my-season', ...OPEN_PAGES]
 
 type Ask = (path: string) => Promise<Partial<SessionAnswer>>
 

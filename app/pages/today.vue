@@ -5,6 +5,8 @@ import { formatDose, setCount } from '~~/core/dose'
 import { liftFacts, SLOTS } from '~~/core/programme'
 import { writes } from '~/api/writes'
 import StatePanel from '~/components/common/StatePanel.vue'
+import NoticeList from '~/components/season/NoticeList.vue'
+import TodaySeason from '~/components/season/TodaySeason.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { sharesOf } from '~/composables/drillFacts'
@@ -97,6 +99,17 @@ async function signOut(): Promise<void> {
           :class="assessment.found.screenedOn ? '' : 'border-signal border-2'"
         >{{ assessment.found.screenedOn ? 'Screening' : 'Answer the screening' }}</NuxtLink>
       </p>
+      <TodaySeason
+        :day="today.day"
+        :season="today.season"
+        :entries="today.entries"
+      />
+      <NoticeList
+        v-if="today.notices.length > 0"
+        class="mb-3"
+        :notices="today.notices"
+        :today="today.day"
+      />
       <p
         v-if="today.nextCompetition"
         class="mb-3"

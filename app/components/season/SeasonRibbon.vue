@@ -3,9 +3,10 @@ import { daysBetween } from '~~/core/calendar'
 import { PLANES, type Plane } from '~~/core/catalogue'
 import { PHASES } from '~~/core/policy'
 import { DAY_KINDS, daysOfEntry, KIND_VOLUMES, stretchesOf, type SeasonPlan, type SeasonShape } from '~~/core/season'
+import RibbonFlags from '~/components/season/RibbonFlags.vue'
 import { monthsOf, rowTops, ROWS, withRoom } from '~/composables/ribbonLayout'
 import { ENTRY_NAME, LOAD_NAME } from '~/composables/seasonWords'
-import { dayMonth, weekSpan } from '~/composables/useWords'
+import { weekSpan } from '~/composables/useWords'
 import type { EntryInput } from '~~/shared/types'
 
 /**
@@ -43,17 +44,8 @@ const planeH = (seconds: number): number => (seconds / planeMost.value) * (ROWS.
 
 const months = computed(() => monthsOf(props.shape))
 const stretches = computed(() => withRoom(stretchesOf(props.shape, props.plan).map(s => ({ ...s, x: s.week * props.weekPx, text: PHASES[s.phase].name })), width.value, 7.2))
-const flags = computed(() => {
-  const found = props.entries.filter(e => e.kind === 'competition' && inside(e.day)).map(e => ({ ...e, x: x(e.day), text: e.name }))
-  return withRoom(found, width.value, 6.4)
-})
-const POLE = { A: 54, B: 40, C: 26 } as const
 /** Stretches of the calendar that are not competitions, each in its own mark. */
 const marks = computed(() => props.entries.filter(e => e.kind !== 'competition').flatMap(entry => daysOfEntry(entry).filter(inside).map(day => ({ entry, x: x(day), key: `${entry.id}/${day}` }))))
-const travel = computed(() => props.entries.filter(e => e.kind === 'competition').flatMap(e => [
-  ...(e.travelBefore > 0 ? [{ id: `${e.id}<`, x: x(e.day) - e.travelBefore * dayPx.value, w: e.travelBefore * dayPx.value }] : []),
-  ...(e.travelAfter > 0 ? [{ id: `${e.id}>`, x: x(e.lastDay) + dayPx.value, w: e.travelAfter * dayPx.value }] : []),
-]))
 const starts = computed(() => props.shape.phases.map((_, index) => props.plan.phases.indexOf(index)))
 const spoken = (week: number): string => {
   const s = stretches.value.find(one => week >= one.week && week < one.week + one.weeks)
@@ -259,65 +251,18 @@ function drop(): void {
         stroke-width="2"
       />
     </g>
-    <rect
-      v-for="t in travel"
-      :key="t.id"
-      :x="t.x"
-      :y="top.keel - 6"
-      :width="t.w"
-      height="4"
-      fill="var(--color-signal)"
-      opacity="0.55"
+    <RibbonFlags
+      :entries="entries"
+      :starts-on="shape.startsOn"
+      :width="width"
+      :day-px="dayPx"
+      :top="top.loads"
+      :keel="top.keel"
+      :held="drag?.kind === 'entry' ? drag.id : null"
+      :shift-days="shiftDays"
+      @grab="(event, id) => grab(event, 'entry', id)"
+      @open="id => emit('open', id)"
     />
-    <g
-      v-for="flag in flags"
-      :key="flag.id"
-      :transform="`translate(${flag.x + dayPx / 2 + (drag?.id === flag.id ? shiftDays * dayPx : 0)} 0)`"
-      class="cursor-grab touch-none"
-      role="button"
-      :data-entry="flag.id"
-      :tabindex="0"
-      :aria-label="`${flag.name}, importance ${flag.importance}, ${dayMonth(flag.day)}. Open`"
-      @pointerdown="grab($event, 'entry', flag.id)"
-      @keydown.enter="emit('open', flag.id)"
-    >
-      <rect
-        x="-6"
-        :y="top.keel - POLE[flag.importance ?? 'C'] - 84"
-        width="26"
-        :height="POLE[flag.importance ?? 'C'] + 84"
-        fill="transparent"
-      />
-      <line
-        x1="0"
-        x2="0"
-        :y1="top.loads - POLE[flag.importance ?? 'C']"
-        :y2="top.keel"
-        stroke="var(--color-signal)"
-        stroke-width="1.5"
-      />
-      <rect
-        x="0"
-        :y="top.loads - POLE[flag.importance ?? 'C']"
-        width="14"
-        height="15"
-        :fill="flag.importance === 'A' ? 'var(--color-signal)' : 'var(--color-paper)'"
-        stroke="var(--color-signal)"
-        stroke-width="1.5"
-      />
-      <text
-        x="7"
-        :y="top.loads - POLE[flag.importance ?? 'C'] + 11.5"
-        text-anchor="middle"
-        class="text-[11px] font-bold"
-        :class="flag.importance === 'A' ? 'fill-paper' : 'fill-signal-ink'"
-      >{{ flag.importance }}</text>
-      <text
-        x="18"
-        :y="top.loads - POLE[flag.importance ?? 'C'] + 11.5"
-        class="fill-ink text-[11.5px]"
-      >{{ drag?.id === flag.id && shiftDays !== 0 ? `${shiftDays > 0 ? '+' : ''}${shiftDays} d` : flag.shown }}</text>
-    </g>
     <g
       v-for="mark in marks"
       :key="mark.key"

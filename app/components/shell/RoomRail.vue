@@ -7,6 +7,7 @@ const emit = defineEmits<{ signOut: [], units: [] }>()
 const route = useRoute()
 
 const rooms = computed(() => [
+  { name: 'Today', to: '/day', here: route.path === '/day' },
   { name: 'Roster', to: '/roster', here: route.path === '/roster' },
   {
     name: 'Athlete',

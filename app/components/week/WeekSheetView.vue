@@ -62,7 +62,11 @@ const copyTo = (itemId: string, athleteId: string): Promise<boolean> => copying.
 
 const titleOf = (session: PlannedSession): string => shortDay(addDays(props.sheet.week.startsOn, session.day))
 const KIND = { competition: 'competition', dayBefore: 'day before: activation only', twoDaysBefore: 'two days before', dayAfter: 'day after: easy', training: '' }
-const kindOf = (session: PlannedSession): string => KIND[dayKindOf(session.day, context.value.competitionDays)]
+/** What speaks loudest about a day: a competition near it, or else what the season has it for. */
+const kindOf = (session: PlannedSession): string => {
+  const season = context.value.seasonDays?.[session.day]
+  return KIND[dayKindOf(session.day, context.value.competitionDays)] || (season ? `${season} day` : '')
+}
 
 function newLift(session: PlannedSession): void {
   const lift: PlannedLift = { id: newKey(), lift: 'backSquat', sets: 4, reps: 5, percent1Rm: 78 }

@@ -2,26 +2,27 @@
 import { storeToRefs } from 'pinia'
 import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
-import { seasonWeek } from '~~/core/season'
 import * as api from '~/api/season'
 import StatePanel from '~/components/common/StatePanel.vue'
 import AthleteOtherwise from '~/components/season/AthleteOtherwise.vue'
 import RibbonLegend from '~/components/season/RibbonLegend.vue'
+import GateList from '~/components/season/GateList.vue'
 import RepairPanel from '~/components/season/RepairPanel.vue'
 import SeasonDialogs, { type SeasonDialog } from '~/components/season/SeasonDialogs.vue'
 import SeasonRibbon from '~/components/season/SeasonRibbon.vue'
 import SeasonTools from '~/components/season/SeasonTools.vue'
 import SeasonWeekPanel from '~/components/season/SeasonWeekPanel.vue'
+import SquadChoice from '~/components/season/SquadChoice.vue'
 import SquadOverlay from '~/components/season/SquadOverlay.vue'
-import { WEEK_PX } from '~/composables/ribbonLayout'
 import { saveAsFile } from '~/composables/saveAsFile'
 import { writeTable } from '~/composables/tableFile'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCalendarExchange } from '~/composables/useCalendarExchange'
 import { useSeasonDraft } from '~/composables/useSeasonDraft'
 import { useSeasonEdits } from '~/composables/useSeasonEdits'
+import { useSeasonView } from '~/composables/useSeasonView'
 import { useSingleKeys } from '~/composables/useSingleKeys'
-import { byPlane, weekDemand } from '~/composables/weekDemand'
+import { byPlane } from '~/composables/weekDemand'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
 import { useSeasonStore } from '~/stores/season'
@@ -53,30 +54,19 @@ const overlay = computed(() => route.query.view === 'all')
 const draft = useSeasonDraft(all, focus, today)
 const { shape, plan, entries, repair, dirty, instance, standing, season } = draft
 const edits = useSeasonEdits(draft, groupId, computed(() => all.value?.timeZone ?? 'UTC'))
-const days = ref(false)
-const week = ref(0)
-const weekday = ref<number | null>(null)
 const dialog = ref<SeasonDialog | null>(null)
-const frame = ref<HTMLElement | null>(null)
-const frameWidth = ref(1080)
 
 onMounted(async () => {
   store.last = null
   await Promise.all([store.load(), roster.load(), facility.load()])
-  await nextTick()
-  if (frame.value) frameWidth.value = frame.value.clientWidth
 })
-const weekOf = (day: string): number => Math.max(0, Math.min(shape.value.weeks - 1, Math.floor(daysBetween(shape.value.startsOn, day) / 7)))
-watch(() => [season.value === null, focus.value.groupId], () => { week.value = weekOf(route.query.week ? String(route.query.week) : today) }, { immediate: true })
 
 const athletes = computed(() => roster.rows.map(row => row.athlete).filter(a => !a.archived && a.groupIds.includes(groupId.value)))
 const athlete = computed(() => athletes.value.find(a => a.id === focus.value.athleteId) ?? null)
 const sport = computed(() => athlete.value?.sport ?? athletes.value[0]?.sport ?? 'general')
 const sizes = computed(() => Object.fromEntries((all.value?.groups ?? []).map(g => [g.id, roster.rows.filter(r => !r.athlete.archived && r.athlete.groupIds.includes(g.id)).length])))
-const weekPx = computed(() => (days.value ? WEEK_PX.days : Math.max(WEEK_PX.least, Math.floor(frameWidth.value / shape.value.weeks))))
-const startsOn = computed(() => addDays(shape.value.startsOn, 7 * week.value))
-const said = computed(() => (plan.value ? seasonWeek(shape.value, instance.value, plan.value, startsOn.value) : null))
-const demands = computed(() => (plan.value ? plan.value.loads.map((_, w) => weekDemand(shape.value, instance.value, plan.value!, sport.value, w)) : []))
+const view = useSeasonView(draft, sport, computed(() => String(route.query.week ?? today)))
+const { days, week, weekday, startsOn, said, demands, show, weekOf } = view
 const gates = computed(() => (all.value?.gates ?? []).filter(g => g.groupId === groupId.value))
 const coming = computed(() => entries.value.filter(e => e.kind === 'competition' && e.lastDay >= today))
 const zones = computed(() => [...new Set([all.value?.timeZone ?? 'UTC', ...Intl.supportedValuesOf('timeZone')])])
@@ -88,23 +78,10 @@ const feedChoices = computed(() => [
 const report = computed(() => (season.value ? `/season/report?group=${groupId.value}${focus.value.athleteId ? `&athlete=${focus.value.athleteId}` : ''}` : null))
 
 const go = (query: Record<string, string | undefined>) => router.replace({ query: { ...route.query, week: undefined, ...query } })
-function show(to: number): void {
-  week.value = Math.max(0, Math.min(shape.value.weeks - 1, to))
-  weekday.value = null
-  void nextTick(() => frame.value?.scrollTo({ left: (week.value + 0.5) * weekPx.value - frame.value.clientWidth / 2 }))
-}
-function showDay(day: number): void {
-  week.value = Math.floor(day / 7)
-  weekday.value = day % 7
-}
-function zoom(): void {
-  days.value = !days.value
-  show(week.value)
-}
-const addEntry = (): void => { dialog.value = { kind: 'entry', entry: edits.newEntry(addDays(startsOn.value, weekday.value ?? 5)), isNew: true, day: null } }
+const addEntry = (): void => { dialog.value = { kind: 'entry', entry: edits.newEntry(view.chosenDay.value ?? addDays(startsOn.value, 5)), isNew: true, day: null } }
 function openEntry(id: string): void {
   const entry = entries.value.find(e => e.id === id)
-  if (entry && squadEditable.value) dialog.value = { kind: 'entry', entry, isNew: false, day: weekday.value === null ? null : addDays(startsOn.value, weekday.value) }
+  if (entry && squadEditable.value) dialog.value = { kind: 'entry', entry, isNew: false, day: view.chosenDay.value }
 }
 /** The competition of the selected week, or the next one: what the move keys move. */
 const moved = computed(() => coming.value.find(e => mondayOf(e.day) === startsOn.value) ?? coming.value[0] ?? null)
@@ -136,7 +113,7 @@ const actions = [
   { keys: ['ArrowLeft'], text: 'Week before', run: () => show(week.value - 1) },
   { keys: ['ArrowRight'], text: 'Week after', run: () => show(week.value + 1) },
   { keys: ['t'], text: 'This week', run: () => show(weekOf(today)) },
-  { keys: ['z'], text: 'Days or weeks', run: zoom },
+  { keys: ['z'], text: 'Days or weeks', run: view.zoom },
   { keys: ['1', '2', '3', '4', '5', '6', '7'], text: 'Choose a day of the week', run: (key: string) => { weekday.value = Number(key) - 1 } },
   { keys: ['p'], text: 'Pin the chosen day', run: () => { if (weekday.value !== null && editable.value) draft.togglePin(7 * week.value + weekday.value) } },
   { keys: ['[', ']'], text: 'The competition of this week, or the next one: a day earlier, a day later', run: (key: string) => nudge(key === '[' ? -1 : 1) },
@@ -151,50 +128,17 @@ const { on: keysOn } = useSingleKeys(actions)
 
 <template>
   <div v-if="session.me">
-    <header class="flex flex-wrap items-center gap-x-3 gap-y-2 mb-3">
-      <h1>Season line</h1>
-      <nav
-        class="flex flex-wrap gap-1.5"
-        aria-label="Squads"
-      >
-        <button
-          v-for="group in all?.groups ?? []"
-          :key="group.id"
-          type="button"
-          class="chip"
-          :aria-pressed="!overlay && group.id === groupId"
-          @click="go({ group: group.id, athlete: undefined, view: undefined })"
-        >
-          {{ group.name }}
-        </button>
-        <button
-          type="button"
-          class="chip"
-          :aria-pressed="overlay"
-          @click="go({ view: overlay ? undefined : 'all' })"
-        >
-          All squads
-        </button>
-      </nav>
-      <select
-        v-if="!overlay && season"
-        class="field w-auto"
-        aria-label="Whose season"
-        :value="focus.athleteId ?? ''"
-        @change="event => go({ athlete: (event.target as HTMLSelectElement).value || undefined })"
-      >
-        <option value="">
-          the squad
-        </option>
-        <option
-          v-for="one in athletes"
-          :key="one.id"
-          :value="one.id"
-        >
-          {{ one.name }}
-        </option>
-      </select>
-    </header>
+    <SquadChoice
+      :groups="all?.groups ?? []"
+      :group-id="groupId"
+      :athletes="athletes"
+      :athlete-id="focus.athleteId"
+      :overlay="overlay"
+      :planned="season !== null"
+      @squad="group => go({ group, athlete: undefined, view: undefined })"
+      @athlete="id => go({ athlete: id ?? undefined })"
+      @all="go({ view: overlay ? undefined : 'all' })"
+    />
     <StatePanel
       v-if="state === 'idle' || state === 'loading'"
       state="loading"
@@ -226,7 +170,7 @@ const { on: keysOn } = useSingleKeys(actions)
         :days="days"
         :editable="squadEditable"
         :report="report"
-        @zoom="zoom"
+        @zoom="view.zoom"
         @add="addEntry"
         @shape="dialog = { kind: 'shape' }"
         @read="openReader"
@@ -250,7 +194,7 @@ const { on: keysOn } = useSingleKeys(actions)
       </StatePanel>
       <div
         v-if="plan"
-        ref="frame"
+        :ref="element => { view.frame.value = element as HTMLElement | null }"
         class="overflow-x-auto"
         role="region"
         tabindex="0"
@@ -263,13 +207,13 @@ const { on: keysOn } = useSingleKeys(actions)
           :entries="entries"
           :today="today"
           :selected="week"
-          :week-px="weekPx"
+          :week-px="view.weekPx.value"
           :days="days"
           :planes="demands.map(byPlane)"
           :editable="squadEditable"
           :pins="draft.pins.value"
           @select="show"
-          @day="showDay"
+          @day="view.showDay"
           @open="openEntry"
           @move="draft.moveEntry"
           @start="edits.startPhase"
@@ -339,23 +283,12 @@ const { on: keysOn } = useSingleKeys(actions)
           :editable="editable"
           @put="draft.setExceptions"
         />
-        <ul
+        <GateList
           v-else-if="gates.length > 0"
-          class="caution"
-        >
-          <li
-            v-for="gate in gates"
-            :key="gate.athleteId"
-          >
-            <button
-              type="button"
-              class="underline font-semibold"
-              @click="go({ athlete: gate.athleteId })"
-            >
-              {{ gate.athleteName }}
-            </button>: {{ PHASES[shape.phases[gate.phase]?.phase ?? 'inSeason'].name.toLowerCase() }} should wait. {{ gate.reasons.join(' ') }}
-          </li>
-        </ul>
+          :gates="gates"
+          :shape="shape"
+          @open="id => go({ athlete: id })"
+        />
       </div>
     </template>
     <SeasonDialogs

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { daysBetween, mondayOf, weekdayOf } from '~~/core/calendar'
+import { PHASES } from '~~/core/policy'
+import { fetchCoachDay } from '~/api/season'
+import StatePanel from '~/components/common/StatePanel.vue'
+import NoticeList from '~/components/season/NoticeList.vue'
+import { useAttempt } from '~/composables/useAttempt'
+import { ENTRY_NAME, LOAD_NAME } from '~/composables/seasonWords'
+import { inDays, longDay } from '~/composables/useWords'
+import { useSessionStore } from '~/stores/session'
+import type { CoachDay, SquadDay } from '~~/shared/types'
+
+useHead({ title: 'Today · Keen Anchor' })
+
+const session = useSessionStore()
+const { busy, problem, attempt } = useAttempt()
+const day = shallowRef<CoachDay | null>(null)
+const load = (): Promise<boolean> => attempt(async () => { day.value = await fetchCoachDay() })
+onMounted(load)
+
+const weekday = computed(() => weekdayOf(day.value?.day ?? session.me!.today))
+const training = (squad: SquadDay) => squad.athletes.filter(one => one.session)
+const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPlanned)
+</script>
+
+<template>
+  <div v-if="session.me">
+    <h1>{{ longDay(day?.day ?? session.me.today) }}</h1>
+    <StatePanel
+      v-if="problem"
+      state="failed"
+      :text="problem"
+      @retry="load"
+    />
+    <StatePanel
+      v-else-if="busy && !day"
+      state="loading"
+    />
+    <StatePanel
+      v-else-if="day && day.squads.length === 0"
+      state="empty"
+      text="No squad is in your sight yet."
+    />
+    <div
+      v-else-if="day"
+      class="grid lg:grid-cols-2 gap-4 mt-3"
+    >
+      <section
+        v-for="squad in day.squads"
+        :key="squad.group.id"
+        class="panel"
+        :aria-label="squad.group.name"
+      >
+        <header class="flex flex-wrap items-baseline gap-x-3">
+          <h2>{{ squad.group.name }}</h2>
+          <p
+            v-if="squad.week"
+            class="text-quiet"
+          >
+            {{ PHASES[squad.week.phase].name.toLowerCase() }}, week <span class="figure">{{ squad.week.weekOfPhase }} of {{ squad.week.weeksOfPhase }}</span>, {{ LOAD_NAME[squad.week.load] }}
+          </p>
+        </header>
+        <p v-if="squad.week">
+          <b>{{ squad.week.days[weekday]!.kind }} day</b>: {{ squad.week.days[weekday]!.why }}
+        </p>
+        <p
+          v-else
+          class="text-quiet"
+        >
+          No season covers today.
+          <NuxtLink
+            class="underline"
+            :to="`/season?group=${squad.group.id}`"
+          >Plan one</NuxtLink>
+        </p>
+        <p
+          v-for="entry in squad.entries"
+          :key="entry.id"
+        >
+          <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b> <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}</span>
+        </p>
+        <p v-if="training(squad).length > 0">
+          Trains: <template
+            v-for="(one, i) in training(squad)"
+            :key="one.id"
+          >
+            {{ i > 0 ? ', ' : '' }}<NuxtLink
+              class="underline decoration-dotted underline-offset-2"
+              :to="`/week/${one.id}?start=${mondayOf(day.day)}`"
+            >{{ one.name }}</NuxtLink>&nbsp;<span class="figure">{{ one.drills }}</span><span
+              v-if="one.logged > 0"
+              class="text-quiet"
+            > ({{ one.logged }} sets logged)</span>
+          </template>
+        </p>
+        <p
+          v-else
+          class="text-quiet"
+        >
+          Nobody has a session today.
+        </p>
+        <p v-if="unplanned(squad).length > 0">
+          No week yet: <NuxtLink
+            class="underline"
+            :to="`/squad-week?ids=${unplanned(squad).map(one => one.id).join(',')}`"
+          >{{ unplanned(squad).map(one => one.name).join(', ') }}</NuxtLink>
+        </p>
+        <p v-if="squad.nextCompetition">
+          Next: <NuxtLink
+            class="underline decoration-dotted underline-offset-2"
+            :to="`/season?group=${squad.group.id}&week=${mondayOf(squad.nextCompetition.day)}`"
+          >{{ squad.nextCompetition.name }}</NuxtLink> {{ squad.nextCompetition.importance }}, {{ inDays(daysBetween(day.day, squad.nextCompetition.day)) }}
+        </p>
+        <NoticeList
+          v-if="squad.notices.length > 0"
+          class="mt-2"
+          :notices="squad.notices"
+          :today="day.day"
+        />
+      </section>
+    </div>
+  </div>
+</template>
