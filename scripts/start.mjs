@@ -1,5 +1,6 @@
 // npm start: from whatever is there to a running product. Does only what has not been done.
 import { ensureBuild } from './lib/build.mjs'
+import { startCalendars } from './lib/calendars.mjs'
 import { serverEnvironment } from './lib/database.mjs'
 import { startInstruments } from './lib/instruments.mjs'
 import { startOutbox } from './lib/outbox.mjs'
@@ -21,6 +22,7 @@ let database = null
 let outbox = null
 let instruments = null
 let planners = null
+let calendars = null
 
 async function stop(code) {
   stopping ??= (async () => {
@@ -29,6 +31,7 @@ async function stop(code) {
     await server?.stop()
     await outbox?.stop()
     await instruments?.stop()
+    await calendars?.stop()
     await database?.release()
     process.exit(code)
   })()
@@ -42,12 +45,14 @@ if (!stopping) database = await serverEnvironment()
 try {
   if (!stopping) outbox = await startOutbox()
   if (!stopping) instruments = await startInstruments()
-  if (!stopping) server = await startServer({ ...database.env, ...outbox.env, ...instruments.env, LOAD_DEMO: process.env.LOAD_DEMO ?? '1' })
+  if (!stopping) calendars = await startCalendars()
+  if (!stopping) server = await startServer({ ...database.env, ...outbox.env, ...instruments.env, ...calendars.env, LOAD_DEMO: process.env.LOAD_DEMO ?? '1' })
   if (!stopping) planners = startPlanners(database.env)
 }
 catch (error) {
   await outbox?.stop()
   await instruments?.stop()
+  await calendars?.stop()
   await database.release()
   giveUp(error.message)
 }
@@ -63,7 +68,7 @@ Demo accounts, all with the password  anchor-demo
   assistant@larkholm.example   assistant
   ilse@larkholm.example        athlete (also bram, sirke, jorun, tiko)
 
-${outbox.url ? `Mail goes to a simulated outbox: ${outbox.url}\n` : ''}Ctrl-C stops it. Log: ${logFile()}`)
+${outbox.url ? `Mail goes to a simulated outbox: ${outbox.url}\n` : ''}${calendars.url ? `A simulated federation has its calendar at: ${calendars.url}\n` : ''}Ctrl-C stops it. Log: ${logFile()}`)
 
 const code = await server.exited
 if (!stopping) {

@@ -140,11 +140,13 @@ function plannerSession(session: PlannedSession, context: PlanningContext): Plan
   const fixed = session.items.filter(isFixed)
   const fixedS = layOutSession({ ...session, items: fixed }, context.screen.catalogue).trunkS + 60 * ((session.warmUpMinutes ?? 0) + (session.coolDownMinutes ?? 0))
   for (const item of fixed) for (const [action, s] of Object.entries(whole(itemActionSeconds(item, context.screen.catalogue)))) lifts[action] = (lifts[action] ?? 0) + s
+  // What the coach keeps has room, whatever kind of day it is.
+  const keptS = layOutSession({ ...session, items: session.items.filter(item => item.kept === true && !isFixed(item)) }, context.screen.catalogue).trunkS
   const limit = session.lifts.length === 0 ? NO_LIFT_LIMIT : SLOT_LIMIT
   return {
     id: session.id, day: session.day, kind: kind === 'competition' || kind === 'dayBefore' ? kind : 'training',
     // Half of a paired second is rounded up in the layout: spare seconds for each lift.
-    capS: Math.max(0, Math.floor(session.minutes * 60 - liftsS - fixedS - 2 * session.lifts.length)), workCapS: trunkCapS(session.day, context.seasonDays), items: SESSION_ITEM_LIMIT, lifts,
+    capS: Math.max(0, Math.floor(session.minutes * 60 - liftsS - fixedS - 2 * session.lifts.length)), workCapS: Math.max(trunkCapS(session.day, context.seasonDays), keptS), items: SESSION_ITEM_LIMIT, lifts,
     slots: [
       { id: 'activation', items: limit.activation, activation: true },
       ...session.lifts.flatMap(lift => (['paired', 'inside'] as const).map(slot =>

@@ -29,10 +29,13 @@ export function changedSeason(
     const plan = planSeason(instance)
     return { plan, evaluation: evaluateSeason(instance, plan), changed: [], movedPhases: [] }
   }
-  const same = JSON.stringify({ ...before.shape, weeks: 0 }) === JSON.stringify({ ...shape, weeks: 0 }) && before.shape.weeks === shape.weeks
-  const plan: RepairedPlan = same ? before.plan : fitted(before.plan, before.shape, shape)
+  const plan: RepairedPlan = shapeMark(before.shape) === shapeMark(shape) ? before.plan : fitted(before.plan, before.shape, shape)
   return repairSeason(instance, plan, { today: over, pins, ...(prefer ? { prefer } : {}) })
 }
+
+/** All of a shape that a plan depends on, written one way whatever the order of its fields. */
+const shapeMark = ({ weeks, weekdays, hardDays, deloadEvery, phases }: SeasonShape): string =>
+  JSON.stringify([weeks, weekdays, hardDays, deloadEvery, phases.map(({ phase, least, most, start, volume }) => [phase, least, most, start, volume])])
 
 /** A plan as far as it goes in a season of other phases or weeks: each week in the phase of the same name that comes next. */
 function fitted(plan: SeasonPlan, before: SeasonShape, after: SeasonShape): SeasonPlan {

@@ -14,13 +14,21 @@ const AHEAD_DAYS = 420
  * @param today repeats long before it are left out
  */
 export function readCalendar(text: string, zone: string, today: string): ReadCalendar {
-  let root: ICAL.Component
+  let roots: ICAL.Component[]
   try {
-    root = new ICAL.Component(ICAL.parse(text) as unknown[])
+    const parsed = ICAL.parse(text) as unknown[]
+    // A file may hold several calendars, one after the other.
+    roots = (typeof parsed[0] === 'string' ? [parsed] : parsed).map(one => new ICAL.Component(one as unknown[]))
+    if (roots.length === 0) throw new Error('it is empty.')
   }
   catch (error) {
     return { source: 'file', events: [], problems: [`The file could not be read as a calendar: ${(error as Error).message}`] }
   }
+  const read = roots.map(root => readRoot(root, zone, today))
+  return { source: read[0]!.source, events: read.flatMap(one => one.events), problems: read.flatMap(one => one.problems) }
+}
+
+function readRoot(root: ICAL.Component, zone: string, today: string): ReadCalendar {
   const source = textOf(root.getFirstPropertyValue('x-wr-calname')) || textOf(root.getFirstPropertyValue('prodid')) || 'file'
   const allCancelled = textOf(root.getFirstPropertyValue('method')).toUpperCase() === 'CANCEL'
   const components = root.getAllSubcomponents('vevent')

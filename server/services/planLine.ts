@@ -83,7 +83,7 @@ async function planWeekOf(
     const { own } = run.request
     if (own && !(own.mondays.includes(startsOn) && holdsDrills(stored?.plan))) return 'there'
     const sessions = own ? withDaysOver(stored!.plan.sessions, startsOn, own.today) : withOwnDays(run.request.sessions, athlete)
-    const request = await requestFor(tx, organisationId, athlete, startsOn, sessions)
+    const request = withNothingPast(await requestFor(tx, organisationId, athlete, startsOn, sessions), own?.today ?? null)
     return { stored, request, kept: !own && !run.request.replace && holdsDrills(stored?.plan) }
   })
   if (before === 'stopped') return false
@@ -99,6 +99,14 @@ async function planWeekOf(
     await setLine(tx, organisationId, runId, athleteId, { weeks: [...held.weeks, { ...outcome, assigned: again ?? false }] })
   })
   return true
+}
+
+/** A request that puts nothing new on days that are over. */
+function withNothingPast(request: WeekRequest, today: string | null): WeekRequest {
+  const { season } = request.settled
+  if (today === null || !season) return request
+  const days = season.days.map((day, weekday) => (addDays(request.startsOn, weekday) < today ? { ...day, kind: 'off' as const } : day))
+  return { ...request, settled: { ...request.settled, season: { ...season, days } } }
 }
 
 /** The sessions of a week as they stand, drills of days that are over kept as they are. */

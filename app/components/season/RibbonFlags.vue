@@ -31,64 +31,64 @@ const travel = computed(() => competitions.value.flatMap(e => [
 
 <template>
   <g>
+    <rect
+      v-for="t in travel"
+      :key="t.id"
+      :x="t.x"
+      :y="keel - 6"
+      :width="t.w"
+      height="4"
+      fill="var(--color-signal)"
+      opacity="0.55"
+    />
+    <g
+      v-for="flag in flags"
+      :key="flag.id"
+      :transform="`translate(${flag.x + dayPx / 2 + (held === flag.id ? shiftDays * dayPx : 0)} 0)`"
+      class="cursor-grab touch-none"
+      role="button"
+      :data-entry="flag.id"
+      :tabindex="0"
+      :aria-label="`${flag.name}, importance ${flag.importance}, ${dayMonth(flag.day)}. Open`"
+      @pointerdown="emit('grab', $event, flag.id)"
+      @keydown.enter="emit('open', flag.id)"
+    >
       <rect
-        v-for="t in travel"
-        :key="t.id"
-        :x="t.x"
-        :y="keel - 6"
-        :width="t.w"
-        height="4"
-        fill="var(--color-signal)"
-        opacity="0.55"
+        x="-6"
+        :y="top - POLE[flag.importance ?? 'C']"
+        width="26"
+        :height="keel - top + POLE[flag.importance ?? 'C']"
+        fill="transparent"
       />
-      <g
-        v-for="flag in flags"
-        :key="flag.id"
-        :transform="`translate(${flag.x + dayPx / 2 + (held === flag.id ? shiftDays * dayPx : 0)} 0)`"
-        class="cursor-grab touch-none"
-        role="button"
-        :data-entry="flag.id"
-        :tabindex="0"
-        :aria-label="`${flag.name}, importance ${flag.importance}, ${dayMonth(flag.day)}. Open`"
-        @pointerdown="emit('grab', $event, flag.id)"
-        @keydown.enter="emit('open', flag.id)"
-      >
-        <rect
-          x="-6"
-          :y="top - POLE[flag.importance ?? 'C']"
-          width="26"
-          :height="keel - top + POLE[flag.importance ?? 'C']"
-          fill="transparent"
-        />
-        <line
-          x1="0"
-          x2="0"
-          :y1="top - POLE[flag.importance ?? 'C']"
-          :y2="keel"
-          stroke="var(--color-signal)"
-          stroke-width="1.5"
-        />
-        <rect
-          x="0"
-          :y="top - POLE[flag.importance ?? 'C']"
-          width="14"
-          height="15"
-          :fill="flag.importance === 'A' ? 'var(--color-signal)' : 'var(--color-paper)'"
-          stroke="var(--color-signal)"
-          stroke-width="1.5"
-        />
-        <text
-          x="7"
-          :y="top - POLE[flag.importance ?? 'C'] + 11.5"
-          text-anchor="middle"
-          class="text-[11px] font-bold"
-          :class="flag.importance === 'A' ? 'fill-paper' : 'fill-signal-ink'"
-        >{{ flag.importance }}</text>
-        <text
-          x="18"
-          :y="top - POLE[flag.importance ?? 'C'] + 11.5"
-          class="fill-ink text-[11.5px]"
-        >{{ held === flag.id && shiftDays !== 0 ? `${shiftDays > 0 ? '+' : ''}${shiftDays} d` : flag.shown }}</text>
-      </g>
+      <line
+        x1="0"
+        x2="0"
+        :y1="top - POLE[flag.importance ?? 'C']"
+        :y2="keel"
+        stroke="var(--color-signal)"
+        stroke-width="1.5"
+      />
+      <rect
+        x="0"
+        :y="top - POLE[flag.importance ?? 'C']"
+        width="14"
+        height="15"
+        :fill="flag.importance === 'A' ? 'var(--color-signal)' : 'var(--color-paper)'"
+        stroke="var(--color-signal)"
+        stroke-width="1.5"
+      />
+      <text
+        x="7"
+        :y="top - POLE[flag.importance ?? 'C'] + 11.5"
+        text-anchor="middle"
+        class="text-[11px] font-bold"
+        :class="flag.importance === 'A' ? 'fill-paper' : 'fill-signal-ink'"
+      >{{ flag.importance }}</text>
+      <text
+        x="18"
+        :y="top - POLE[flag.importance ?? 'C'] + 11.5"
+        class="fill-ink text-[11.5px]"
+      >{{ held === flag.id && shiftDays !== 0 ? `${shiftDays > 0 ? '+' : ''}${shiftDays} d` : flag.shown }}</text>
+    </g>
   </g>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
+import { addDays, mondayOf } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
 import * as api from '~/api/season'
 import StatePanel from '~/components/common/StatePanel.vue'
@@ -52,7 +52,7 @@ const editable = computed(() => session.me?.role === 'headCoach' || session.me?.
 const squadEditable = computed(() => editable.value && focus.value.athleteId === null)
 const overlay = computed(() => route.query.view === 'all')
 const draft = useSeasonDraft(all, focus, today)
-const { shape, plan, entries, repair, dirty, instance, standing, season } = draft
+const { shape, plan, entries, repair, dirty, standing, season } = draft
 const edits = useSeasonEdits(draft, groupId, computed(() => all.value?.timeZone ?? 'UTC'))
 const dialog = ref<SeasonDialog | null>(null)
 
