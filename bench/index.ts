@@ -1,6 +1,7 @@
 import { benchEdit, benchProposals } from './core'
 import { benchLogInsert } from './logInsert'
 import { benchEvaluation, benchRoster, benchSliderTick } from './mechanics'
+import { benchSeasons } from './seasons'
 import { benchSliderFrames } from './sliderFrames'
 import { benchRosterWeeks, benchWeeks } from './weeks'
 
@@ -11,6 +12,7 @@ console.log(await benchEdit())
 console.log(await benchProposals())
 console.log(await benchWeeks())
 console.log(await benchRosterWeeks())
+console.log(await benchSeasons())
 console.log(await benchEvaluation())
 console.log(await benchRoster())
 console.log(await benchSliderTick())

@@ -2,7 +2,7 @@ import { DomainError } from '../errors'
 import { volumeBand } from './evaluateSeason'
 import { DAY_KINDS, KIND_VOLUMES, SEASON_COSTS, type SeasonInstance, type SeasonPlan } from './instance'
 import { dayLimits, taperWeeks } from './limits'
-import { weekTable, type WeekWay } from './weekTable'
+import { kindsOf, weekTable, type WeekWay } from './weekTable'
 
 export interface SeasonOptions {
   /** The plan that changes are counted from. */
@@ -14,7 +14,7 @@ export interface SeasonOptions {
 }
 
 type Load = SeasonPlan['loads'][number]
-interface Node { readonly cost: number, readonly from: Node | null, readonly phase: number, readonly inPhase: number, readonly since: number, readonly high: 0 | 1, readonly taper: number, readonly load: Load, readonly kinds: readonly number[] }
+interface Node { readonly cost: number, readonly from: Node | null, readonly phase: number, readonly inPhase: number, readonly since: number, readonly high: 0 | 1, readonly taper: number, readonly load: Load, readonly code: number }
 
 /** Among plans that cost the same: few training days, hard ones apart, weekends free. Too little to outweigh any cost. */
 const TASTE = 1e-6
@@ -39,6 +39,7 @@ export function checkSeason(instance: SeasonInstance): void {
     must(phase.notBefore === undefined || whole(phase.notBefore, 0, 60), `phases.${i}.notBefore`, 'A phase opens in a week from 0.')
     must(phase.volume >= 0 && phase.volume <= 200, `phases.${i}.volume`, 'A week holds 0 to 200 units.')
   })
+  must(instance.deloadEvery === undefined || whole(instance.deloadEvery, 0, 60), 'deloadEvery', 'A lighter week comes every 0 to 60 weeks.')
   const lists = { matches: instance.matches, practices: instance.practices, closed: instance.closed, travel: instance.travel, school: instance.school, competitions: instance.competitions.map(c => c.day) }
   for (const [field, days] of Object.entries(lists)) days?.forEach((day, i) => must(Number.isInteger(day), `${field}.${i}`, 'A day is a whole number from the first Monday.'))
   instance.hardDays?.forEach((day, i) => must(whole(day, 0, 6), `hardDays.${i}`, 'Weekdays go from 0 to 6.'))
@@ -56,7 +57,7 @@ export function checkSeason(instance: SeasonInstance): void {
 export function planSeason(instance: SeasonInstance, options: SeasonOptions = {}): SeasonPlan {
   checkSeason(instance)
   const search = new Search(instance, options)
-  let layer = new Map<string, Node>([['', { cost: 0, from: null, phase: -1, inPhase: 0, since: 0, high: 0, taper: NO_TAPER, load: 'usual', kinds: [] }]])
+  let layer = new Map<number, Node>([[0, { cost: 0, from: null, phase: -1, inPhase: 0, since: 0, high: 0, taper: NO_TAPER, load: 'usual', code: 0 }]])
   for (let week = 0; week < instance.weeks; week++) layer = search.step(week, layer)
   let best: Node | null = null
   for (const node of layer.values()) {
@@ -65,7 +66,7 @@ export function planSeason(instance: SeasonInstance, options: SeasonOptions = {}
   }
   const nodes: Node[] = []
   for (let node: Node | null = best; node?.from; node = node.from) nodes.unshift(node)
-  return { days: nodes.flatMap(n => n.kinds.map(k => DAY_KINDS[k]!)), phases: nodes.map(n => n.phase), loads: nodes.map(n => n.load) }
+  return { days: nodes.flatMap(n => kindsOf(n.code).map(k => DAY_KINDS[k]!)), phases: nodes.map(n => n.phase), loads: nodes.map(n => n.load) }
 }
 
 class Search {
@@ -75,6 +76,8 @@ class Search {
   private readonly costs
   private readonly before: SeasonPlan | null
   private readonly beforeStarts: readonly number[]
+  /** What each phase is to hold, by load. */
+  private readonly bands: ReadonlyMap<Load, readonly { readonly least: number, readonly most: number }[]>
 
   constructor(private readonly instance: SeasonInstance, private readonly options: SeasonOptions) {
     this.limits = dayLimits(instance)
@@ -82,39 +85,37 @@ class Search {
     const volumes = { ...KIND_VOLUMES, ...instance.volumes }
     this.volumes = DAY_KINDS.map(kind => volumes[kind])
     this.costs = { ...SEASON_COSTS, ...options.costs }
+    this.bands = new Map((['usual', 'deload', 'taper'] as const).map(load => [load, instance.phases.map(phase => volumeBand(phase.volume, load))]))
     this.before = options.before ?? null
     this.beforeStarts = instance.phases.map((_, index) => this.before?.phases.indexOf(index) ?? -1)
   }
 
-  step(week: number, layer: ReadonlyMap<string, Node>): Map<string, Node> {
-    const next = new Map<string, Node>()
+  step(week: number, layer: ReadonlyMap<number, Node>): Map<number, Node> {
+    const next = new Map<number, Node>()
     const tables = [0, 1].map(high => weekTable((day, kind) => this.dayCost(7 * week + day, kind), this.volumes, high === 1, this.costs.dayRule))
-    const cheapest = new Map<string, WeekWay | null>()
+    const loads = this.loadsOf(week)
+    // Ways of a week by load, phase, Sunday before and Sunday: outside a taper only the cheapest counts.
+    const ways = loads.map(load => this.instance.phases.map((_, phase) => tables.map(table => table.map(all => (load === 'taper' ? all : this.cheapestWay(all, phase, load))))))
     for (const node of layer.values()) {
       for (const phase of this.phasesFrom(node, week)) {
         const entering = phase !== node.phase
-        const base = node.cost + (entering ? this.leaveCost(node) + this.enterCost(phase, week) : 0)
-        const inPhase = entering ? 1 : Math.min(node.inPhase + 1, 60)
-        for (const load of this.loadsOf(week)) {
+        const inPhase = entering ? 1 : Math.min(node.inPhase + 1, this.countedWeeks(phase))
+        const tooLong = (entering ? 1 : node.inPhase + 1) > this.instance.phases[phase]!.most ? this.costs.phaseLength : 0
+        const base = node.cost + tooLong + (entering ? this.leaveCost(node) + this.enterCost(phase, week) : 0)
+        for (let l = 0; l < loads.length; l++) {
+          const load = loads[l]!
           const since = load === 'usual' ? Math.min(node.since + 1, this.mostSince()) : 0
           const weekCost = base + this.loadCost(load, since, week)
-          const put = (way: WeekWay, cost: number, high: 0 | 1, taper: number): void => {
-            const key = `${phase}/${inPhase}/${since}/${high}/${taper}`
-            const there = next.get(key)
-            const total = weekCost + cost
-            if (!there || total < there.cost - 1e-12) next.set(key, { cost: total, from: node, phase, inPhase, since, high, taper, load, kinds: way.kinds })
-          }
-          tables[node.high]!.forEach((ways, end) => {
-            const high = end as 0 | 1
-            if (load === 'taper') {
-              ways.forEach((way, volume) => put(way, way.cost + this.taperCost(volume, phase, node.taper), high, volume))
-              return
+          for (const high of [0, 1] as const) {
+            for (const way of ways[l]![phase]![node.high]![high]!) {
+              const taper = load === 'taper' ? way.volume : NO_TAPER
+              const cost = weekCost + way.cost + (load === 'taper' ? this.taperCost(way.volume, phase, node.taper) : 0)
+              // All of a state in one number: phases to 12, weeks to 60, since to 60, volumes to 350.
+              const key = (((phase * 64 + inPhase) * 64 + since) * 2 + high) * 512 + taper + 1
+              const there = next.get(key)
+              if (!there || cost < there.cost - 1e-12) next.set(key, { cost, from: node, phase, inPhase, since, high, taper, load, code: way.code })
             }
-            const key = `${node.high}/${end}/${load}/${phase}`
-            if (!cheapest.has(key)) cheapest.set(key, this.cheapestWay(ways, phase, load))
-            const way = cheapest.get(key)
-            if (way) put(way, way.cost, high, NO_TAPER)
-          })
+          }
         }
       }
     }
@@ -163,8 +164,13 @@ class Search {
 
   private leaveCost({ phase, inPhase }: Node): number {
     if (phase < 0) return 0
-    const { least, most } = this.instance.phases[phase]!
-    return this.costs.phaseLength * Math.max(0, least - inPhase, inPhase - most)
+    // Weeks too many are paid for as they come.
+    return this.costs.phaseLength * Math.max(0, this.instance.phases[phase]!.least - inPhase)
+  }
+
+  /** Weeks in a phase beyond which it makes no difference how many there were. */
+  private countedWeeks(phase: number): number {
+    return Math.max(1, this.instance.phases[phase]!.most)
   }
 
   private enterCost(phase: number, week: number): number {
@@ -180,17 +186,17 @@ class Search {
   }
 
   private taperCost(volume: number, phase: number, last: number): number {
-    const { least, most } = volumeBand(this.instance.phases[phase]!.volume, 'taper')
+    const { least, most } = this.bands.get('taper')![phase]!
     return this.costs.taper * (Math.max(0, least - volume, volume - most) + (last === NO_TAPER ? 0 : Math.max(0, volume - last)))
   }
 
-  private cheapestWay(ways: ReadonlyMap<number, WeekWay>, phase: number, load: Load): WeekWay | null {
+  private cheapestWay(ways: readonly WeekWay[], phase: number, load: Load): WeekWay[] {
     let best: WeekWay | null = null
-    const { least, most } = volumeBand(this.instance.phases[phase]!.volume, load)
-    ways.forEach((way, volume) => {
-      const cost = way.cost + (this.instance.volumeRules === false ? 0 : this.costs.under * Math.max(0, least - volume) + this.costs.over * Math.max(0, volume - most))
-      if (best === null || cost < best.cost - 1e-12) best = { cost, kinds: way.kinds }
-    })
-    return best
+    const { least, most } = this.bands.get(load)![phase]!
+    for (const way of ways) {
+      const cost = way.cost + (this.instance.volumeRules === false ? 0 : this.costs.under * Math.max(0, least - way.volume) + this.costs.over * Math.max(0, way.volume - most))
+      if (best === null || cost < best.cost - 1e-12) best = { ...way, cost }
+    }
+    return best ? [best] : []
   }
 }

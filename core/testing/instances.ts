@@ -7,13 +7,21 @@ const ACTIONS = ['antiExtension', 'antiFlexion', 'flexion', 'extension', 'antiLa
 const PLANE_OF = ['sagittal', 'sagittal', 'sagittal', 'sagittal', 'frontal', 'frontal', 'transverse', 'transverse']
 const WEIGHT = [20, 18, 6, 6, 18, 4, 20, 8]
 
+/** Chance by a seed: the same figures from 0 to 1 on every machine. */
+export function seeded(seed: number): () => number {
+  let state = (seed * 2654435761 + 12345) % 2147483647 || 1
+  return () => {
+    state = (state * 48271) % 2147483647
+    return state / 2147483647
+  }
+}
+
 /**
  * A made-up week of some size by a seed: normal bands with room in the sessions, tight bands, or hard ones with little time.
  * Invented for tests and the bench; the magnitudes are those of the product.
  */
 export function anyWeek(seed: number, family: Family, variations = 80, sessionCount = 4): WeekInstance {
-  let state = (seed * 2654435761 + 12345) % 2147483647 || 1
-  const next = (): number => { state = (state * 48271) % 2147483647; return state / 2147483647 }
+  const next = seeded(seed)
   const between = (a: number, b: number): number => a + Math.floor(next() * (b - a + 1))
   const days = [0, 1, 3, 4, 5].slice(0, sessionCount)
   const minutes = { normal: [16, 22], tight: [14, 18], hard: [8, 12] }[family] as [number, number]
