@@ -67,3 +67,19 @@ export async function csrfOf(page: Page): Promise<Record<string, string>> {
   const { csrf } = await (await page.request.get('/api/session')).json() as { csrf: string }
   return { 'x-keen-csrf': csrf }
 }
+
+/** Clicks and keys a coach makes, counted as they are made. */
+export function hand(page: Page) {
+  let [clicks, keys] = [0, 0]
+  return {
+    async click(target: ReturnType<Page['locator']>): Promise<void> {
+      clicks += 1
+      await target.click()
+    },
+    async key(name: string): Promise<void> {
+      keys += 1
+      await page.keyboard.press(name)
+    },
+    counted: () => ({ clicks, keys }),
+  }
+}

@@ -1,21 +1,4 @@
-import type { Page } from '@playwright/test'
-import { expect, expectAccessible, expectNoSideScroll, open, signIn, test } from './helpers'
-
-/** Clicks and keys a coach makes, counted as they are made. */
-function hand(page: Page) {
-  let [clicks, keys] = [0, 0]
-  return {
-    async click(target: ReturnType<Page['locator']>): Promise<void> {
-      clicks += 1
-      await target.click()
-    },
-    async key(name: string): Promise<void> {
-      keys += 1
-      await page.keyboard.press(name)
-    },
-    counted: () => ({ clicks, keys }),
-  }
-}
+import { expect, expectAccessible, expectNoSideScroll, hand, open, signIn, test } from './helpers'
 
 test('a roster of 24 goes from an empty week to an assigned one in a few clicks', async ({ page }) => {
   test.setTimeout(240_000)

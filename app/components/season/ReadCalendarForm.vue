@@ -71,7 +71,7 @@ function what({ entry, before }: FoundEntry): string {
         <input
           type="file"
           accept=".ics,.csv,text/calendar,text/csv"
-          class="block mt-1"
+          class="field mt-1 py-1"
           @change="pick"
         >
       </label>
@@ -120,9 +120,7 @@ function what({ entry, before }: FoundEntry): string {
         </li>
       </ul>
       <p>
-        {{ shown.length }} to take over<template v-if="same > 0">
-          , {{ same }} already here as they are
-        </template>.
+        {{ shown.length }} to take over{{ same > 0 ? `, ${same} already here as they are` : '' }}.
       </p>
       <ul>
         <li

@@ -24,7 +24,7 @@ const emit = defineEmits<{ accept: [], discard: [], prefer: [way: Prefer], pin: 
 
 const weeks = computed(() => props.repair.plan.loads.map((_, week) => week).filter(week => props.before !== null && (
   props.before.loads[week] !== props.repair.plan.loads[week] || props.before.phases[week] !== props.repair.plan.phases[week]
-  || props.repair.changed.some(({ day }) => Math.floor(day / 7) === week))))
+  || props.repair.changed.some(({ day }) => Math.floor(day / 7) === week) || props.pins.some(day => Math.floor(day / 7) === week))))
 const daysOf = (plan: SeasonPlan, week: number) => plan.days.slice(7 * week, 7 * week + 7)
 const changed = (day: number): boolean => props.repair.changed.some(one => one.day === day)
 const phaseName = (id: string): string => PHASES[id as keyof typeof PHASES].name.toLowerCase()
@@ -184,7 +184,7 @@ const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : '
           <span><b>{{ shortDay(addDays(shape.startsOn, one.day)) }}</b> {{ one.from }} → <b>{{ one.to }}</b>. <span class="text-quiet">{{ one.reason }}</span></span>
         </li>
         <li
-          v-if="!repair.changed.some(({ day }) => Math.floor(day / 7) === week)"
+          v-if="!repair.changed.some(({ day }) => Math.floor(day / 7) === week) && !pins.some(day => Math.floor(day / 7) === week)"
           class="text-quiet"
         >
           No day changes; what the week is for does.

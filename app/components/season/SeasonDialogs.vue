@@ -46,7 +46,7 @@ const TITLES = { entry: 'In the calendar', shape: 'The season’s shape', read: 
   <ModalDialog
     :open="dialog !== null"
     :title="dialog ? TITLES[dialog.kind] : ''"
-    :wide="dialog?.kind === 'shape' || dialog?.kind === 'read'"
+    :wide="dialog !== null && dialog.kind !== 'feeds' && dialog.kind !== 'keys'"
     @close="emit('close')"
   >
     <EntryForm
