@@ -63,6 +63,7 @@ const inputOf = ({ sequence: _s, cancelled: _c, changedAt: _a, ...entry }: Store
 function sameEntry(entry: EntryInput, before: StoredEntry): boolean {
   const { except: a, ...one } = entry
   const { except: b, ...other } = inputOf(before)
-  const keys = Object.keys(one) as (keyof typeof one)[]
+  // The same thing from another file of the same calendar is no change.
+  const keys = (Object.keys(one) as (keyof typeof one)[]).filter(key => key !== 'sourceUid' || before.sourceUid === null)
   return keys.every(key => one[key] === other[key]) && a.join() === b.join()
 }
