@@ -107,7 +107,7 @@ function readPlan(input: Input, { weeks, phases }: SeasonInstance, at: string): 
   return { days: input.days.map((kind, i) => kindOf(kind, `${at}.days.${i}`)), phases: inPhase as number[], loads: loads as SeasonPlan['loads'] }
 }
 
-const CHANGES = ['moveCompetition', 'addCompetition', 'cancelCompetition', 'close', 'open', 'addPractice', 'cancelPractice', 'addMatch', 'cancelMatch'] as const
+const CHANGES = ['moveCompetition', 'addCompetition', 'cancelCompetition', 'close', 'open', 'moveClosure', 'addAbsence', 'cancelAbsence', 'addPractice', 'movePractice', 'cancelPractice', 'addMatch', 'moveMatch', 'cancelMatch'] as const
 
 /** The season with one change of its calendar. */
 function changed(instance: SeasonInstance, change: Input, at: string, startsOn: string | null): SeasonInstance {
@@ -121,6 +121,10 @@ function changed(instance: SeasonInstance, change: Input, at: string, startsOn: 
     if (!add && !days.includes(day)) throw new DomainError(`${at}.day`, 'There is nothing of that kind on this day.')
     return { ...instance, [field]: add ? [...new Set([...days, day])] : days.filter(d => d !== day) }
   }
+  const moved = (field: 'closed' | 'practices' | 'matches'): SeasonInstance => {
+    const rest = toggled(field, false)
+    return { ...rest, [field]: [...new Set([...rest[field]!, dayOf(change.to, `${at}.to`, startsOn)])] }
+  }
   switch (kind) {
     case 'addCompetition': return { ...instance, competitions: [...competitions, competitionOf({ day: change.day, ...(change.importance === undefined ? {} : { importance: change.importance }) }, at, startsOn)] }
     case 'cancelCompetition':
@@ -129,8 +133,13 @@ function changed(instance: SeasonInstance, change: Input, at: string, startsOn: 
       const rest = competitions.filter(c => c !== there)
       return { ...instance, competitions: kind === 'cancelCompetition' ? rest : [...rest, { ...there, day: dayOf(change.to, `${at}.to`, startsOn) }] }
     }
-    case 'close': return toggled('closed', true)
-    case 'open': return toggled('closed', false)
+    case 'close':
+    case 'addAbsence': return toggled('closed', true)
+    case 'open':
+    case 'cancelAbsence': return toggled('closed', false)
+    case 'moveClosure': return moved('closed')
+    case 'movePractice': return moved('practices')
+    case 'moveMatch': return moved('matches')
     case 'addPractice': return toggled('practices', true)
     case 'cancelPractice': return toggled('practices', false)
     case 'addMatch': return toggled('matches', true)

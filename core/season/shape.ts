@@ -1,4 +1,4 @@
-import { addDays, daysBetween, weekdayOf, type IsoDay } from '../calendar'
+import { addDays, daysBetween, type IsoDay } from '../calendar'
 import type { PhaseId } from '../policy'
 import type { SeasonCompetition, SeasonInstance } from './instance'
 
@@ -114,10 +114,5 @@ export function seasonInstance(shape: SeasonShape, entries: readonly CalendarEnt
  * entriesOn([], '2026-03-02') // => []
  */
 export function entriesOn<E extends CalendarEntry>(entries: readonly E[], day: IsoDay): E[] {
-  return entries.filter(({ day: first, lastDay, weeklyUntil, except }) => {
-    if (day < first) return false
-    if (weeklyUntil === null) return day <= lastDay
-    if (weekdayOf(first) === weekdayOf(day) && first === lastDay) return day <= weeklyUntil && !except.includes(day)
-    return daysOfEntry({ day: first, lastDay, weeklyUntil, except }).includes(day)
-  })
+  return entries.filter(entry => day >= entry.day && daysOfEntry(entry).includes(day))
 }

@@ -22,7 +22,8 @@ export function myFeeds(context: Context): Promise<CalendarFeed[]> {
 /** Makes a secret address that a calendar can read what its owner sees from. It is shown this once. */
 export function addFeed(context: Context, input: FeedInput): Promise<NewFeed> {
   const { organisationId, personId } = context.actor
-  return writing(context, async (tx) => {
+  // Not under the name of the write: its answer holds the secret, and answers are kept.
+  return transaction(context, async (tx) => {
     const name = await subjectName(tx, context.actor, input)
     const token = randomBytes(32).toString('base64url')
     if (!await insertFeed(tx, organisationId, personId, { ...input, name, tokenHash: hashOf(token) })) throw new AppError('alreadyExists', 'This address was made before. Make another one.')
