@@ -35,7 +35,8 @@ export function planningContext(
     goal: { variationId: athlete.goalVariationId, lift: athlete.goalLift },
     rules: settled ? weekRules(settled.layers, startsOn, settled.season?.block ?? null) : USUAL_RULES,
     notHeld: settled?.notHeld ?? [],
-    seasonDays: settled?.season?.days.map(({ kind }) => kind) ?? null,
+    // On a weekday that is none of the squad's the season has no say: an athlete may have time of their own.
+    seasonDays: settled?.season?.days.map(({ kind, rule }) => (rule === 'weekday' ? null : kind)) ?? null,
     competitionDays: competitions.map(({ day }) => daysBetween(startsOn, day)).filter(d => d >= -1 && d <= 8),
   }
 }

@@ -15,8 +15,8 @@ export interface PlanningContext {
   readonly weakSide: Side | null
   /** Competition days as offsets from this week's Monday; -1 is the Sunday before, 7 the Monday after. */
   readonly competitionDays: readonly number[]
-  /** What the season wants of each day from Monday to Sunday; null: no season says. */
-  readonly seasonDays: readonly SeasonDayKind[] | null
+  /** What the season wants of each day from Monday to Sunday; null where it has no say. */
+  readonly seasonDays: readonly (SeasonDayKind | null)[] | null
   /** Entry of the position within the sport; one that is known shifts the weights. */
   readonly position: string
   /** What a goal is worked back from. */
@@ -54,7 +54,7 @@ const KIND_CAP_S: Readonly<Record<SeasonDayKind, number>> = { off: 0, activation
  * @example
  * trunkCapS(0, null) // => 1200
  */
-export function trunkCapS(day: number, seasonDays: readonly SeasonDayKind[] | null): number {
+export function trunkCapS(day: number, seasonDays: PlanningContext['seasonDays']): number {
   const kind = seasonDays?.[day]
   return kind ? KIND_CAP_S[kind] : TRUNK_CAP_S
 }

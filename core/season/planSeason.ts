@@ -16,7 +16,7 @@ export interface SeasonOptions {
 type Load = SeasonPlan['loads'][number]
 interface Node { readonly cost: number, readonly from: Node | null, readonly phase: number, readonly inPhase: number, readonly since: number, readonly high: 0 | 1, readonly taper: number, readonly load: Load, readonly code: number }
 
-/** Among plans that cost the same: few training days, hard ones apart, weekends free. Too little to outweigh any cost. */
+/** Among plans that cost the same one is liked best. Too little to outweigh any cost. */
 const TASTE = 1e-6
 /** A week in no taper carries no volume on. */
 const NO_TAPER = -1
@@ -137,9 +137,20 @@ class Search {
     const step = was === undefined ? 0 : Math.abs(DAY_KINDS.indexOf(was) - kind)
     const changed = step > 0 ? this.costs.change + TASTE * 10 * step : 0
     const elsewhere = DAY_KINDS[kind] === 'high' && this.instance.hardDays && !this.instance.hardDays.includes(day % 7) ? this.costs.highElsewhere : 0
-    // A taper keeps how often one trains (Bosquet et al. 2007): there a free day is liked less, elsewhere more.
-    const days = this.tapers[Math.floor(day / 7)] ? (kind === 0 ? 6 : 0) : (kind === 0 ? 0 : 4)
-    return broken + changed + elsewhere + TASTE * (days + (kind > 0 && day % 7 > 4 ? 2 : 0) + (kind === 1 || kind === 2 ? 1 : 0))
+    return broken + changed + elsewhere + TASTE * this.dislike(day, kind)
+  }
+
+  /**
+   * What speaks against a kind where nothing else does. Days that are there to train on are used, and a taper keeps how often one trains
+   * (Bosquet et al. 2007); where any day would do, few are taken and weekends left free. Much goes to the days of the hard lifts.
+   */
+  private dislike(day: number, kind: number): number {
+    const { weekdays, hardDays } = this.instance
+    const asked = weekdays !== undefined || this.tapers[Math.floor(day / 7)]
+    const free = (kind === 0) === asked ? 6 : 0
+    const hard = hardDays?.includes(day % 7)
+    const misplaced = hardDays && kind > 0 && hard !== kind >= 3 ? 0.5 : 0
+    return free + misplaced + (kind > 0 && day % 7 > 4 ? 2 : 0) + (kind === 1 || kind === 2 ? 1 : 0)
   }
 
   private phasesFrom({ phase, from }: Node, week: number): number[] {

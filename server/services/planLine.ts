@@ -105,7 +105,7 @@ async function planWeekOf(
 function withNothingPast(request: WeekRequest, today: string | null): WeekRequest {
   const { season } = request.settled
   if (today === null || !season) return request
-  const days = season.days.map((day, weekday) => (addDays(request.startsOn, weekday) < today ? { ...day, kind: 'off' as const } : day))
+  const days = season.days.map((day, weekday) => (addDays(request.startsOn, weekday) < today ? { ...day, kind: 'off' as const, rule: 'free' as const } : day))
   return { ...request, settled: { ...request.settled, season: { ...season, days } } }
 }
 
