@@ -37,12 +37,14 @@ const selected = ref<ReadonlySet<string>>(new Set(String(route.query.ids ?? '').
 const plan = shallowRef<WeekPlan>({ sessions: [] })
 const replace = ref(false)
 const { busy, problem, attempt } = useAttempt()
+/** What the page reads by itself: a click meanwhile is not lost to it. */
+const opening = useAttempt()
 
 onMounted(async () => {
   store.run = null
   await roster.load()
   if (!editable.value) return
-  await attempt(async () => {
+  await opening.attempt(async () => {
     await store.loadLatest()
     if (route.query.run) await store.open(String(route.query.run))
   })
@@ -161,11 +163,11 @@ useSingleKeys([{ keys: ['p'], text: 'Propose', run: () => { if (selected.value.s
           {{ referred.map(row => row.athlete.name).join(', ') }}: a red flag is open, no programme is given.
         </p>
         <p
-          v-if="problem"
+          v-if="problem || opening.problem.value"
           class="caution"
           role="alert"
         >
-          {{ problem }}
+          {{ problem || opening.problem.value }}
         </p>
         <div class="flex flex-wrap gap-3 items-center">
           <button

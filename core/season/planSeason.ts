@@ -150,7 +150,7 @@ class Search {
     const free = (kind === 0) === asked ? 6 : 0
     const hard = hardDays?.includes(day % 7)
     const misplaced = hardDays && kind > 0 && hard !== kind >= 3 ? 0.5 : 0
-    return free + misplaced + (kind > 0 && day % 7 > 4 ? 2 : 0) + (kind === 1 || kind === 2 ? 1 : 0)
+    return free + misplaced + (kind > 0 && day % 7 > 4 ? 2 : 0) + [0, 2, 1, 0, 0][kind]!
   }
 
   private phasesFrom({ phase, from }: Node, week: number): number[] {
