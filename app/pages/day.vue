@@ -57,7 +57,7 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
             v-if="squad.week"
             class="text-quiet"
           >
-            {{ PHASES[squad.week.phase].name.toLowerCase() }}, week <span class="figure">{{ squad.week.weekOfPhase }} of {{ squad.week.weeksOfPhase }}</span>, {{ LOAD_NAME[squad.week.load] }}
+            {{ PHASES[squad.week.phase].name.toLowerCase() }}, week <span class="figure">{{ squad.week.weekOfPhase }} of {{ squad.week.weeksOfPhase }}</span>{{ squad.week.load === 'taper' ? '' : `, ${LOAD_NAME[squad.week.load]}` }}
           </p>
         </header>
         <p v-if="squad.week">

@@ -1,14 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
-  asPlannerItems, isHeavyAxial, layOutSession, optimiseWeek, proposeWeek, SESSION_ITEM_LIMIT, TRUNK_CAP_S, weekAsNumbers, weekConflicts, WEEK_REPEAT_LIMIT, weeklyTargets,
+  asPlannerItems, FATIGUING, isHeavyAxial, layOutSession, optimiseWeek, proposeWeek, SESSION_ITEM_LIMIT, TRUNK_CAP_S, weekAsNumbers, weekConflicts, WEEK_REPEAT_LIMIT, weeklyTargets,
   type PlannedSession,
 } from '.'
 import { ACTION_FACTS, findVariation, mainAction, PLANES, STANDARD } from '../catalogue'
 import { evaluatePlan } from '../planner'
 import { isAdmissible } from '../screening'
 import { anyContext, anySessions } from '../testing/arbitraries'
-import { context } from '../testing/fixtures'
+import { context, item, session } from '../testing/fixtures'
 
 const BRIEF = { steps: 400, restarts: 1, preferenceSteps: 200 }
 const lift = (id: string, percent1Rm = 82) => ({ id, lift: 'backSquat' as const, sets: 4, reps: 4, percent1Rm })
@@ -115,5 +115,27 @@ describe('the optimiser of a week', () => {
     expect(optimiseWeek({ context: cup, sessions: structuredClone(days) })).toEqual(one)
     expect(one.plan.sessions[2]!.items).toEqual([])
     expect(one.targets).toEqual(weeklyTargets({ ...cup, sessions: 3 }))
+  })
+
+  it('puts nothing new but easy work in the two days before a competition', () => {
+    const sessions = [0, 2, 3].map(day => ({ ...session, id: `d${day}`, day, lifts: [], items: [] }))
+    const before = { sessions: [{ ...session, items: [item] }] }
+    const near = { ...context, competitionDays: [5] }
+    const { plan } = optimiseWeek({ context: near, sessions }, { before })
+    const twoBefore = plan.sessions.find(s => s.day === 3)!.items
+    expect(twoBefore.every(i => i.variationId === item.variationId || STANDARD.find(i.variationId)!.fatigue === 1)).toBe(true)
+    // Away from it new drills come in: the rule is about the days, not the drills.
+    expect(plan.sessions.find(s => s.day === 0)!.items.some(i => i.variationId !== item.variationId && STANDARD.find(i.variationId)!.fatigue > 1)).toBe(true)
+  })
+
+  it('keeps to the kinds of day that a season wants', () => {
+    const sessions = [0, 1, 2, 3].map(day => ({ ...session, id: `d${day}`, day, lifts: [], items: [] }))
+    const { plan } = optimiseWeek({ context: { ...context, seasonDays: ['high', 'off', 'low', 'activation', null, null, null] }, sessions })
+    const [high, off, low, activation] = plan.sessions
+    expect([high!.items.length > 0, off!.items]).toEqual([true, []])
+    expect(low!.items.every(i => STANDARD.find(i.variationId)!.fatigue < FATIGUING)).toBe(true)
+    expect(activation!.items.every(i => i.slot === 'activation' && STANDARD.find(i.variationId)!.fatigue === 1)).toBe(true)
+    const trunk = [high!, low!, activation!].map(s => layOutSession(s, STANDARD).trunkS)
+    expect([trunk[1]! <= 8 * 60, trunk[2]! <= 5 * 60]).toEqual([true, true])
   })
 })

@@ -108,6 +108,14 @@ export function weekAsNumbers(context: PlanningContext, sessions: readonly Plann
 
 const startsBlock = ({ rules: { block } }: PlanningContext): boolean => block?.week === 1
 
+/** Soreness from what is unfamiliar peaks 24-72 h later: in the two days before a competition only easy work may be new. */
+function newNearCompetition(variation: Variation, session: PlannedSession, { competitionDays }: PlanningContext, before: WeekPlan | null): { rule: string, text: string } | null {
+  const kind = dayKindOf(session.day, competitionDays)
+  const near = kind === 'twoDaysBefore' || kind === 'dayBefore'
+  const known = before === null || before.sessions.some(s => s.items.some(i => i.variationId === variation.id))
+  return near && !known && variation.fatigue > 1 ? { rule: 'competition', text: 'Nothing new within 48 h of a competition.' } : null
+}
+
 /** Drills of last week that are to stay. */
 function staplesOf({ rules: { policy: { variety }, block } }: PlanningContext): number {
   if (variety === 'rotate') return block ? STAPLES : 1
@@ -168,7 +176,7 @@ function plannerVariation(
     const place = placeOf(id)
     const item: TrunkItem = { id: 'asked', variationId: variation.id, dose: doses[0]!.dose, ...place, extraSetSide: null, setting: {}, why: '' }
     if (!suits(variation, place.slot)) return [{ session: session.id, slot: id, rule: 'slot', text: 'It does not suit the place.' }]
-    const conflict = placeConflicts(item, variation, { ...session, items: [] }, context)[0]
+    const conflict = placeConflicts(item, variation, { ...session, items: [] }, context)[0] ?? newNearCompetition(variation, session, context, before)
     return conflict ? [{ session: session.id, slot: id, rule: conflict.rule, text: conflict.text }] : []
   }))
   // The present rung is the work; rungs below it are for warming up. What the sport asks less of is liked less.

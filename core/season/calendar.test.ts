@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { addDays } from '../calendar'
 import { PHASES } from '../policy'
 import {
-  changedAthleteSeason, changedSeason, daysOfEntry, entriesOn, gateFinding, NO_EXCEPTIONS, planMark, seasonInstance, seasonWeek, stretchesOf, type CalendarEntry, type SeasonShape,
+  changedAthleteSeason, changedSeason, daysOfEntry, entriesOn, gateFinding, KIND_VOLUMES, NO_EXCEPTIONS, planMark, seasonInstance, seasonWeek, stretchesOf, type CalendarEntry, type SeasonShape,
 } from '.'
 
 const MONDAY = '2026-03-02'
@@ -50,6 +50,8 @@ describe('what a week is told', () => {
       const share = (block.load * PHASES.taper.volume) / PHASES[shape.phases[plan.phases[n]!]!.phase].volume
       expect([block.phase, share >= 0.4 && share <= 0.59]).toEqual(['taper', true])
     }
+    const units = tapers.map(n => plan.days.slice(7 * n, 7 * n + 7).reduce((sum, kind) => sum + KIND_VOLUMES[kind], 0))
+    expect(units[1]!).toBeLessThan(units[0]!)
     // Frequency is kept: no training day fewer than the rules about days leave.
     expect(plan.days.slice(7 * tapers[0]!, 7 * tapers[0]! + 7).filter(kind => kind !== 'off').length).toBe(4)
   })

@@ -198,7 +198,9 @@ class Search {
 
   private taperCost(volume: number, phase: number, last: number): number {
     const { least, most } = this.bands.get('taper')![phase]!
-    return this.costs.taper * (Math.max(0, least - volume, volume - most) + (last === NO_TAPER ? 0 : Math.max(0, volume - last)))
+    // Of tapers that cost the same the one that goes down from much to little is liked best.
+    const flat = last === NO_TAPER ? Math.abs(most - volume) : volume
+    return this.costs.taper * (Math.max(0, least - volume, volume - most) + (last === NO_TAPER ? 0 : Math.max(0, volume - last))) + TASTE * 10 * flat
   }
 
   private cheapestWay(ways: readonly WeekWay[], phase: number, load: Load): WeekWay[] {

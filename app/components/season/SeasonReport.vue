@@ -29,6 +29,14 @@ const ahead = computed(() => Array.from({ length: AHEAD }, (_, i) => addDays(mon
   const week = seasonWeek(props.shape, props.instance, props.plan, monday)
   return week ? [{ monday, week }] : []
 }))
+function about(entry: EntryInput): string {
+  const clock = entry.startsAt ? yourClock(entry.day, entry.startsAt, entry.timeZone, props.zone) : ''
+  const days = (n: number): string => `${n} ${n === 1 ? 'day' : 'days'}`
+  return [
+    entry.importance ? ` (${entry.importance})` : '', `, ${longDay(entry.day)}`, entry.lastDay === entry.day ? '' : ` to ${longDay(entry.lastDay)}`, entry.startsAt ? `, ${entry.startsAt} there` : '',
+    clock ? ` (${clock})` : '', entry.travelBefore > 0 ? `; travel ${days(entry.travelBefore)} before` : '', entry.travelAfter > 0 ? `; travel ${days(entry.travelAfter)} after` : '',
+  ].join('')
+}
 const units = (week: number): number => props.plan.days.slice(7 * week, 7 * week + 7).reduce((sum, kind) => sum + KIND_VOLUMES[kind], 0)
 const range = (from: number, weeks: number): string => {
   const all = Array.from({ length: weeks }, (_, i) => units(from + i))
@@ -91,15 +99,7 @@ function gateText(index: number): string {
         v-for="entry in coming"
         :key="entry.id"
       >
-        <b>{{ entry.name }}</b><template v-if="entry.importance">
-          ({{ entry.importance }})
-        </template>, {{ longDay(entry.day) }}<template v-if="entry.lastDay !== entry.day">
-          to {{ longDay(entry.lastDay) }}
-        </template><template v-if="entry.startsAt">
-          , {{ entry.startsAt }} there{{ yourClock(entry.day, entry.startsAt, entry.timeZone, zone) ? ` (${yourClock(entry.day, entry.startsAt, entry.timeZone, zone)})` : '' }}
-        </template><template v-if="entry.travelBefore + entry.travelAfter > 0">
-          ; travel {{ entry.travelBefore }} days before, {{ entry.travelAfter }} after
-        </template>
+        <b>{{ entry.name }}</b>{{ about(entry) }}
       </li>
     </ul>
     <h2 class="mt-4">
@@ -110,7 +110,7 @@ function gateText(index: number): string {
       :key="monday"
       class="border-t border-line py-2 break-inside-avoid"
     >
-      <h3>{{ weekSpan(monday) }} <span class="font-normal">{{ PHASES[week.phase].name.toLowerCase() }}, {{ LOAD_NAME[week.load] }}</span></h3>
+      <h3>{{ weekSpan(monday) }} <span class="font-normal">{{ week.load === 'taper' ? 'taper' : `${PHASES[week.phase].name.toLowerCase()}, ${LOAD_NAME[week.load]}` }}</span></h3>
       <ol class="grid grid-cols-7 gap-2 text-[0.9em]">
         <li
           v-for="(day, i) in week.days"
