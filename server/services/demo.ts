@@ -1,7 +1,7 @@
 import type { Knex } from 'knex'
 import { addDays, mondayOf } from '~~/core/calendar'
 import { STANDARD } from '~~/core/catalogue'
-import { DEFAULT_POLICY } from '~~/core/policy'
+import type { RulesLayer } from '~~/core/policy'
 import { proposeWeek } from '~~/core/programme'
 import { planSeason, seasonInstance, seasonWeek, type SeasonInstance, type SeasonPlan, type SeasonShape } from '~~/core/season'
 import { planningContext } from '~~/shared/planningContext'
@@ -90,6 +90,10 @@ async function addSeasons(tx: Tx, organisationId: string, centre: DemoCentre, da
   return found
 }
 
+/** What an athlete's squad has settled. */
+const layersOf = (centre: DemoCentre, { input }: DemoAthlete): RulesLayer[] =>
+  groupRules(centre).filter(({ groupId }) => input.groupIds.includes(groupId)).map(({ groupId, rules }) => ({ scope: 'group', scopeId: groupId, name: centre.groups.find(g => g.id === groupId)!.name, rules }))
+
 /** Four assigned weeks with sets, and the present week: assigned for most, still to be planned for some. */
 async function addHistory(
   tx: Tx, organisationId: string, coachId: string, centre: DemoCentre, athlete: DemoAthlete, today: string, luck: Chance,
@@ -102,12 +106,12 @@ async function addHistory(
     if (startsOn === thisMonday && index % 5 === 4) continue
     const standing = seasons.find(one => athlete.input.groupIds.includes(one.groupId))
     const season = standing ? seasonWeek(standing.shape, standing.instance, standing.plan, startsOn) : null
-    const context = planningContext(athlete.input, startsOn, own, STANDARD, { layers: [], notHeld: [], season })
+    const context = planningContext(athlete.input, startsOn, own, STANDARD, { layers: layersOf(centre, athlete), notHeld: [], season })
     const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions })
     if (refused) continue
     await saveWeek(tx, organisationId, athlete.id, startsOn, 0, plan)
     await markAssigned(tx, organisationId, athlete.id, startsOn, 1, coachId)
-    await freezeWeek(tx, organisationId, { id: athlete.id, flags: athlete.input.flags, policy: DEFAULT_POLICY }, { startsOn, plan }, STANDARD)
+    await freezeWeek(tx, organisationId, { id: athlete.id, flags: athlete.input.flags, policy: context.rules.policy }, { startsOn, plan }, STANDARD)
     const sessions = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
     const logs = sessions.filter(session => session.day < today).flatMap(session => simulateSets(luck, athlete, session))
     if (logs.length > 0) await insertLogs(tx, organisationId, coachId, logs)
