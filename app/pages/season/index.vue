@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { addDays, mondayOf } from '~~/core/calendar'
+import { addDays, isTrainingDay, mondayOf } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
 import * as api from '~/api/season'
 import StatePanel from '~/components/common/StatePanel.vue'
@@ -45,8 +45,12 @@ const { busy, problem, fields, attempt } = useAttempt()
 const exchange = useCalendarExchange(api)
 const today = session.me!.today
 
-const groupId = computed(() => String(route.query.group ?? all.value?.groups[0]?.id ?? ''))
-const focus = computed(() => ({ groupId: groupId.value, athleteId: route.query.athlete ? String(route.query.athlete) : null }))
+/** What the address says, where it says something that is here. */
+const groupId = computed(() => (all.value?.groups.find(group => group.id === route.query.group) ?? all.value?.groups[0])?.id ?? '')
+const athletes = computed(() => roster.rows.map(row => row.athlete).filter(a => !a.archived && a.groupIds.includes(groupId.value)))
+const athlete = computed(() => athletes.value.find(a => a.id === route.query.athlete) ?? null)
+const firstDay = computed(() => (typeof route.query.week === 'string' && isTrainingDay(route.query.week) ? route.query.week : today))
+const focus = computed(() => ({ groupId: groupId.value, athleteId: athlete.value?.id ?? null }))
 const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
 /** The squad's calendar and shape are changed where the squad is looked at. */
 const squadEditable = computed(() => editable.value && focus.value.athleteId === null)
@@ -61,11 +65,9 @@ onMounted(async () => {
   await Promise.all([store.load(), roster.load(), facility.load()])
 })
 
-const athletes = computed(() => roster.rows.map(row => row.athlete).filter(a => !a.archived && a.groupIds.includes(groupId.value)))
-const athlete = computed(() => athletes.value.find(a => a.id === focus.value.athleteId) ?? null)
 const sport = computed(() => athlete.value?.sport ?? athletes.value[0]?.sport ?? 'general')
 const sizes = computed(() => Object.fromEntries((all.value?.groups ?? []).map(g => [g.id, roster.rows.filter(r => !r.athlete.archived && r.athlete.groupIds.includes(g.id)).length])))
-const view = useSeasonView(draft, sport, computed(() => String(route.query.week ?? today)))
+const view = useSeasonView(draft, sport, firstDay)
 const { days, week, weekday, startsOn, said, demands, show, weekOf } = view
 const gates = computed(() => (all.value?.gates ?? []).filter(g => g.groupId === groupId.value))
 const coming = computed(() => entries.value.filter(e => e.kind === 'competition' && e.lastDay >= today))
