@@ -25,7 +25,8 @@ export interface SeasonFocus { readonly groupId: string, readonly athleteId: str
 const asInput = ({ sequence: _s, cancelled: _c, changedAt: _a, ...entry }: StoredEntry): EntryInput => entry
 
 /** A change of a season while it is made: what it does is reckoned at once, and nothing is stored until it is accepted. */
-export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<SeasonFocus>, today: string) {
+export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<SeasonFocus>, signedInOn: string) {
+  const today = computed(() => all.value?.today ?? signedInOn)
   const put = shallowRef<readonly EntryInput[]>([])
   const cancel = shallowRef<readonly string[]>([])
   const shapeDraft = shallowRef<SeasonShape | null>(null)
@@ -41,7 +42,7 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
     ...stored.value.filter(entry => !cancel.value.includes(entry.id)).map(entry => put.value.find(one => one.id === entry.id) ?? entry),
     ...put.value.filter(entry => !stored.value.some(one => one.id === entry.id)),
   ].sort((a, b) => a.day.localeCompare(b.day) || a.name.localeCompare(b.name)))
-  const shape = computed(() => shapeDraft.value ?? season.value?.shape ?? firstShape(today))
+  const shape = computed(() => shapeDraft.value ?? season.value?.shape ?? firstShape(today.value))
   const exceptions = computed(() => exceptionsDraft.value ?? own.value?.exceptions ?? NO_EXCEPTIONS)
   const dirty = computed(() => put.value.length + cancel.value.length > 0 || shapeDraft.value !== null || exceptionsDraft.value !== null)
   const instance = computed(() => seasonInstance(shape.value, entries.value, focus.value.athleteId ? exceptions.value : NO_EXCEPTIONS))
@@ -50,8 +51,8 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
   function repairWith(how: Prefer | null): Repair {
     const options = { pins: pins.value, ...(how ? { prefer: how } : {}) }
     return focus.value.athleteId && season.value
-      ? changedAthleteSeason(season.value, own.value?.plan ?? null, instance.value, today, options)
-      : changedSeason(season.value, shape.value, instance.value, today, options)
+      ? changedAthleteSeason(season.value, own.value?.plan ?? null, instance.value, today.value, options)
+      : changedSeason(season.value, shape.value, instance.value, today.value, options)
   }
   /** Both ways to follow the change; the one that is taken is `repair`. */
   const ways = computed(() => {

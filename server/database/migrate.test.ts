@@ -67,20 +67,21 @@ describe('migrating a database of the release before', () => {
     await admin.raw(`drop database ${earlier} with (force)`)
   })
 
-  it('carries flags, sight, frozen drills and rungs over', async () => {
+  it('carries flags, sight, frozen drills, rungs and competitions over', async () => {
     await admin.raw(`create database ${earlier}`)
     await before.transaction(async (tx) => { await foundation.up(tx) })
     await before.raw(`create table knex_migrations (id serial primary key, name text, batch integer, migration_time timestamptz);
       create table knex_migrations_lock (index serial primary key, is_locked integer); insert into knex_migrations_lock (is_locked) values (0);
       insert into knex_migrations (name, batch, migration_time) values ('0001_foundation', 1, now())`)
-    const [organisation, athlete, coach, group, session, item] = Array.from({ length: 6 }, () => randomUUID())
+    const [organisation, athlete, coach, group, session, item, cup] = Array.from({ length: 7 }, () => randomUUID())
     await before.raw(`
-      insert into organisation (id, name, time_zone) values ('${organisation}', 'Old', 'UTC');
+      insert into organisation (id, name, time_zone) values ('${organisation}', 'Old', 'Atlantic/Faroe');
       insert into athlete (id, organisation_id, name, goal, sport, position, sex, height_cm, mass_kg, birth_year, training_age_years, equipment,
         available, flags, brace_step, rungs) values ('${athlete}', '${organisation}', 'Old Hand', '', 'general', '', 'male', 180, 80, 1990, 5,
         '{}', '[]', '{wrist,shoulder}', 4, '{"front-plank":4,"side-plank":6,"carries":1}');
       insert into person (id, organisation_id, role, name, email, password_hash) values ('${coach}', '${organisation}', 'coach', 'C', 'c@old.example', 'x');
       insert into training_group (id, organisation_id, name) values ('${group}', '${organisation}', 'G');
+      insert into competition (id, organisation_id, group_id, name, day, importance) values ('${cup}', '${organisation}', '${group}', 'Old Cup', '2026-03-14', 'A');
       insert into training_week (organisation_id, athlete_id, starts_on, plan) values ('${organisation}', '${athlete}', '2026-03-02', '{"sessions":[]}');
       insert into prescribed_session (id, organisation_id, athlete_id, starts_on, day, plan_key, minutes, lifts) values
         ('${session}', '${organisation}', '${athlete}', '2026-03-02', '2026-03-04', 'd2', 60, '[]');
@@ -90,9 +91,10 @@ describe('migrating a database of the release before', () => {
     const { rows: [found] } = await before.raw(`select (select flags from athlete_health where athlete_id = '${athlete}') as flags,
       (select count(*)::int from group_staff where person_id = '${coach}' and group_id = '${group}') as sight,
       (select athlete_id from prescribed_item where id = '${item}') as of,
-      (select rungs from athlete where id = '${athlete}') as rungs`)
+      (select rungs from athlete where id = '${athlete}') as rungs,
+      (select kind || ' ' || day || ' ' || last_day || ' ' || time_zone || ' ' || importance from calendar_entry where id = '${cup}') as cup`)
     // Elbow plank, side plank with band push and two-hand carry, on ladders that have grown since.
-    expect(found).toEqual({ flags: ['wrist', 'shoulder'], sight: 1, of: athlete, rungs: { 'front-plank': 5, 'side-plank': 9, 'carries': 2 } })
+    expect(found).toEqual({ flags: ['wrist', 'shoulder'], sight: 1, of: athlete, rungs: { 'front-plank': 5, 'side-plank': 9, 'carries': 2 }, cup: 'competition 2026-03-14 2026-03-14 Atlantic/Faroe A' })
     expect(findVariation('front-plank.elbows')!.rung).toBe(5)
   })
 })

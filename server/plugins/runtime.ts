@@ -3,6 +3,7 @@ import { getResponseStatus, setResponseHeader } from 'h3'
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { closeInstruments, useInstruments } from '../instruments'
 import { closePool } from '../solver/pool'
+import { loggedPath } from '../utils/loggedPath'
 import { closeRuntime, useRuntime } from '../utils/runtime'
 
 /** Headers of everything that leaves, pages and assets alike; pages get a content policy of their own on top. */
@@ -39,8 +40,8 @@ export default defineNitroPlugin((nitro) => {
     log.info({
       requestId: event.context.requestId as string,
       method: event.method,
-      // Keys only: no address of ours carries a name, an e-mail or a token.
-      path: event.path.split('?')[0]!.slice(0, 200),
+      // Keys only: no address carries a name or an e-mail, and a calendar's secret is left out.
+      path: loggedPath(event.path),
       status: getResponseStatus(event),
       ms: Math.round(performance.now() - (event.context.startedAt as number)),
     }, 'request')

@@ -36,7 +36,8 @@ export function changeSeason(context: Context, groupId: string, change: SeasonCh
     const own = await followGroup(tx, context, season, entries, change.title)
     await tell(tx, context, { groupId, athleteId: null, title: change.title, shape: change.shape, changed: found.changed }, athletes.filter(athlete => !own.has(athlete.id)))
     await record(tx, context, 'season.change', { subjectId: groupId, before: before?.shape, after: { title: change.title, shape: change.shape, put: change.put.length, cancelled: change.cancel.length, days: found.changed.length } })
-    const mondays = touchedMondays(change.shape, before?.plan ?? null, found, context.today)
+    // A first season leaves weeks as their coaches made them.
+    const mondays = before ? touchedMondays(change.shape, before.plan, found, context.today) : []
     const runId = await planAnew(tx, context, athletes.map(athlete => athlete.id), mondays)
     return { seasons: await seasonsInSight(tx, context), changed: found.changed, runId }
   })
@@ -105,11 +106,11 @@ async function tell(tx: Tx, context: Context, { groupId, athleteId, title, shape
 }
 
 /** Weeks from the present one on that a repair touches: a day, the phase or the load is another. */
-function touchedMondays(shape: SeasonShape, before: SeasonPlan | null, { plan, changed }: Pick<Repair, 'plan' | 'changed'>, today: string): string[] {
+function touchedMondays(shape: SeasonShape, before: SeasonPlan, { plan, changed }: Pick<Repair, 'plan' | 'changed'>, today: string): string[] {
   return plan.loads.flatMap((load, week) => {
     const monday = addDays(shape.startsOn, 7 * week)
     if (monday < mondayOf(today)) return []
-    const other = before === null || before.loads[week] !== load || before.phases[week] !== plan.phases[week] || changed.some(({ day }) => Math.floor(day / 7) === week)
+    const other = before.loads[week] !== load || before.phases[week] !== plan.phases[week] || changed.some(({ day }) => Math.floor(day / 7) === week)
     return other ? [monday] : []
   })
 }

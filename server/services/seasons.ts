@@ -25,7 +25,7 @@ export async function seasonsInSight(tx: Tx, { actor: { organisationId }, today 
   const seasons = await seasonsOf(tx, organisationId, null)
   return {
     groups: await listGroups(tx, organisationId), seasons, entries: await entriesOf(tx, organisationId, null), athletes: await athleteSeasons(tx, organisationId),
-    gates: await shutGates(tx, organisationId, seasons, today), timeZone: (await organisationById(tx, organisationId))!.timeZone,
+    gates: await shutGates(tx, organisationId, seasons, today), timeZone: (await organisationById(tx, organisationId))!.timeZone, today,
   }
 }
 

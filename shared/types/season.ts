@@ -67,6 +67,8 @@ export interface SeasonsAnswer {
   readonly athletes: readonly AthleteSeason[]
   readonly gates: readonly ShutGate[]
   readonly timeZone: string
+  /** The day it is there: a page that stays open over midnight reckons by it. */
+  readonly today: string
 }
 
 /** A change of a season: its shape, its calendar, and how the plan is to follow. */

@@ -65,7 +65,7 @@ const bottom = computed(() => 22 + rows.value.length * ROW)
         No two squads peak in the same week.
       </li>
       <li
-        v-for="f in filled.filter(one => one.most > places)"
+        v-for="f in filled.filter(one => places > 0 && one.most > places)"
         :key="f.monday"
       >
         <b>{{ weekSpan(f.monday) }}</b>: {{ f.most }} athletes train hard or solidly on {{ dayMonth(f.day) }}, {{ places }} have room at the barbells.
@@ -174,7 +174,7 @@ const bottom = computed(() => 22 + rows.value.length * ROW)
             :y="bottom + 56 - h(f.most)"
             :width="PX - 8"
             :height="h(f.most)"
-            :fill="f.most > places ? 'var(--color-signal)' : 'var(--color-block)'"
+            :fill="places > 0 && f.most > places ? 'var(--color-signal)' : 'var(--color-block)'"
           />
           <path
             v-if="f.closed"
@@ -184,6 +184,7 @@ const bottom = computed(() => 22 + rows.value.length * ROW)
           />
         </g>
         <path
+          v-if="places > 0"
           :d="`M${NAME} ${bottom + 56 - h(places) + 5} v-5 H${end} v5`"
           fill="none"
           stroke="var(--color-ink)"

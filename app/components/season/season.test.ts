@@ -26,7 +26,7 @@ const cup: EntryInput = {
 }
 const plan = changedSeason(null, shape, seasonInstance(shape, [cup]), MONDAY).plan
 const answer = (): SeasonsAnswer => ({
-  groups: [{ id: 'g', name: 'Squad' }], athletes: [], gates: [], timeZone: 'Europe/London', entries: [{ ...cup, sequence: 0, cancelled: false, changedAt: '' } satisfies StoredEntry],
+  groups: [{ id: 'g', name: 'Squad' }], athletes: [], gates: [], timeZone: 'Europe/London', today: MONDAY, entries: [{ ...cup, sequence: 0, cancelled: false, changedAt: '' } satisfies StoredEntry],
   seasons: [{ groupId: 'g', version: 3, shape, plan, pins: [], revisions: {}, changedAt: '' }],
 })
 function drafted(athleteId: string | null = null) {

@@ -118,8 +118,9 @@ const actions = [
   { keys: ['z'], text: 'Days or weeks', run: view.zoom },
   { keys: ['1', '2', '3', '4', '5', '6', '7'], text: 'Choose a day of the week', run: (key: string) => { weekday.value = Number(key) - 1 } },
   { keys: ['p'], text: 'Pin the chosen day', run: () => { if (weekday.value !== null && editable.value) draft.togglePin(7 * week.value + weekday.value) } },
-  { keys: ['[', ']'], text: 'The competition of this week, or the next one: a day earlier, a day later', run: (key: string) => nudge(key === '[' ? -1 : 1) },
-  { keys: ['{', '}'], text: 'The same by a week', run: (key: string) => nudge(key === '{' ? -7 : 7) },
+  // Brackets are hard to reach on some keyboards: comma and stop do the same.
+  { keys: ['[', ']', ',', '.'], text: 'The competition of this week, or the next one: a day earlier, a day later', run: (key: string) => nudge('[,'.includes(key) ? -1 : 1) },
+  { keys: ['{', '}', '<', '>'], text: 'The same by a week', run: (key: string) => nudge('{<'.includes(key) ? -7 : 7) },
   { keys: ['a'], text: 'Add to the calendar', run: () => { if (squadEditable.value) addEntry() } },
   { keys: ['Enter'], text: 'Accept the repair', run: () => { if (dirty.value && editable.value) void accept() } },
   { keys: ['Escape'], text: 'Leave it as it was', run: () => draft.discard() },
