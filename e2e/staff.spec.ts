@@ -61,6 +61,8 @@ test('a coach is invited, sees the own groups only, and every step is in the rec
 test('a forgotten password is set by a link, and the answer is the same for an address nobody has', async ({ page }) => {
   await open(page, '/sign-in')
   await page.getByRole('link', { name: 'Password forgotten?' }).click()
+  // Both pages have a field of this name: it is the next one that is meant.
+  await expect(page.getByRole('button', { name: 'Mail me a link' })).toBeVisible()
   await page.getByLabel('E-mail').fill('nobody@larkholm.example')
   await page.getByRole('button', { name: 'Mail me a link' }).click()
   await expect(page.getByText('If nobody@larkholm.example has a sign-in here, a link is on its way.')).toBeVisible()
