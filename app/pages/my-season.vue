@@ -74,7 +74,7 @@ const print = (): void => window.print()
     />
     <section
       v-if="found"
-      class="no-print mt-6"
+      class="no-print mt-6 [&_.btn]:min-h-[48px]"
     >
       <h2>In your own calendar</h2>
       <FeedList

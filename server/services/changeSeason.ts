@@ -33,7 +33,7 @@ export function changeSeason(context: Context, groupId: string, change: SeasonCh
     const season = { groupId, version: change.version, shape: change.shape, plan: found.plan, pins: change.pins, revisions: revised(before, change.shape, found.changed) }
     if (!await saveSeason(tx, organisationId, season, personId)) throw await changedElsewhere(tx, context)
     const athletes = (await listAthletes(tx, organisationId)).filter(athlete => !athlete.archived && athlete.groupIds.includes(groupId))
-    const own = await followGroup(tx, context, season, entries, change.title)
+    const own = await followGroup(tx, context, season, entries, change.title, athletes)
     await tell(tx, context, { groupId, athleteId: null, title: change.title, shape: change.shape, changed: found.changed }, athletes.filter(athlete => !own.has(athlete.id)))
     await record(tx, context, 'season.change', { subjectId: groupId, before: before?.shape, after: { title: change.title, shape: change.shape, put: change.put.length, cancelled: change.cancel.length, days: found.changed.length } })
     // A first season leaves weeks as their coaches made them.
@@ -85,14 +85,13 @@ function revised(before: StoredSeason | null, shape: SeasonShape, changed: reado
 }
 
 /** Lets athletes who do otherwise follow the group's plan; returns who they are. */
-async function followGroup(tx: Tx, context: Context, season: Omit<StoredSeason, 'changedAt'>, entries: readonly StoredEntry[], title: string): Promise<Set<string>> {
+async function followGroup(tx: Tx, context: Context, season: Omit<StoredSeason, 'changedAt'>, entries: readonly StoredEntry[], title: string, athletes: readonly Athlete[]): Promise<Set<string>> {
   const { organisationId, personId } = context.actor
   const own = await athleteSeasons(tx, organisationId, { groupIds: [season.groupId] })
   for (const one of own) {
     const found = changedAthleteSeason(season, one.plan, seasonInstance(season.shape, entries, one.exceptions), context.today)
     if (!await saveAthleteSeason(tx, organisationId, { ...one, plan: found.plan }, personId)) throw await changedElsewhere(tx, context)
-    const athlete = (await listAthletes(tx, organisationId)).filter(a => a.id === one.athleteId)
-    await tell(tx, context, { groupId: season.groupId, athleteId: one.athleteId, title, shape: season.shape, changed: found.changed }, athlete)
+    await tell(tx, context, { groupId: season.groupId, athleteId: one.athleteId, title, shape: season.shape, changed: found.changed }, athletes.filter(athlete => athlete.id === one.athleteId))
   }
   return new Set(own.map(one => one.athleteId))
 }

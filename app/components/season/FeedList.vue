@@ -45,6 +45,11 @@ const when = (moment: string): string => new Date(moment).toLocaleDateString('en
       >
         {{ url }}
       </p>
+      <a
+        class="btn mt-2 mr-2"
+        :href="`${url}.ics`"
+        download="keen-anchor.ics"
+      >Save it as a file</a>
       <button
         v-if="isSupported"
         type="button"

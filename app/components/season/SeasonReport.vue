@@ -111,15 +111,17 @@ function gateText(index: number): string {
       class="border-t border-line py-2 break-inside-avoid"
     >
       <h3>{{ weekSpan(monday) }} <span class="font-normal">{{ week.load === 'taper' ? 'taper' : `${PHASES[week.phase].name.toLowerCase()}, ${LOAD_NAME[week.load]}` }}</span></h3>
-      <ol class="grid grid-cols-7 gap-2 text-[0.9em]">
+      <ol class="grid sm:grid-cols-7 print:grid-cols-7 gap-x-2 gap-y-1 text-[0.9em]">
         <li
           v-for="(day, i) in week.days"
           :key="i"
+          class="grid grid-cols-[4rem_5.5rem_minmax(0,1fr)] sm:block print:block"
         >
           <span class="text-quiet">{{ DAY_NAMES[i] }} {{ Number(addDays(monday, i).slice(8)) }}</span>
           <svg
             width="100%"
             height="22"
+            class="hidden sm:block print:block"
             aria-hidden="true"
           >
             <rect

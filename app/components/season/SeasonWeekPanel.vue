@@ -38,7 +38,7 @@ const at = (weekday: number): number => 7 * props.number + weekday
     <p class="text-quiet mb-2">
       {{ PHASES[week.phase].purpose }}
     </p>
-    <ol class="grid grid-cols-7 gap-2">
+    <ol class="grid grid-cols-2 sm:grid-cols-4 md:grid-cols-7 gap-2">
       <li
         v-for="(day, weekday) in week.days"
         :key="weekday"
