@@ -33,6 +33,7 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
   const exceptionsDraft = shallowRef<SeasonExceptions | null>(null)
   const pins = shallowRef<readonly number[]>([])
   const prefer = ref<Prefer | null>(null)
+  const replan = ref(true)
   const titles = shallowRef<readonly string[]>([])
 
   const season = computed<StoredSeason | null>(() => all.value?.seasons.find(one => one.groupId === focus.value.groupId) ?? null)
@@ -115,19 +116,20 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
     pins.value = season.value?.pins ?? []
     prefer.value = null
     titles.value = []
+    replan.value = true
   }
   watch(() => [focus.value.groupId, focus.value.athleteId], discard)
   watch(() => season.value?.version, () => { if (!dirty.value) pins.value = season.value?.pins ?? [] }, { immediate: true })
 
   const groupChange = (): SeasonChange => ({
     version: season.value?.version ?? 0, title: title.value || 'The season is planned', shape: shape.value, put: put.value, cancel: cancel.value, pins: pins.value, prefer: taken.value,
-    expect: repair.value ? planMark(repair.value.plan) : null,
+    expect: repair.value ? planMark(repair.value.plan) : null, replan: replan.value,
   })
   const athleteChange = (): AthleteSeasonChange =>
-    ({ version: own.value?.version ?? 0, groupId: focus.value.groupId, title: title.value, exceptions: exceptions.value, pins: pins.value, prefer: taken.value })
+    ({ version: own.value?.version ?? 0, groupId: focus.value.groupId, title: title.value, exceptions: exceptions.value, pins: pins.value, prefer: taken.value, replan: replan.value })
 
   return {
-    season, own, entries, shape, exceptions, dirty, instance, standing, ways, taken, prefer, repair, plan, pins, title,
+    season, own, entries, shape, exceptions, dirty, instance, standing, ways, taken, prefer, repair, plan, pins, title, replan,
     putEntry, moveEntry, cancelEntry, setShape, setExceptions, togglePin, discard, groupChange, athleteChange,
   }
 }

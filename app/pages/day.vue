@@ -43,7 +43,7 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
     />
     <div
       v-else-if="day"
-      class="grid lg:grid-cols-2 gap-4 mt-3"
+      class="grid lg:grid-cols-2 gap-4 mt-3 items-start"
     >
       <section
         v-for="squad in day.squads"

@@ -1,5 +1,5 @@
 import { DAY_KINDS, DELOAD_SHARE, KIND_VOLUMES, SEASON_COSTS, TAPER_SHARE, type SeasonInstance, type SeasonPlan } from './instance'
-import { DAY_RULE_TEXT, dayLimits, taperWeeks } from './limits'
+import { DAY_RULE_TEXT, dayLimits, restWeeks, taperWeeks } from './limits'
 
 /** A rule that gave way, where, and what it costs. */
 export interface GaveWay {
@@ -56,6 +56,7 @@ export function evaluateSeason(instance: SeasonInstance, plan: SeasonPlan, befor
   })
   const volumes = Array.from({ length: weeks }, (_, week) => plan.days.slice(7 * week, 7 * week + 7).reduce((sum, kind) => sum + volumeOf[kind], 0))
   const tapers = taperWeeks(instance)
+  const rests = restWeeks(instance)
   let since = 0
   for (let week = 0; week < weeks; week++) {
     const phase = phases[plan.phases[week]!]
@@ -76,7 +77,7 @@ export function evaluateSeason(instance: SeasonInstance, plan: SeasonPlan, befor
         say(wanting, 'over', `${over} units over the phase’s volume.`, SEASON_COSTS.over * over, { week })
       }
     }
-    since = load === 'usual' ? since + 1 : 0
+    since = load === 'usual' && !rests[week] ? since + 1 : 0
     if (load === 'deload') say(wanting, 'deload', 'A lighter week.', SEASON_COSTS.deload, { week })
     if (volumeRules && deloadEvery > 0 && since >= deloadEvery) say(wanting, 'noUnload', `${since} weeks without a lighter one.`, SEASON_COSTS.noUnload, { week })
     if (before && before.loads[week] !== undefined && (load === 'deload') !== (before.loads[week] === 'deload') && load !== 'taper') {

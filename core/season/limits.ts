@@ -45,6 +45,17 @@ export function dayLimits(instance: SeasonInstance): DayLimit[] {
 }
 
 /**
+ * Weeks in which nothing can be trained, closed or away: they unload as a lighter week does.
+ *
+ * @example
+ * restWeeks({ weeks: 1, phases: [], competitions: [], closed: [0, 1, 2, 3, 4, 5, 6] }) // => [true]
+ */
+export function restWeeks(instance: SeasonInstance): boolean[] {
+  const limits = dayLimits(instance)
+  return Array.from({ length: instance.weeks }, (_, week) => limits.slice(7 * week, 7 * week + 7).every(({ most }) => most === 0))
+}
+
+/**
  * Weeks that taper: those with at least four days in the two weeks up to an A-competition.
  *
  * @example

@@ -1,7 +1,7 @@
 import { DomainError } from '../errors'
 import { volumeBand } from './evaluateSeason'
 import { DAY_KINDS, KIND_VOLUMES, SEASON_COSTS, type SeasonInstance, type SeasonPlan } from './instance'
-import { dayLimits, taperWeeks } from './limits'
+import { dayLimits, restWeeks, taperWeeks } from './limits'
 import { kindsOf, weekTable, type WeekWay } from './weekTable'
 
 export interface SeasonOptions {
@@ -72,6 +72,7 @@ export function planSeason(instance: SeasonInstance, options: SeasonOptions = {}
 class Search {
   private readonly limits
   private readonly tapers
+  private readonly rests
   private readonly volumes
   private readonly costs
   private readonly before: SeasonPlan | null
@@ -82,6 +83,7 @@ class Search {
   constructor(private readonly instance: SeasonInstance, private readonly options: SeasonOptions) {
     this.limits = dayLimits(instance)
     this.tapers = taperWeeks(instance)
+    this.rests = restWeeks(instance)
     const volumes = { ...KIND_VOLUMES, ...instance.volumes }
     this.volumes = DAY_KINDS.map(kind => volumes[kind])
     this.costs = { ...SEASON_COSTS, ...options.costs }
@@ -104,7 +106,7 @@ class Search {
         const base = node.cost + tooLong + (entering ? this.leaveCost(node) + this.enterCost(phase, week) : 0)
         for (let l = 0; l < loads.length; l++) {
           const load = loads[l]!
-          const since = load === 'usual' ? Math.min(node.since + 1, this.mostSince()) : 0
+          const since = load === 'usual' && !this.rests[week] ? Math.min(node.since + 1, this.mostSince()) : 0
           const weekCost = base + this.loadCost(load, since, week)
           for (const high of [0, 1] as const) {
             for (const way of ways[l]![phase]![node.high]![high]!) {

@@ -93,6 +93,15 @@ describe('the season engine', () => {
     for (let from = 0; from + 5 <= 24; from++) expect(plan.loads.slice(from, from + 5).some(load => load !== 'usual')).toBe(true)
   })
 
+  it('takes a week away for a lighter one', () => {
+    const away = planSeason({ ...base({ weeks: 5, deloadEvery: 4 }), weekdays: [0, 1, 3, 4], closed: [14, 15, 16, 17, 18, 19, 20] })
+    expect(away.loads.map((load, week) => week !== 2 && load === 'deload')).toEqual([false, false, false, false, false])
+    // Also where the plan before calls it a loading week: no other lighter week is asked for because of it.
+    const before: SeasonPlan = { ...away, loads: ['usual', 'usual', 'usual', 'usual', 'usual'] }
+    const counted = evaluateSeason({ ...base({ weeks: 5, deloadEvery: 4 }), weekdays: [0, 1, 3, 4], closed: [14, 15, 16, 17, 18, 19, 20] }, before)
+    expect(counted.wanting.filter(w => w.rule === 'noUnload')).toEqual([])
+  })
+
   it('moved by eight days and back, the season is as it was', () => {
     const plan = planSeason(year)
     const away = { ...year, competitions: [{ day: 26 * 7 + 13, importance: 'A' as const }, year.competitions[1]!] }

@@ -1,5 +1,5 @@
 import type { LinearModel } from '../planner'
-import { DAY_KINDS, dayLimits, KIND_VOLUMES, SEASON_COSTS, taperWeeks, volumeBand, type SeasonInstance, type SeasonPlan } from '../season'
+import { DAY_KINDS, dayLimits, KIND_VOLUMES, restWeeks, SEASON_COSTS, taperWeeks, volumeBand, type SeasonInstance, type SeasonPlan } from '../season'
 
 const HIGH = DAY_KINDS.indexOf('high')
 
@@ -12,6 +12,7 @@ export function seasonModel(instance: SeasonInstance, before: SeasonPlan | null)
   const volumes = { ...KIND_VOLUMES, ...instance.volumes }
   const limits = dayLimits(instance)
   const tapers = taperWeeks(instance)
+  const rests = restWeeks(instance)
   const model = { cost: [] as number[], lower: [] as number[], upper: [] as number[], integer: [] as boolean[], rows: [] as { family: string, index: number[], value: number[], lower: number, upper: number }[] }
   const variable = (cost: number, lower = 0, upper = 1, integer = true): number => {
     model.cost.push(cost)
@@ -67,7 +68,7 @@ export function seasonModel(instance: SeasonInstance, before: SeasonPlan | null)
   for (let w = deloadEvery - 1; deloadEvery > 0 && w < weeks; w++) {
     const window = Array.from({ length: deloadEvery }, (_, i) => w - i)
     const missing = variable(SEASON_COSTS.noUnload, 0, 1, false)
-    row([[missing, 1], ...window.map((v): [number, number] => [lighter[v]!, 1])], 1 - window.filter(v => tapers[v]).length, Infinity)
+    row([[missing, 1], ...window.map((v): [number, number] => [lighter[v]!, 1])], 1 - window.filter(v => tapers[v] || rests[v]).length, Infinity)
   }
   for (let w = 0; w < weeks; w++) {
     if (tapers[w]) {

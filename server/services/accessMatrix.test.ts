@@ -71,7 +71,7 @@ async function fill(coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId
   }])
   await checkBrace(coach, into.id, { id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '' })
   await changeRules(coach, { scope: 'athlete', scopeId: into.id, version: 0, rules: NO_RULES })
-  await changeAthleteSeason(coach, into.id, { version: 0, groupId, title: 'Away', exceptions: NO_EXCEPTIONS, pins: [], prefer: null })
+  await changeAthleteSeason(coach, into.id, { version: 0, groupId, title: 'Away', exceptions: NO_EXCEPTIONS, pins: [], prefer: null, replan: true })
   into.runId = randomUUID()
   await startRun(coach, { id: into.runId, athleteIds: [into.id], startsOn: MONDAY, weeks: 1, sessions: [], replace: false })
   await setBraceCourse(coach, into.id, { cue: 'drawIn', homework: { timesADay: 2, until: null, note: '' } })
@@ -103,11 +103,11 @@ beforeAll(async () => {
     await saveCatalogue(organisation, { version: 0, own: { ladders: [], variations: [ownDrill] } })
     await inOrganisation(base.db, asSystemOf(organisation.actor.organisationId), tx =>
       putEntries(tx, organisation.actor.organisationId, [cup(groupId, 'Cup', '2026-03-20')]))
-    await changeSeason(organisation, groupId, { version: 0, title: 'First', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null })
+    await changeSeason(organisation, groupId, { version: 0, title: 'First', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null, replan: true })
   }
   await inOrganisation(base.db, asSystemOf(head.actor.organisationId), tx =>
     putEntries(tx, head.actor.organisationId, [cup(outside, 'Far cup', '2026-03-21')]))
-  await changeSeason(head, outside, { version: 0, title: 'Far first', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null })
+  await changeSeason(head, outside, { version: 0, title: 'Far first', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null, replan: true })
   await fill(head, head.groupId, seen)
   await fill(head, outside, unseen)
   const far = { id: '', sessionId: '', itemId: '', runId: '' }

@@ -37,7 +37,7 @@ export function changeSeason(context: Context, groupId: string, change: SeasonCh
     await tell(tx, context, { groupId, athleteId: null, title: change.title, shape: change.shape, changed: found.changed }, athletes.filter(athlete => !own.has(athlete.id)))
     await record(tx, context, 'season.change', { subjectId: groupId, before: before?.shape, after: { title: change.title, shape: change.shape, put: change.put.length, cancelled: change.cancel.length, days: found.changed.length } })
     // A first season leaves weeks as their coaches made them.
-    const mondays = before ? touchedMondays(change.shape, before.plan, found, context.today) : []
+    const mondays = before && change.replan ? touchedMondays(change.shape, before.plan, found, context.today) : []
     const runId = await planAnew(tx, context, athletes.map(athlete => athlete.id), mondays)
     return { seasons: await seasonsInSight(tx, context), changed: found.changed, runId }
   })
@@ -58,7 +58,8 @@ export function changeAthleteSeason(context: Context, athleteId: string, change:
     if (!await saveAthleteSeason(tx, organisationId, next, personId)) throw await changedElsewhere(tx, context)
     await tell(tx, context, { groupId: change.groupId, athleteId, title: change.title, shape: season.shape, changed: found.changed }, [athlete])
     await record(tx, context, 'season.athlete', { athleteId, subjectId: change.groupId, before: before?.exceptions ?? NO_EXCEPTIONS, after: change.exceptions })
-    const runId = await planAnew(tx, context, [athleteId], touchedMondays(season.shape, before?.plan ?? season.plan, found, context.today))
+    const mondays = change.replan ? touchedMondays(season.shape, before?.plan ?? season.plan, found, context.today) : []
+    const runId = await planAnew(tx, context, [athleteId], mondays)
     return { seasons: await seasonsInSight(tx, context), changed: found.changed, runId }
   })
 }

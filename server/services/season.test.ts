@@ -52,7 +52,7 @@ const cup = (day: string, over: Partial<EntryInput> = {}): EntryInput => ({
   timeZone: 'Europe/London', sourceUid: null, ...over,
 })
 const change = (over: Partial<SeasonChange> = {}): SeasonChange =>
-  ({ version: 0, title: 'The season is planned', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null, ...over })
+  ({ version: 0, title: 'The season is planned', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null, replan: true, ...over })
 const season = async (): Promise<StoredSeason> => (await allSeasons(head)).seasons.find(one => one.groupId === groupId)!
 const add = async (over: Partial<AthleteInput> = {}): Promise<string> => {
   const id = randomUUID()
@@ -109,7 +109,7 @@ describe('a season is changed', () => {
     const id = await add()
     await changeSeason(head, groupId, change())
     const exceptions = { ...NO_EXCEPTIONS, absences: [{ from: '2026-03-16', to: '2026-03-22' }] }
-    const { changed } = await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Away', exceptions, pins: [], prefer: null })
+    const { changed } = await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Away', exceptions, pins: [], prefer: null, replan: true })
     expect(changed.filter(one => one.to === 'off').length).toBeGreaterThan(1)
     const away = async () => (await mySeason(head, id)).own!.plan.days.slice(14, 21)
     expect(new Set(await away())).toEqual(new Set(['off']))
@@ -140,6 +140,15 @@ describe('what follows from a repair', () => {
     expect([monday!.lifts, monday!.items.map(i => i.variationId)]).toEqual([[lift], ['side-plank.feet']])
     expect(friday!.items.every(i => i.slot === 'activation')).toBe(true)
     expect((await theRun(head, runId!)).lines[0]).toMatchObject({ state: 'done', weeks: [{ startsOn: MONDAY, outcome: 'proposed', assigned: true }] })
+  })
+
+  it('leaves weeks as their coaches made them where that is asked, and at a first season', async () => {
+    const id = await add()
+    await storeWeek(head, id, MONDAY, 0, { sessions: [{ id: 'd4', day: 4, minutes: 60, lifts: [], items: [item] }] })
+    expect((await changeSeason(head, groupId, change())).runId).toBeNull()
+    const { changed, runId } = await changeSeason(head, groupId, change({ version: 1, put: [cup('2026-03-07', { importance: 'B' })], replan: false }))
+    expect([changed.length > 0, runId]).toEqual([true, null])
+    expect((await weekSheet(head, id, MONDAY)).week.version).toBe(1)
   })
 
   it('is told to the athlete: on the page of the day, and by mail', async () => {
@@ -187,7 +196,7 @@ describe('gates', () => {
     await changeSeason(head, groupId, change({ shape: gated }))
     const gate = (await allSeasons(head)).gates.find(one => one.athleteId === id)!
     expect(gate).toMatchObject({ phase: 1, opens: 2, reasons: ['Brace step 3; the gate asks for 5.'] })
-    await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Waits', exceptions: { ...NO_EXCEPTIONS, opens: { 1: gate.opens } }, pins: [], prefer: null })
+    await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Waits', exceptions: { ...NO_EXCEPTIONS, opens: { 1: gate.opens } }, pins: [], prefer: null, replan: true })
     expect((await mySeason(head, id)).own!.plan.phases.indexOf(1)).toBe(2)
     expect((await allSeasons(head)).gates.filter(one => one.athleteId === id)).toEqual([])
   })

@@ -63,11 +63,12 @@ export const entrySchema = form<EntryInput>({
 const title = words('What it is', 200)
 const pins = listOf('Pins', Joi.number().integer().min(0).max(420).label('Pin')).max(420).unique()
 const prefer = Joi.string().valid('fewestChanges', 'bestVolumes').allow(null).required().label('Prefer')
+const replan = Joi.boolean().required().label('Plan anew')
 const version = Joi.number().integer().min(0).required().label('Version')
 
 export const seasonChangeSchema = form<SeasonChange>({
   version, title, shape: seasonShapeSchema, put: listOf('Calendar', entrySchema).max(400).unique('id'), cancel: listOf('Called off', id('Entry')).max(400).unique(), pins, prefer,
-  expect: Joi.string().max(2000).allow(null).required().label('Plan'),
+  expect: Joi.string().max(2000).allow(null).required().label('Plan'), replan,
 })
 
 const exceptionsSchema = form<SeasonExceptions>({
@@ -77,7 +78,7 @@ const exceptionsSchema = form<SeasonExceptions>({
   opens: Joi.object().pattern(/^\d{1,2}$/, whole('Opens', 0, 60)).required().label('Gates'),
 })
 
-export const athleteSeasonChangeSchema = form<AthleteSeasonChange>({ version, groupId: id('Group'), title, exceptions: exceptionsSchema, pins, prefer })
+export const athleteSeasonChangeSchema = form<AthleteSeasonChange>({ version, groupId: id('Group'), title, exceptions: exceptionsSchema, pins, prefer, replan })
 
 export const calendarSourceSchema = form<CalendarSource>({
   groupId: id('Group'),

@@ -84,6 +84,8 @@ export interface SeasonChange {
   readonly prefer: NonNullable<RepairOptions['prefer']> | null
   /** The plan that was looked at, as `planMark` writes it: another one is not stored. */
   readonly expect: string | null
+  /** Whether weeks that are already planned follow: planned anew but for what is kept, and assigned again. */
+  readonly replan: boolean
 }
 
 export interface AthleteSeasonChange {
@@ -93,6 +95,7 @@ export interface AthleteSeasonChange {
   readonly exceptions: SeasonExceptions
   readonly pins: readonly number[]
   readonly prefer: NonNullable<RepairOptions['prefer']> | null
+  readonly replan: boolean
 }
 
 /** What became of a change. */

@@ -16,7 +16,7 @@ const month = (day: string): string => dayMonth(day).split(' ')[1]!
       :key="notice.id"
       class="border-l-4 border-signal pl-3 my-2"
     >
-      <p><b>{{ notice.title }}</b><span class="text-quiet"> {{ notice.by }}</span></p>
+      <p><b>{{ notice.title }}</b><span class="text-quiet ml-2">{{ notice.by }}</span></p>
       <ul>
         <li
           v-for="day in notice.days.filter(d => d.day >= today).slice(0, MOST)"

@@ -19,8 +19,10 @@ const props = defineProps<{
   problem: string
   /** Whether the days of the plan before may be held. */
   pinnable: boolean
+  /** Whether weeks that are already planned follow. */
+  replan: boolean
 }>()
-const emit = defineEmits<{ accept: [], discard: [], prefer: [way: Prefer], pin: [day: number], show: [week: number] }>()
+const emit = defineEmits<{ accept: [], discard: [], prefer: [way: Prefer], pin: [day: number], show: [week: number], replan: [on: boolean] }>()
 
 const weeks = computed(() => props.repair.plan.loads.map((_, week) => week).filter(week => props.before !== null && (
   props.before.loads[week] !== props.repair.plan.loads[week] || props.before.phases[week] !== props.repair.plan.phases[week]
@@ -85,6 +87,17 @@ const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : '
         </template>
       </button>
     </fieldset>
+    <label
+      v-if="before"
+      class="flex gap-2 items-center my-2"
+    >
+      <input
+        type="checkbox"
+        :checked="replan"
+        @change="emit('replan', ($event.target as HTMLInputElement).checked)"
+      >
+      Weeks that are already planned follow: their drills are proposed anew, but for those kept in place
+    </label>
     <ul
       v-if="repair.movedPhases.length > 0"
       class="mb-2"

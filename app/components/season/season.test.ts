@@ -88,7 +88,7 @@ describe('the season on the screen', () => {
     const { draft } = drafted()
     draft.moveEntry('cup', 8)
     const panel = mount(RepairPanel, { props: {
-      title: 'Cup moves', repair: draft.repair.value!, before: plan, shape, ways: draft.ways.value!.found!, taken: 'fewestChanges', pins: [], busy: false, problem: '', pinnable: true,
+      title: 'Cup moves', repair: draft.repair.value!, before: plan, shape, ways: draft.ways.value!.found!, taken: 'fewestChanges', pins: [], busy: false, problem: '', pinnable: true, replan: true,
     } })
     const { changed } = draft.repair.value!
     expect(panel.get('h2').text()).toBe(`${changed.length} ${changed.length === 1 ? 'day' : 'days'} would change`)

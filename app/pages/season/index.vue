@@ -255,6 +255,8 @@ const { on: keysOn } = useSingleKeys(actions)
           :busy="busy"
           :problem="problem"
           :pinnable="season !== null"
+          :replan="draft.replan.value"
+          @replan="on => draft.replan.value = on"
           @accept="accept"
           @discard="draft.discard"
           @prefer="way => draft.prefer.value = way"
