@@ -80,6 +80,13 @@ test('a competition moves by eight days: the coach sees the repair, pins a day, 
   await expect(changes).toHaveCount(before - 1)
   await expect(panel.getByText(/^Fri \d+ stays/)).toBeVisible()
   await expect(panel.locator('.caution')).toContainText('The day before a competition is for activation only.')
+  // Enter on a button is the button's own and accepts nothing.
+  await panel.getByRole('button', { name: /^Best volumes/ }).focus()
+  await page.keyboard.press('Enter')
+  await expect(panel.getByRole('button', { name: /^Best volumes/ })).toHaveAttribute('aria-pressed', 'true')
+  await panel.getByRole('button', { name: /^Fewest changes/ }).focus()
+  await page.keyboard.press('Enter')
+  await expect(panel.getByRole('button', { name: /^Fewest changes/ })).toHaveAttribute('aria-pressed', 'true')
   // A second thought: it gives way after all.
   await by.click(panel.getByRole('button', { name: 'pinned' }))
   await expect(changes).toHaveCount(before)

@@ -7,9 +7,14 @@ export interface KeyAction {
   readonly text: string
   /** Given the key that was pressed, for actions with several. */
   readonly run: (key: string) => void
+  /** A button or link that has the keyboard goes first: Enter on it is its own. */
+  readonly yields?: boolean
 }
 
 const TYPING = 'input, textarea, select, [contenteditable], [role="dialog"] *, [role="combobox"]'
+
+/** What Enter presses by itself. */
+const PRESSED = 'button, a, summary, [role="button"]'
 
 /** "ctrl+z", "shift+ArrowUp", "p": how a key event is written in a list of actions. */
 function nameOf(event: KeyboardEvent): string {
@@ -25,12 +30,14 @@ export function useSingleKeys(actions: readonly KeyAction[]) {
   onMounted(() => { ready.value = true })
 
   useEventListener('keydown', (event) => {
-    const typing = (event.target as HTMLElement | null)?.closest?.(TYPING)
+    const target = event.target as HTMLElement | null
+    // A box that was ticked has the keyboard, but only its own key is typing.
+    const typing = target?.closest?.(TYPING) && !(target.matches('input[type="checkbox"]') && event.key !== ' ')
     // Focus falls to the page when what had it in a dialog is gone: an open dialog still has the keyboard.
     const asked = document.querySelector('[role="dialog"]')
     if (!ready.value || typing || asked || event.altKey || (!on.value && !event.ctrlKey && !event.metaKey)) return
     const action = actions.find(({ keys }) => keys.includes(nameOf(event)))
-    if (!action) return
+    if (!action || (action.yields && target?.closest?.(PRESSED))) return
     event.preventDefault()
     action.run(nameOf(event))
   })

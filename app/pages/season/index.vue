@@ -92,6 +92,8 @@ function nudge(by: number): void {
   if (!squadEditable.value || !entry) return
   draft.moveEntry(entry.id, by)
   show(weekOf(addDays(entry.day, by)))
+  // The keyboard goes along, so that Enter is the repair's and not of what was pressed before.
+  void nextTick(() => document.getElementById('repair')?.focus({ preventScroll: true }))
 }
 const accept = () => attempt(async () => {
   if (focus.value.athleteId) await store.changeAthlete(focus.value.athleteId, draft.athleteChange())
@@ -122,7 +124,7 @@ const actions = [
   { keys: ['[', ']', ',', '.'], text: 'The competition of this week, or the next one: a day earlier, a day later', run: (key: string) => nudge('[,'.includes(key) ? -1 : 1) },
   { keys: ['{', '}', '<', '>'], text: 'The same by a week', run: (key: string) => nudge('{<'.includes(key) ? -7 : 7) },
   { keys: ['a'], text: 'Add to the calendar', run: () => { if (squadEditable.value) addEntry() } },
-  { keys: ['Enter'], text: 'Accept the repair', run: () => { if (dirty.value && editable.value) void accept() } },
+  { keys: ['Enter'], text: 'Accept the repair', yields: true, run: () => { if (dirty.value && editable.value) void accept() } },
   { keys: ['Escape'], text: 'Leave it as it was', run: () => draft.discard() },
   { keys: ['?'], text: 'This help', run: () => { dialog.value = { kind: 'keys' } } },
 ]
@@ -245,6 +247,8 @@ const { on: keysOn } = useSingleKeys(actions)
       <div class="flex flex-col gap-3 mt-3">
         <RepairPanel
           v-if="repair && draft.ways.value?.found"
+          id="repair"
+          tabindex="-1"
           :title="draft.title.value"
           :repair="repair"
           :before="standing"
