@@ -66,7 +66,7 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
     version: luck.below(3), title: 'Fuzz', shape, put: [entry(luck)], cancel: [], pins: [1, 2], prefer: luck.chance(0.5) ? null : 'bestVolumes', expect: null, replan: true,
   }),
   'PUT /api/athletes/:id/season': luck => ({
-    version: luck.below(3), groupId: luck.key(), title: 'Fuzz', exceptions: { absences: [{ from: '2026-03-04', to: '2026-03-09' }], skips: [], opens: { 1: 4 } }, pins: [], prefer: null, replan: false,
+    version: luck.below(3), groupId: luck.key(), title: 'Fuzz', exceptions: { absences: [{ from: '2026-03-04', to: '2026-03-09' }], skips: [], opens: { 1: 4 }, pins: [] }, prefer: null, replan: false,
   }),
   'POST /api/calendar/read': luck => ({
     groupId: luck.key(), kind: 'practice', text: luck.chance(0.5) ? 'name,day\nA,2026-03-04' : 'BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTART:20260304T100000Z\r\nRRULE:FREQ=SECONDLY\r\nEND:VEVENT\r\nEND:VCALENDAR', url: null,

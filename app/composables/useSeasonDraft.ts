@@ -31,7 +31,7 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
   const cancel = shallowRef<readonly string[]>([])
   const shapeDraft = shallowRef<SeasonShape | null>(null)
   const exceptionsDraft = shallowRef<SeasonExceptions | null>(null)
-  const pins = shallowRef<readonly number[]>([])
+  const pinsDraft = shallowRef<readonly number[] | null>(null)
   const prefer = ref<Prefer | null>(null)
   const replan = ref(true)
   const titles = shallowRef<readonly string[]>([])
@@ -45,9 +45,14 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
   ].sort((a, b) => a.day.localeCompare(b.day) || a.name.localeCompare(b.name)))
   const shape = computed(() => shapeDraft.value ?? season.value?.shape ?? firstShape(today.value))
   const exceptions = computed(() => exceptionsDraft.value ?? own.value?.exceptions ?? NO_EXCEPTIONS)
-  const dirty = computed(() => put.value.length + cancel.value.length > 0 || shapeDraft.value !== null || exceptionsDraft.value !== null)
+  /** The squad's pins, or the athlete's own. */
+  const storedPins = computed(() => (focus.value.athleteId ? own.value?.exceptions.pins : season.value?.pins) ?? [])
+  const pins = computed(() => pinsDraft.value ?? storedPins.value)
+  const dirty = computed(() => put.value.length + cancel.value.length > 0 || shapeDraft.value !== null || exceptionsDraft.value !== null || pinsDraft.value !== null)
   const instance = computed(() => seasonInstance(shape.value, entries.value, focus.value.athleteId ? exceptions.value : NO_EXCEPTIONS))
   const standing = computed(() => own.value?.plan ?? season.value?.plan ?? null)
+  /** What the changed plan is held against: days of a season that begins on another day are not those of this one. */
+  const compared = computed(() => (season.value?.shape.startsOn === shape.value.startsOn ? standing.value : null))
 
   function repairWith(how: Prefer | null): Repair {
     const options = { pins: pins.value, ...(how ? { prefer: how } : {}) }
@@ -72,7 +77,7 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
   function say(text: string): void {
     titles.value = [...titles.value.filter(one => one !== text), text].slice(-4)
   }
-  const title = computed(() => titles.value.join('; ').slice(0, 200))
+  const title = computed(() => titles.value.join('; ').slice(0, 200) || (pinsDraft.value ? 'Days are pinned' : ''))
 
   function putEntry(entry: EntryInput, text: string): void {
     put.value = [...put.value.filter(one => one.id !== entry.id), entry]
@@ -106,30 +111,30 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
     say(text)
   }
   function togglePin(day: number): void {
-    pins.value = pins.value.includes(day) ? pins.value.filter(one => one !== day) : [...pins.value, day]
+    const next = pins.value.includes(day) ? pins.value.filter(one => one !== day) : [...pins.value, day]
+    pinsDraft.value = next.length === storedPins.value.length && next.every(one => storedPins.value.includes(one)) ? null : next
   }
   function discard(): void {
     put.value = []
     cancel.value = []
     shapeDraft.value = null
     exceptionsDraft.value = null
-    pins.value = season.value?.pins ?? []
+    pinsDraft.value = null
     prefer.value = null
     titles.value = []
     replan.value = true
   }
   watch(() => [focus.value.groupId, focus.value.athleteId], discard)
-  watch(() => season.value?.version, () => { if (!dirty.value) pins.value = season.value?.pins ?? [] }, { immediate: true })
 
   const groupChange = (): SeasonChange => ({
     version: season.value?.version ?? 0, title: title.value || 'The season is planned', shape: shape.value, put: put.value, cancel: cancel.value, pins: pins.value, prefer: taken.value,
     expect: repair.value ? planMark(repair.value.plan) : null, replan: replan.value,
   })
   const athleteChange = (): AthleteSeasonChange =>
-    ({ version: own.value?.version ?? 0, groupId: focus.value.groupId, title: title.value, exceptions: exceptions.value, pins: pins.value, prefer: taken.value, replan: replan.value })
+    ({ version: own.value?.version ?? 0, groupId: focus.value.groupId, title: title.value, exceptions: { ...exceptions.value, pins: pins.value }, prefer: taken.value, replan: replan.value })
 
   return {
-    season, own, entries, shape, exceptions, dirty, instance, standing, ways, taken, prefer, repair, plan, pins, title, replan,
+    season, own, entries, shape, exceptions, dirty, instance, standing, compared, ways, taken, prefer, repair, plan, pins, title, replan,
     putEntry, moveEntry, cancelEntry, setShape, setExceptions, togglePin, discard, groupChange, athleteChange,
   }
 }

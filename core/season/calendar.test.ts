@@ -32,7 +32,7 @@ describe('the calendar', () => {
 
   it('becomes numbers: travel around a competition, absences beside closures, what an athlete leaves out', () => {
     const entries = [entry({ id: 'cup', day: '2026-03-07', lastDay: '2026-03-08', travelBefore: 2, travelAfter: 1 }), entry({ id: 'shut', kind: 'closure', importance: null, day: '2026-03-10', lastDay: '2026-03-11' }), entry({ id: 'out', day: '2026-03-20', lastDay: '2026-03-20' })]
-    const found = seasonInstance(shape, entries, { absences: [{ from: '2026-03-11', to: '2026-03-12' }], skips: ['out'], opens: { 1: 7 } })
+    const found = seasonInstance(shape, entries, { absences: [{ from: '2026-03-11', to: '2026-03-12' }], skips: ['out'], opens: { 1: 7 }, pins: [] })
     expect([found.competitions.map(c => c.day), found.travel, found.closed, found.phases[1]!.notBefore]).toEqual([[5, 6], [4, 3, 7], [8, 9, 10], 7])
   })
 })

@@ -57,12 +57,14 @@ function fitted(plan: SeasonPlan, before: SeasonShape, after: SeasonShape): Seas
  * athleteStart({ days: ['off'], phases: [0], loads: ['usual'] }, null, 0).days // => ['off']
  */
 export function athleteStart(group: SeasonPlan, own: SeasonPlan | null, over: number): SeasonPlan {
-  if (!own) return { days: group.days, phases: group.phases, loads: group.loads }
   const weeks = Math.floor(over / 7)
+  // A group that has fewer phases now has other numbers for them: then the group's own past says which week is in which.
+  const last = group.phases.at(-1) ?? 0
+  const fits = own?.phases.every(phase => phase <= last) ?? false
   return {
-    days: [...own.days.slice(0, over), ...group.days.slice(Math.min(over, own.days.length))],
-    phases: [...own.phases.slice(0, weeks), ...group.phases.slice(Math.min(weeks, own.phases.length))],
-    loads: [...own.loads.slice(0, weeks), ...group.loads.slice(Math.min(weeks, own.loads.length))],
+    days: group.days.map((kind, day) => (day < over ? own?.days[day] ?? kind : kind)),
+    phases: group.phases.map((phase, week) => (fits && week < weeks ? own!.phases[week] ?? phase : phase)),
+    loads: group.loads.map((load, week) => (week < weeks ? own?.loads[week] ?? load : load)),
   }
 }
 
@@ -79,13 +81,13 @@ export function changedAthleteSeason(
   { shape, plan }: StandingSeason, own: RepairedPlan | null, instance: SeasonInstance, today: IsoDay, { pins = [], prefer }: Pick<RepairOptions, 'pins' | 'prefer'> = {},
 ): Repair {
   const over = Math.max(0, Math.min(7 * shape.weeks, daysBetween(shape.startsOn, today)))
-  const had = own && own.days.length === plan.days.length ? own : plan
+  const had = plan.days.map((kind, day) => own?.days[day] ?? kind)
+  const start = athleteStart(plan, own, over)
   // A pinned day is pinned as the athlete has it.
-  const start = athleteStart(plan, had, over)
-  const days = start.days.map((kind, day) => (pins.includes(day) ? had.days[day]! : kind))
+  const days = start.days.map((kind, day) => (pins.includes(day) ? had[day]! : kind))
   const found = repairSeason(instance, { ...start, days }, { today: over, pins, ...(prefer ? { prefer } : {}) })
   const changed = found.plan.days.flatMap((to, day) => {
-    const from = had.days[day]!
+    const from = had[day]!
     return from === to ? [] : [{ day, from, to, reason: found.changed.find(one => one.day === day)?.reason ?? 'The day is as the group has it again.' }]
   })
   return { ...found, changed }

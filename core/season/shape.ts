@@ -67,8 +67,10 @@ export interface SeasonExceptions {
   readonly skips: readonly string[]
   /** First week each later phase is open in, by its number, where its gate holds it shut. */
   readonly opens: Readonly<Record<number, number>>
+  /** Days that stay as the athlete has them, whatever the group does. */
+  readonly pins: readonly number[]
 }
-export const NO_EXCEPTIONS: SeasonExceptions = { absences: [], skips: [], opens: {} }
+export const NO_EXCEPTIONS: SeasonExceptions = { absences: [], skips: [], opens: {}, pins: [] }
 
 /**
  * Every day an entry takes place on, repeats and all.

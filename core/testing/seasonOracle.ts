@@ -66,9 +66,9 @@ export function seasonModel(instance: SeasonInstance, before: SeasonPlan | null)
   })
   if (!volumeRules) return model
   for (let w = deloadEvery - 1; deloadEvery > 0 && w < weeks; w++) {
-    const window = Array.from({ length: deloadEvery }, (_, i) => w - i)
+    const stretch = Array.from({ length: deloadEvery }, (_, i) => w - i)
     const missing = variable(SEASON_COSTS.noUnload, 0, 1, false)
-    row([[missing, 1], ...window.map((v): [number, number] => [lighter[v]!, 1])], 1 - window.filter(v => tapers[v] || rests[v]).length, Infinity)
+    row([[missing, 1], ...stretch.map((v): [number, number] => [lighter[v]!, 1])], 1 - stretch.filter(v => tapers[v] || rests[v]).length, Infinity)
   }
   for (let w = 0; w < weeks; w++) {
     if (tapers[w]) {

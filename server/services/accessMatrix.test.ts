@@ -71,7 +71,7 @@ async function fill(coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId
   }])
   await checkBrace(coach, into.id, { id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '' })
   await changeRules(coach, { scope: 'athlete', scopeId: into.id, version: 0, rules: NO_RULES })
-  await changeAthleteSeason(coach, into.id, { version: 0, groupId, title: 'Away', exceptions: NO_EXCEPTIONS, pins: [], prefer: null, replan: true })
+  await changeAthleteSeason(coach, into.id, { version: 0, groupId, title: 'Away', exceptions: NO_EXCEPTIONS, prefer: null, replan: true })
   into.runId = randomUUID()
   await startRun(coach, { id: into.runId, athleteIds: [into.id], startsOn: MONDAY, weeks: 1, sessions: [], replace: false })
   await setBraceCourse(coach, into.id, { cue: 'drawIn', homework: { timesADay: 2, until: null, note: '' } })

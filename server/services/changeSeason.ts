@@ -21,26 +21,41 @@ import { seasonsInSight } from './seasons'
  * do otherwise follow it in turn; weeks that are already planned are planned anew in the background; those it is about are told.
  */
 export function changeSeason(context: Context, groupId: string, change: SeasonChange): Promise<SeasonChanged> {
-  const { organisationId, personId } = context.actor
+  const { organisationId } = context.actor
   return writing(context, async (tx) => {
     if (!(await listGroups(tx, organisationId)).some(group => group.id === groupId)) throw new AppError('notFound', 'There is no such group here.')
     const before = (await seasonsOf(tx, organisationId, [groupId]))[0] ?? null
     if ((before?.version ?? 0) !== change.version) throw await changedElsewhere(tx, context)
-    await changeCalendar(tx, context, groupId, change)
-    const entries = heeded(await entriesOf(tx, organisationId, [groupId]), groupId)
-    const found = changedSeason(before, change.shape, seasonInstance(change.shape, entries), context.today, { pins: change.pins, prefer: change.prefer ?? undefined })
-    if (change.expect !== null && change.expect !== planMark(found.plan)) throw await changedElsewhere(tx, context)
-    const season = { groupId, version: change.version, shape: change.shape, plan: found.plan, pins: change.pins, revisions: revised(before, change.shape, found.changed) }
-    if (!await saveSeason(tx, organisationId, season, personId)) throw await changedElsewhere(tx, context)
-    const athletes = (await listAthletes(tx, organisationId)).filter(athlete => !athlete.archived && athlete.groupIds.includes(groupId))
-    const own = await followGroup(tx, context, season, entries, change.title, athletes)
-    await tell(tx, context, { groupId, athleteId: null, title: change.title, shape: change.shape, changed: found.changed }, athletes.filter(athlete => !own.has(athlete.id)))
-    await record(tx, context, 'season.change', { subjectId: groupId, before: before?.shape, after: { title: change.title, shape: change.shape, put: change.put.length, cancelled: change.cancel.length, days: found.changed.length } })
-    // A first season leaves weeks as their coaches made them.
-    const mondays = before && change.replan ? touchedMondays(change.shape, before.plan, found, context.today) : []
-    const runId = await planAnew(tx, context, athletes.map(athlete => athlete.id), mondays)
-    return { seasons: await seasonsInSight(tx, context), changed: found.changed, runId }
+    const shared = await changeCalendar(tx, context, groupId, change)
+    const { changed, runId } = await carryOut(tx, context, before, groupId, change)
+    if (shared) await carryToOthers(tx, context, groupId, change)
+    return { seasons: await seasonsInSight(tx, context), changed, runId }
   })
+}
+
+/** The plan of one group after its calendar or shape has changed, and all that follows from it. */
+async function carryOut(tx: Tx, context: Context, before: StoredSeason | null, groupId: string, change: SeasonChange): Promise<{ changed: readonly ChangedDay[], runId: string | null }> {
+  const { organisationId, personId } = context.actor
+  const entries = heeded(await entriesOf(tx, organisationId, [groupId]), groupId)
+  const found = changedSeason(before, change.shape, seasonInstance(change.shape, entries), context.today, { pins: change.pins, prefer: change.prefer ?? undefined })
+  if (change.expect !== null && change.expect !== planMark(found.plan)) throw await changedElsewhere(tx, context)
+  const season = { groupId, version: change.version, shape: change.shape, plan: found.plan, pins: change.pins, revisions: revised(before, change.shape, found.changed) }
+  if (!await saveSeason(tx, organisationId, season, personId)) throw await changedElsewhere(tx, context)
+  const athletes = (await listAthletes(tx, organisationId)).filter(athlete => !athlete.archived && athlete.groupIds.includes(groupId))
+  const own = await followGroup(tx, context, before, season, entries, change.title, athletes)
+  await tell(tx, context, { groupId, athleteId: null, title: change.title, shape: change.shape, changed: found.changed }, athletes.filter(athlete => !own.has(athlete.id)))
+  await record(tx, context, 'season.change', { subjectId: groupId, before: before?.shape, after: { title: change.title, shape: change.shape, put: change.put.length, cancelled: change.cancel.length, days: found.changed.length } })
+  // A first season leaves weeks as their coaches made them.
+  const mondays = before && change.replan ? touchedMondays(change.shape, before.plan, found, context.today) : []
+  return { changed: found.changed, runId: await planAnew(tx, context, athletes.map(athlete => athlete.id), mondays) }
+}
+
+/** What the whole centre shares stands in every group's calendar: their seasons are repaired too, with the fewest changes. */
+async function carryToOthers(tx: Tx, context: Context, groupId: string, change: SeasonChange): Promise<void> {
+  for (const other of await seasonsOf(tx, context.actor.organisationId, null)) {
+    if (other.groupId === groupId) continue
+    await carryOut(tx, context, other, other.groupId, { ...change, version: other.version, shape: other.shape, put: [], cancel: [], pins: other.pins, prefer: 'fewestChanges', expect: null })
+  }
 }
 
 /** Changes what one athlete does otherwise. */
@@ -53,7 +68,7 @@ export function changeAthleteSeason(context: Context, athleteId: string, change:
     const before = (await athleteSeasons(tx, organisationId, { athleteIds: [athleteId] })).find(one => one.groupId === change.groupId) ?? null
     if ((before?.version ?? 0) !== change.version) throw await changedElsewhere(tx, context)
     const entries = heeded(await entriesOf(tx, organisationId, [change.groupId]), change.groupId)
-    const found = changedAthleteSeason(season, before?.plan ?? null, seasonInstance(season.shape, entries, change.exceptions), context.today, { pins: change.pins, prefer: change.prefer ?? undefined })
+    const found = changedAthleteSeason(season, before?.plan ?? null, seasonInstance(season.shape, entries, change.exceptions), context.today, { pins: change.exceptions.pins, prefer: change.prefer ?? undefined })
     const next = { athleteId, groupId: change.groupId, version: change.version, exceptions: change.exceptions, plan: found.plan }
     if (!await saveAthleteSeason(tx, organisationId, next, personId)) throw await changedElsewhere(tx, context)
     await tell(tx, context, { groupId: change.groupId, athleteId, title: change.title, shape: season.shape, changed: found.changed }, [athlete])
@@ -68,14 +83,15 @@ async function changedElsewhere(tx: Tx, context: Context): Promise<AppError> {
   return new AppError('changedElsewhere', 'The season or its calendar was changed meanwhile. Look at the repair again.', undefined, await seasonsInSight(tx, context))
 }
 
-/** What the whole centre shares is the head coach's; what belongs to another group is not reached from here. */
-async function changeCalendar(tx: Tx, { actor: { organisationId, role } }: Context, groupId: string, { put, cancel }: SeasonChange): Promise<void> {
+/** What the whole centre shares is the head coach's; what belongs to another group is not reached from here. True when all share a part of the change. */
+async function changeCalendar(tx: Tx, { actor: { organisationId, role } }: Context, groupId: string, { put, cancel }: SeasonChange): Promise<boolean> {
   const there = new Map((await entriesOf(tx, organisationId, null)).map(entry => [entry.id, entry]))
   const reached = [...put, ...put.flatMap(entry => there.get(entry.id) ?? []), ...cancel.map(id => there.get(id) ?? { groupId: '' })]
   if (reached.some(entry => entry.groupId !== groupId && entry.groupId !== null)) throw new AppError('notFound', 'This is not in the calendar of the group.')
   if (role !== 'headCoach' && reached.some(entry => entry.groupId === null)) throw new AppError('notAllowed', 'What the whole centre shares is changed by the head coach.')
   await putEntries(tx, organisationId, put)
   await cancelEntries(tx, organisationId, cancel)
+  return reached.some(entry => entry.groupId === null)
 }
 
 /** How often each day was changed, for calendars that read the plan. */
@@ -86,11 +102,13 @@ function revised(before: StoredSeason | null, shape: SeasonShape, changed: reado
 }
 
 /** Lets athletes who do otherwise follow the group's plan; returns who they are. */
-async function followGroup(tx: Tx, context: Context, season: Omit<StoredSeason, 'changedAt'>, entries: readonly StoredEntry[], title: string, athletes: readonly Athlete[]): Promise<Set<string>> {
+async function followGroup(tx: Tx, context: Context, before: StoredSeason | null, season: Omit<StoredSeason, 'changedAt'>, entries: readonly StoredEntry[], title: string, athletes: readonly Athlete[]): Promise<Set<string>> {
   const { organisationId, personId } = context.actor
   const own = await athleteSeasons(tx, organisationId, { groupIds: [season.groupId] })
   for (const one of own) {
-    const found = changedAthleteSeason(season, one.plan, seasonInstance(season.shape, entries, one.exceptions), context.today)
+    // Days of a season that began on another day are not those of this one.
+    const had = before?.shape.startsOn === season.shape.startsOn ? one.plan : null
+    const found = changedAthleteSeason(season, had, seasonInstance(season.shape, entries, one.exceptions), context.today, { pins: had ? one.exceptions.pins : [] })
     if (!await saveAthleteSeason(tx, organisationId, { ...one, plan: found.plan }, personId)) throw await changedElsewhere(tx, context)
     await tell(tx, context, { groupId: season.groupId, athleteId: one.athleteId, title, shape: season.shape, changed: found.changed }, athletes.filter(athlete => athlete.id === one.athleteId))
   }

@@ -109,13 +109,46 @@ describe('a season is changed', () => {
     const id = await add()
     await changeSeason(head, groupId, change())
     const exceptions = { ...NO_EXCEPTIONS, absences: [{ from: '2026-03-16', to: '2026-03-22' }] }
-    const { changed } = await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Away', exceptions, pins: [], prefer: null, replan: true })
+    const { changed } = await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Away', exceptions, prefer: null, replan: true })
     expect(changed.filter(one => one.to === 'off').length).toBeGreaterThan(1)
     const away = async () => (await mySeason(head, id)).own!.plan.days.slice(14, 21)
     expect(new Set(await away())).toEqual(new Set(['off']))
     await changeSeason(head, groupId, change({ version: 1, put: [cup('2026-04-18')] }))
     expect(new Set(await away())).toEqual(new Set(['off']))
     expect((await mySeason(head, id)).own!.plan.loads.slice(5, 7)).toEqual(['taper', 'taper'])
+  })
+})
+
+describe('what reaches further than one squad', () => {
+  it('a closure of the whole centre repairs every squad’s season', async () => {
+    const [other, id] = [randomUUID(), await add()]
+    await addGroup(head, { id: other, name: `Other ${other.slice(0, 6)}` })
+    await changeSeason(head, groupId, change())
+    await changeSeason(head, other, change())
+    // A Monday on which both train.
+    const shut = cup('2026-03-16', { groupId: null, kind: 'closure', importance: null, name: 'Floor is laid' })
+    await changeSeason(head, groupId, change({ version: 1, title: 'Floor is laid', put: [shut] }))
+    const seasons = (await allSeasons(head)).seasons.filter(one => [groupId, other].includes(one.groupId))
+    expect(seasons.map(one => [one.version, one.plan.days[14]])).toEqual([[2, 'off'], [2, 'off']])
+    expect((await coachDay(head)).squads.find(one => one.group.id === other)!.notices.map(n => n.title)).toContain('Floor is laid')
+    expect((await mySeason(head, id)).entries.some(entry => entry.name === 'Floor is laid')).toBe(true)
+  })
+})
+
+describe('an athlete who does otherwise', () => {
+  it('keeps own pins and own days that are over, whatever becomes of the squad’s phases', async () => {
+    const id = await add()
+    await changeSeason(head, groupId, change())
+    const pin = 7 * 5 + 3
+    const pinned = (await season()).plan.days[pin]
+    const exceptions = { ...NO_EXCEPTIONS, absences: [{ from: '2026-03-03', to: '2026-03-03' }], pins: [pin] }
+    await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Away', exceptions, prefer: null, replan: true })
+    const over = (await mySeason(head, id)).own!.plan.days.slice(0, 2)
+    // An A-competition two days after the pinned one, and one phase fewer.
+    await changeSeason(head, groupId, change({ version: 1, put: [cup('2026-04-11')], shape: { ...SHAPE, weeks: 12, phases: [{ ...SHAPE.phases[1]!, start: 0, most: 12 }] } }))
+    const { own } = await mySeason(head, id)
+    expect([own!.plan.days.length, own!.plan.days[pin], own!.plan.days.slice(0, 2)]).toEqual([84, pinned, over])
+    expect(own!.plan.phases.every(phase => phase === 0)).toBe(true)
   })
 })
 
@@ -196,7 +229,7 @@ describe('gates', () => {
     await changeSeason(head, groupId, change({ shape: gated }))
     const gate = (await allSeasons(head)).gates.find(one => one.athleteId === id)!
     expect(gate).toMatchObject({ phase: 1, opens: 2, reasons: ['Brace step 3; the gate asks for 5.'] })
-    await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Waits', exceptions: { ...NO_EXCEPTIONS, opens: { 1: gate.opens } }, pins: [], prefer: null, replan: true })
+    await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Waits', exceptions: { ...NO_EXCEPTIONS, opens: { 1: gate.opens } }, prefer: null, replan: true })
     expect((await mySeason(head, id)).own!.plan.phases.indexOf(1)).toBe(2)
     expect((await allSeasons(head)).gates.filter(one => one.athleteId === id)).toEqual([])
   })

@@ -21,7 +21,7 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
     const { today: day } = context
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const sessions = await sessionsBetween(tx, organisationId, athleteId, day, addDays(day, AHEAD_DAYS))
-    const own = (await athleteSeasons(tx, organisationId, { athleteIds: [athleteId] }))[0] ?? null
+    const own = await athleteSeasons(tx, organisationId, { athleteIds: [athleteId] })
     const competitions = await competitionsFor(tx, organisationId, athlete, day, addDays(day, 365))
     return {
       athleteId,
@@ -33,8 +33,8 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
         .map(session => ({ day: session.day, sessionId: session.id, drills: session.items.length })),
       nextCompetition: competitions[0] ?? null,
       season: await seasonWeekFor(tx, organisationId, athlete, mondayOf(day)),
-      entries: entriesOn((await entriesOf(tx, organisationId, athlete.groupIds)).filter(entry => !entry.cancelled && !(own?.exceptions.skips.includes(entry.id))), day),
-      notices: (await noticesSinceYesterday(tx, organisationId, athlete.groupIds, day)).filter(notice => notice.athleteId === athleteId || (notice.athleteId === null && own === null)),
+      entries: entriesOn((await entriesOf(tx, organisationId, athlete.groupIds)).filter(entry => !entry.cancelled && !own.some(one => one.exceptions.skips.includes(entry.id))), day),
+      notices: (await noticesSinceYesterday(tx, organisationId, athlete.groupIds, day)).filter(notice => notice.athleteId === athleteId || (notice.athleteId === null && !own.some(one => one.groupId === notice.groupId))),
     }
   })
 }

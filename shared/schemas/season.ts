@@ -75,10 +75,11 @@ const exceptionsSchema = form<SeasonExceptions>({
   absences: listOf('Absences', Joi.object({ from: isoDay('From'), to: isoDay('To').custom((value: string, helpers) =>
     (value >= (helpers.state.ancestors[0] as { from: string }).from ? value : helpers.error('any.only'))).messages({ 'any.only': 'An absence ends on or after its first day.' }) })).max(40),
   skips: listOf('Not taking part', id('Entry')).max(200).unique(),
+  pins,
   opens: Joi.object().pattern(/^\d{1,2}$/, whole('Opens', 0, 60)).required().label('Gates'),
 })
 
-export const athleteSeasonChangeSchema = form<AthleteSeasonChange>({ version, groupId: id('Group'), title, exceptions: exceptionsSchema, pins, prefer, replan })
+export const athleteSeasonChangeSchema = form<AthleteSeasonChange>({ version, groupId: id('Group'), title, exceptions: exceptionsSchema, prefer, replan })
 
 export const calendarSourceSchema = form<CalendarSource>({
   groupId: id('Group'),

@@ -93,7 +93,6 @@ export interface AthleteSeasonChange {
   readonly groupId: string
   readonly title: string
   readonly exceptions: SeasonExceptions
-  readonly pins: readonly number[]
   readonly prefer: NonNullable<RepairOptions['prefer']> | null
   readonly replan: boolean
 }

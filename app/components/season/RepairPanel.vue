@@ -24,7 +24,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ accept: [], discard: [], prefer: [way: Prefer], pin: [day: number], show: [week: number], replan: [on: boolean] }>()
 
-const weeks = computed(() => props.repair.plan.loads.map((_, week) => week).filter(week => props.before !== null && (
+const weeks = computed(() => props.repair.plan.loads.map((_, week) => week).filter(week => props.before !== null && week < props.before.loads.length && (
   props.before.loads[week] !== props.repair.plan.loads[week] || props.before.phases[week] !== props.repair.plan.phases[week]
   || props.repair.changed.some(({ day }) => Math.floor(day / 7) === week) || props.pins.some(day => Math.floor(day / 7) === week))))
 const daysOf = (plan: SeasonPlan, week: number) => plan.days.slice(7 * week, 7 * week + 7)

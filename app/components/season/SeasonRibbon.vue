@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { daysBetween } from '~~/core/calendar'
+import { addDays, daysBetween } from '~~/core/calendar'
 import { PLANES, type Plane } from '~~/core/catalogue'
 import { PHASES } from '~~/core/policy'
 import { DAY_KINDS, daysOfEntry, KIND_VOLUMES, stretchesOf, type SeasonPlan, type SeasonShape } from '~~/core/season'
@@ -49,9 +49,8 @@ const marks = computed(() => props.entries.filter(e => e.kind !== 'competition')
 const starts = computed(() => props.shape.phases.map((_, index) => props.plan.phases.indexOf(index)))
 const spoken = (week: number): string => {
   const s = stretches.value.find(one => week >= one.week && week < one.week + one.weeks)
-  return `Week ${week + 1}, ${weekSpan(monday(week))}: ${s ? PHASES[s.phase].name.toLowerCase() : ''}, ${LOAD_NAME[props.plan.loads[week]!]}, ${volumes.value[week]} units`
+  return `Week ${week + 1}, ${weekSpan(addDays(props.shape.startsOn, 7 * week))}: ${s ? PHASES[s.phase].name.toLowerCase() : ''}, ${LOAD_NAME[props.plan.loads[week]!]}, ${volumes.value[week]} units`
 }
-const monday = (week: number): string => new Date(Date.parse(`${props.shape.startsOn}T00:00:00Z`) + week * 7 * 86_400_000).toISOString().slice(0, 10)
 const changedWeek = (week: number): boolean => props.before !== null && (props.before.loads[week] !== props.plan.loads[week] || props.before.phases[week] !== props.plan.phases[week]
   || props.plan.days.slice(7 * week, 7 * week + 7).some((kind, i) => props.before!.days[7 * week + i] !== kind))
 

@@ -57,6 +57,23 @@ describe('a draft of a season', () => {
     for (const way of Object.values(draft.ways.value!.found!)) expect(way.plan.days[day]).toBe(from)
   })
 
+  it('keeps a pin alone as a change, the athlete’s apart from the squad’s', () => {
+    const { draft } = drafted()
+    draft.togglePin(30)
+    expect([draft.dirty.value, draft.title.value, draft.groupChange().pins]).toEqual([true, 'Days are pinned', [30]])
+    draft.togglePin(30)
+    expect(draft.dirty.value).toBe(false)
+    const { draft: own } = drafted('a')
+    own.togglePin(31)
+    expect(own.athleteChange().exceptions.pins).toEqual([31])
+  })
+
+  it('holds a season that begins on another day against nothing', () => {
+    const { draft } = drafted()
+    draft.setShape({ ...shape, startsOn: '2026-03-09' }, 'Later')
+    expect([draft.compared.value, draft.repair.value!.changed]).toEqual([null, []])
+  })
+
   it('calls off, puts in, changes the shape; Escape leaves all of it', () => {
     const { draft, edits } = drafted()
     draft.cancelEntry('cup')

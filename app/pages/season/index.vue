@@ -56,7 +56,7 @@ const editable = computed(() => session.me?.role === 'headCoach' || session.me?.
 const squadEditable = computed(() => editable.value && focus.value.athleteId === null)
 const overlay = computed(() => route.query.view === 'all')
 const draft = useSeasonDraft(all, focus, today)
-const { shape, plan, entries, repair, dirty, standing, season } = draft
+const { shape, plan, entries, repair, dirty, compared, season } = draft
 const edits = useSeasonEdits(draft, groupId, computed(() => all.value?.timeZone ?? 'UTC'))
 const dialog = ref<SeasonDialog | null>(null)
 
@@ -208,7 +208,7 @@ const { on: keysOn } = useSingleKeys(actions)
         <SeasonRibbon
           :shape="shape"
           :plan="plan"
-          :before="dirty ? standing : null"
+          :before="dirty ? compared : null"
           :entries="entries"
           :today="today"
           :selected="week"
@@ -251,7 +251,7 @@ const { on: keysOn } = useSingleKeys(actions)
           tabindex="-1"
           :title="draft.title.value"
           :repair="repair"
-          :before="standing"
+          :before="compared"
           :shape="shape"
           :ways="draft.ways.value.found"
           :taken="draft.taken.value"
@@ -274,7 +274,7 @@ const { on: keysOn } = useSingleKeys(actions)
           :starts-on="startsOn"
           :entries="entries"
           :demand="demands[week]!"
-          :before="dirty && standing ? standing.days.slice(7 * week, 7 * week + 7) : null"
+          :before="dirty && compared ? compared.days.slice(7 * week, 7 * week + 7) : null"
           :pins="draft.pins.value"
           :selected-day="weekday"
           :editable="editable"
