@@ -1,5 +1,6 @@
 import { STANDARD } from '~~/core/catalogue'
-import { changeItem, layOutSession, proposeWeek, stepDose, weekConflicts, weekLedger, type WeekPlan } from '~~/core/programme'
+import { changeItem, layOutSession, proposeWeek, stepDose, weekLedger, type WeekPlan } from '~~/core/programme'
+import { weekConflicts } from '~~/core/rules'
 import { larkholm } from '~~/demo'
 import { planningContext } from '~~/shared/planningContext'
 import { spread, timed } from './timing'

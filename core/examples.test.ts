@@ -14,13 +14,14 @@ import * as merge from './merge'
 import * as planner from './planner'
 import * as policy from './policy'
 import * as programme from './programme'
+import * as rules from './rules'
 import * as season from './season'
 import * as screening from './screening'
 import * as statistics from './statistics'
 import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
-  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...instruments, ...merge, ...planner, ...policy, ...programme, ...season, ...screening, ...statistics, ...fixtures,
+  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...instruments, ...merge, ...planner, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
 }
 
 function sources(folder: string): string[] {

@@ -1,7 +1,7 @@
 import { EQUIPMENT, LADDERS, type Equipment } from '~~/core/catalogue'
 import { addDays } from '~~/core/calendar'
 import type { PlannedSession } from '~~/core/programme'
-import type { FlagId } from '~~/core/screening'
+import { FLAG_IDS, type Answers, type Clearance, type FlagId, type Raised } from '~~/core/screening'
 import type { AthleteInput, Competition, Role } from '~~/shared/types'
 import { chance, type Chance } from './random'
 import { SQUADS, type Squad } from './squads'
@@ -24,6 +24,10 @@ export interface DemoPerson {
 export interface DemoAthlete {
   readonly id: string
   readonly input: AthleteInput
+  /** What was answered on screening; null: never screened. */
+  readonly answers: Answers | null
+  readonly clearances: readonly Clearance[]
+  readonly raised: Raised
   /** The lifts of every week, no trunk work in them. */
   readonly sessions: readonly PlannedSession[]
 }
@@ -53,6 +57,12 @@ const FLAGS: Readonly<Record<string, readonly FlagId[]>> = {
   'Oskel Burn': ['nightPain'],
 }
 
+/** Who was never screened yet, and who has a doctor's word that training may go on within what the flag takes away. */
+const NEVER_SCREENED = ['Ilse Tarn']
+const CLEARED_TO_TRAIN = ['Halvo Fell']
+/** Days ago on which everybody was screened, and on which flags were raised. */
+const SCREENED_DAYS = 41
+
 /** Athletes with a sign-in of their own. */
 const WITH_ACCOUNT = ['Ilse Tarn', 'Bram Lough', 'Sirke Holm', 'Jorun Vale', 'Tiko Crag']
 
@@ -61,7 +71,7 @@ export function larkholm(today: string): DemoCentre {
   const luck = chance(SEED)
   const groups = SQUADS.map(squad => ({ id: luck.key(), name: squad.name }))
   const athletes = SQUADS.flatMap((squad, index) =>
-    squad.athletes.map(([name, sex]) => athlete(luck, squad, groups[index]!.id, name, sex, Number(today.slice(0, 4)))))
+    squad.athletes.map(([name, sex]) => athlete(luck, squad, groups[index]!.id, name, sex, today)))
   return {
     name: 'Larkholm Island Performance Centre',
     timeZone: DEMO_TIME_ZONE,
@@ -92,9 +102,10 @@ export function larkholm(today: string): DemoCentre {
 }
 
 function athlete(
-  luck: Chance, squad: Squad, groupId: string, name: string, sex: 'female' | 'male', thisYear: number,
+  luck: Chance, squad: Squad, groupId: string, name: string, sex: 'female' | 'male', today: string,
 ): DemoAthlete {
   const [height, mass] = squad.body[sex]
+  const thisYear = Number(today.slice(0, 4))
   const trainingAgeYears = luck.between(1, 8)
   const level = trainingAgeYears >= 5 ? 4 : trainingAgeYears >= 3 ? 3 : 2
   const rungs = Object.fromEntries(LADDERS.map(ladder =>
@@ -126,6 +137,20 @@ function athlete(
       groupIds: [groupId],
     },
     sessions: sessionsOf(squad),
+    ...healthOf(name, today),
+  }
+}
+
+/** What screening left behind, invented: who answered what, since when, and what a clinician said of it. */
+function healthOf(name: string, today: string): Pick<DemoAthlete, 'answers' | 'clearances' | 'raised'> {
+  const flags = FLAGS[name] ?? []
+  const day = addDays(today, -SCREENED_DAYS)
+  return {
+    answers: NEVER_SCREENED.includes(name) ? null : Object.fromEntries(FLAG_IDS.map(flag => [flag, flags.includes(flag)])),
+    raised: Object.fromEntries(flags.map(flag => [flag, { day, at: `${day}T09:00:00.000Z` }])),
+    clearances: CLEARED_TO_TRAIN.includes(name)
+      ? flags.map((flag): Clearance => ({ id: `cleared-${flag}`, flag, extent: 'training', givenBy: 'Island practice', role: 'doctor', from: day, until: addDays(today, 90), note: '' }))
+      : [],
   }
 }
 

@@ -93,7 +93,7 @@ test('screen, clear, brace and place one athlete', async ({ page }) => {
     await expect(page.getByText(/Write who gave it|Given by is missing/)).toBeVisible()
     await page.getByLabel('Given by').fill('Surgeon in town')
     await page.getByRole('button', { name: 'Write the clearance down' }).click()
-    await expect(page.getByText('cleared by Surgeon in town')).toBeVisible()
+    await expect(page.getByText('by Surgeon in town (doctor)')).toBeVisible()
     await page.getByRole('button', { name: 'withdraw' }).click()
     await expect(page.getByText('None written down.')).toBeVisible()
     await page.getByRole('button', { name: /^no: A hernia/ }).click()

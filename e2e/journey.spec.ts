@@ -152,6 +152,13 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
 
   await test.step('assign', async () => {
     await page.getByRole('button', { name: 'Assign week' }).click()
+    // Nobody has screened this athlete yet: a coach says why it is assigned all the same.
+    await expect(page.getByText(/^Never screened: the screening comes first/)).toBeVisible()
+    await page.getByRole('button', { name: 'Assign with this reason' }).click()
+    await expect(page.getByText('Say why, in a word or two.')).toBeVisible()
+    await expectAccessible(page)
+    await page.getByLabel('Why it is assigned all the same').fill('Screened on paper this morning.')
+    await page.getByRole('button', { name: 'Assign with this reason' }).click()
     await expect(page.getByText(`Assigned: ${NAME} reads it from now on.`)).toBeVisible()
     await expectAccessible(page)
   })

@@ -1,8 +1,8 @@
 import { DomainError } from '../core/errors'
 import {
-  checkInstance, evaluatePlan, planWeek, type DoseBand, type PlannerDose, type PlannerItem, type PlannerSession, type PlannerVariation,
-  type SessionKind, type WeekInstance,
+  checkInstance, evaluatePlan, planWeek, type DoseBand, type PlannerDose, type PlannerItem, type PlannerSession, type PlannerVariation, type WeekInstance,
 } from '../core/planner'
+import { competitionDay, dayBefore, restBetweenHighDoses, weekRepeats } from '../core/rules'
 import { highsSolver } from '../solver/highs'
 import { known, list, number, object, oneOf, optionalNumber, text, type Input } from './input'
 
@@ -24,10 +24,10 @@ const numbersOf = (input: Input, field: string, at: string): Record<string, numb
 function dosesOf(input: Input, at: string): PlannerDose[] {
   if (input.doses !== undefined) {
     return list(input, 'doses').map((dose, i) => {
-      known(dose, ['sets', 'seconds', 'demand', 'fatigue'], `${at}.doses.${i}`)
+      known(dose, ['sets', 'seconds', 'demand', 'fatigue', 'cycles'], `${at}.doses.${i}`)
       return {
         sets: number(dose, 'sets', `${at}.doses.${i}.sets`), seconds: number(dose, 'seconds', `${at}.doses.${i}.seconds`),
-        demand: numbersOf(dose, 'demand', `${at}.doses.${i}.demand`), fatigue: optionalNumber(dose, 'fatigue') ?? 0,
+        demand: numbersOf(dose, 'demand', `${at}.doses.${i}.demand`), fatigue: optionalNumber(dose, 'fatigue') ?? 0, cycles: optionalNumber(dose, 'cycles') ?? 0,
       }
     })
   }
@@ -48,7 +48,7 @@ function variationOf(input: Input, at: string): PlannerVariation {
   const removed = input.removed === undefined ? null : object(input, 'removed')
   return {
     id: text(input, 'id', `${at}.id`), doses: dosesOf(input, at), spineCost: optionalNumber(input, 'spineCost') ?? 0, planes: textsOf(input, 'planes', `${at}.planes`) ?? [],
-    cost: optionalNumber(input, 'cost') ?? 0, slotCosts: numbersOf(input, 'slotCosts', `${at}.slotCosts`), ballistic: input.ballistic === true,
+    cost: optionalNumber(input, 'cost') ?? 0, slotCosts: numbersOf(input, 'slotCosts', `${at}.slotCosts`),
     ...(input.group === undefined ? {} : { group: text(input, 'group', `${at}.group`) }), ...(slots ? { slots } : {}),
     ...(removed ? { removed: { rule: text(removed, 'rule', `${at}.removed.rule`), text: typeof removed.text === 'string' ? removed.text : '' } } : {}),
     ...(input.not === undefined ? {} : {
@@ -64,15 +64,28 @@ function sessionOf(input: Input, at: string): PlannerSession {
   known(input, ['id', 'day', 'kind', 'capS', 'workCapS', 'items', 'slots', 'lifts'], at)
   return {
     id: text(input, 'id', `${at}.id`), day: number(input, 'day', `${at}.day`), capS: optionalNumber(input, 'capS') ?? NO_LIMIT, items: optionalNumber(input, 'items') ?? NO_LIMIT,
-    kind: input.kind === undefined ? 'training' : oneOf<SessionKind>(input, 'kind', ['training', 'dayBefore', 'competition'], `${at}.kind`),
     ...(input.workCapS === undefined ? {} : { workCapS: number(input, 'workCapS', `${at}.workCapS`) }),
     lifts: numbersOf(input, 'lifts', `${at}.lifts`),
     slots: input.slots === undefined ? [{ id: 'any' }] : list(input, 'slots').map((slot, i) => {
       known(slot, ['id', 'capS', 'items', 'fatigue', 'paired', 'activation'], `${at}.slots.${i}`)
       const limits = Object.fromEntries((['capS', 'items', 'fatigue'] as const).flatMap(limit => (slot[limit] === undefined ? [] : [[limit, number(slot, limit, `${at}.slots.${i}.${limit}`)]])))
-      return { id: text(slot, 'id', `${at}.slots.${i}.id`), ...limits, paired: slot.paired === true, activation: slot.activation === true }
+      return { id: text(slot, 'id', `${at}.slots.${i}.id`), ...limits, paired: slot.paired === true }
     }),
   }
+}
+
+type Kind = 'training' | 'dayBefore' | 'competition'
+
+/** Places that a kind of day takes away: on a competition day all of them, the day before all but activation and that from fast work. */
+function takenAway(sessions: readonly Input[], ballistic: boolean): NonNullable<PlannerVariation['not']> {
+  return sessions.flatMap((session, i) => {
+    const kind = session.kind === undefined ? 'training' : oneOf<Kind>(session, 'kind', ['training', 'dayBefore', 'competition'], `sessions.${i}.kind`)
+    if (kind === 'training') return []
+    const { says } = (kind === 'competition' ? competitionDay : dayBefore).value
+    const slots = session.slots === undefined ? [{ id: 'any' }] : list(session, 'slots')
+    return slots.filter((slot: Input) => kind === 'competition' || ballistic || slot.activation !== true)
+      .map((slot: Input) => ({ session: String(session.id), slot: String(slot.id), rule: 'competition', text: says }))
+  })
 }
 
 function itemsOf(input: Input, field: string, instance: Pick<WeekInstance, 'sessions'>): PlannerItem[] {
@@ -91,7 +104,11 @@ const FIELDS = ['actions', 'bands', 'sessions', 'variations', 'limits', 'planes'
 function instanceOf(input: Input): WeekInstance {
   known(input, FIELDS, '')
   const sessions = list(input, 'sessions').map((s, i) => sessionOf(s, `sessions.${i}`))
-  const variations = list(input, 'variations').map((v, i) => variationOf(v, `variations.${i}`))
+  const variations = list(input, 'variations').map((v, i): PlannerVariation => {
+    const variation = variationOf(v, `variations.${i}`)
+    const not = [...(variation.not ?? []), ...takenAway(list(input, 'sessions'), v.ballistic === true)]
+    return not.length > 0 ? { ...variation, not } : variation
+  })
   const bands = Object.fromEntries(Object.entries(object(input, 'bands')).map(([action, band]): [string, DoseBand] => {
     if (typeof band !== 'object' || band === null || Array.isArray(band)) throw new DomainError(`bands.${action}`, 'A band has low and high.')
     known(band as Input, ['low', 'high', 'weight', 'over'], `bands.${action}`)
@@ -99,8 +116,8 @@ function instanceOf(input: Input): WeekInstance {
     const costs = Object.fromEntries((['weight', 'over'] as const).flatMap(c => (given[c] === undefined ? [] : [[c, number(given, c, `bands.${action}.${c}`)]])))
     return [action, { low: number(given, 'low', `bands.${action}.low`), high: number(given, 'high', `bands.${action}.high`), ...costs }]
   }))
-  const limits = numbersOf(input, 'limits', 'limits')
-  known(limits, ['appearances', 'distinct', 'spineCost', 'highOver', 'restHours', 'groupPerWeek'], 'limits')
+  const limits = { appearances: weekRepeats.value, restHours: restBetweenHighDoses.value.hours, ...numbersOf(input, 'limits', 'limits') }
+  known(limits, ['appearances', 'distinct', 'spineCost', 'cycles', 'highOver', 'restHours', 'groupPerWeek'], 'limits')
   const named = [...Object.keys(bands), ...variations.flatMap(v => v.doses.flatMap(d => Object.keys(d.demand))), ...sessions.flatMap(s => Object.keys(s.lifts ?? {}))]
   const resisting = textsOf(input, 'resisting')
   const previous = textsOf(input, 'previous')

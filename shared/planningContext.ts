@@ -1,23 +1,25 @@
-import { daysBetween } from '~~/core/calendar'
+import { addDays, daysBetween } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
 import { USUAL_RULES, weekRules } from '~~/core/policy'
 import type { PlanningContext } from '~~/core/programme'
 import { effectiveMarks, type Clearance, type Screen } from '~~/core/screening'
-import type { AthleteInput, Competition, Settled } from './types'
+import type { AthleteHealth, AthleteInput, Competition, Settled } from './types'
 
 /** An athlete with what clinicians have lifted, where that is known. */
-type Screened = AthleteInput & { readonly clearances?: readonly Clearance[] }
+type Screened = AthleteInput & { readonly clearances?: readonly Clearance[], readonly health?: AthleteHealth }
 
 /** What screening asks about an athlete, on a day that settles the age. */
 export function screenOf(athlete: Screened, day: string, catalogue: Catalogue): Screen {
   return {
     catalogue,
-    flags: effectiveMarks(athlete.flags, athlete.clearances ?? [], day),
+    flags: effectiveMarks(athlete.flags, athlete.clearances ?? [], day, athlete.health?.raised),
     equipment: athlete.equipment,
     braceStep: athlete.braceStep,
     rungs: athlete.rungs,
     // Only the birth year is kept: the younger of the two possible ages is the careful one.
     ageYears: Number(day.slice(0, 4)) - athlete.birthYear - 1,
+    pain: (athlete.health?.pain ?? []).filter(one => one.day <= day),
+    left: athlete.health?.left ?? null,
   }
 }
 
@@ -27,6 +29,7 @@ export function planningContext(
 ): PlanningContext {
   return {
     screen: screenOf(athlete, startsOn, catalogue),
+    screens: Array.from({ length: 7 }, (_, day) => screenOf(athlete, addDays(startsOn, day), catalogue)),
     sport: athlete.sport,
     trainingAgeYears: athlete.trainingAgeYears,
     weakLink: athlete.weakLink,

@@ -1,7 +1,7 @@
 import type { Answers, Clearance } from '~~/core/screening'
 import type { Practice } from '~~/core/assessment'
 import type {
-  Assessment, Athlete, BraceCheckInput, BraceCourse, PlaceInput, StoredOwnTests, TrialInput, TrialsAnswer, TrialTrace,
+  Assessment, Athlete, BraceCheckInput, BraceCourse, PainInput, PlaceInput, StoredOwnTests, TrialInput, TrialsAnswer, TrialTrace,
 } from '~~/shared/types'
 import { call } from './call'
 import { write, writes } from './writes'
@@ -15,8 +15,10 @@ export const sendTrial = (trial: TrialInput): Promise<{ stored: string[] } | nul
   writes.send({ key: `trial/${trial.id}`, label: 'A trial', method: 'POST', path: '/api/trials', body: { trials: [trial] } })
 export const sendTrials = (trials: readonly TrialInput[]): Promise<{ stored: string[] }> => write('Tests from a file', 'POST', '/api/trials', { trials })
 export const withdrawTrials = (ids: readonly string[]): Promise<{ withdrawn: string[] }> => write('Taking trials back', 'POST', '/api/trials/withdraw', { ids })
-export const sendAnswers = (athleteId: string, answers: Answers): Promise<Athlete> =>
-  write('Screening answers', 'PUT', of(athleteId, 'screening'), { answers })
+export const sendAnswers = (athleteId: string, version: number, answers: Answers): Promise<Athlete> =>
+  write('Screening answers', 'PUT', of(athleteId, 'screening'), { version, answers })
+export const sendPainDecision = (athleteId: string, input: PainInput): Promise<Athlete> =>
+  write('A decision on pain', 'POST', of(athleteId, 'pain'), input)
 export const addClearance = (athleteId: string, clearance: Clearance): Promise<Athlete> =>
   write('A clearance', 'POST', of(athleteId, 'clearances'), clearance)
 export const withdrawClearance = (athleteId: string, id: string): Promise<Athlete> =>

@@ -1,7 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
 import { larkholm } from '~~/demo'
-import type { AthleteInput, PlanRun } from '~~/shared/types'
+import { NO_HEALTH, type AthleteInput, type PlanRun } from '~~/shared/types'
 import { blankAthlete } from '~/composables/useAthleteForm'
 import AthleteForm from './athlete/AthleteForm.vue'
 import FlagConsequences from './athlete/FlagConsequences.vue'
@@ -87,8 +87,8 @@ describe('flags and ladders', () => {
 describe('lists', () => {
   it('of the roster select one and all', async () => {
     const row = {
-      athlete: { ...someone, id: 'a', version: 1, archived: false, clearances: [], screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, flags: ['nightPain' as const] },
-      nextCompetition: null, thisWeek: 'none' as const, adherence: 0.5, lastLogDay: '2026-03-01', lastBraceDay: null, homeworkLies: false, painInLastDays: true,
+      athlete: { ...someone, id: 'a', version: 1, archived: false, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, flags: ['nightPain' as const] },
+      nextCompetition: null, thisWeek: 'none' as const, adherence: 0.5, lastLogDay: '2026-03-01', lastBraceDay: null, homeworkLies: false, painInLastDays: true, screened: true,
     }
     const table = mount(RosterTable, { props: { rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02' }, global })
     expect(table.text()).toContain('Refer: Pain at night or at rest')

@@ -6,7 +6,7 @@ import type { Athlete, AthleteInput, Group, Units } from '~~/shared/types'
 import { DAY_NAMES, measures } from './useWords'
 
 /** What a coach may change, out of all that is known. */
-export function inputOf({ id: _i, version: _v, archived: _a, clearances: _l, screenedOn: _o, accountEmail: _e, accountState: _s, changedBy: _c, ...input }: Athlete): AthleteInput {
+export function inputOf({ id: _i, version: _v, archived: _a, clearances: _l, health: _h, screenedOn: _o, accountEmail: _e, accountState: _s, changedBy: _c, ...input }: Athlete): AthleteInput {
   return input
 }
 

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { proposeWeek } from '~~/core/programme'
 import { anyContext, anySessions } from '~~/core/testing/arbitraries'
 import { findVariation, STANDARD } from '~~/core/catalogue'
-import type { PrescribedItem, RosterRow, SetLogInput, Today } from '~~/shared/types'
+import { NO_HEALTH, type PrescribedItem, type RosterRow, type SetLogInput, type Today } from '~~/shared/types'
 import { blankAthlete } from './useAthleteForm'
 import { placeAt, stripLayout } from './stripLayout'
 import { useRosterFilter } from './useRosterFilter'
@@ -52,8 +52,8 @@ describe('the strip', () => {
 
 describe('the roster filter', () => {
   const row = (name: string, archived = false): RosterRow => ({
-    athlete: { ...blankAthlete([]), id: name, name, version: 1, archived, clearances: [], screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, position: 'setter' },
-    nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, lastBraceDay: null, homeworkLies: false,
+    athlete: { ...blankAthlete([]), id: name, name, version: 1, archived, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, position: 'setter' },
+    nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, lastBraceDay: null, screened: true, homeworkLies: false,
   })
 
   it('finds by any words in any order and hides the archived', () => {
@@ -75,7 +75,7 @@ describe('the runner', () => {
     dose: { sets: 1, amount: 10, unit: 'seconds', restS: 5 }, extraSetSide: null, setting: {}, settingsAsked: [],
   })
   const run = (): Today => ({
-    athleteId: 'a', athleteName: 'A', day: '2026-03-04', logs: [], nextDays: [], nextCompetition: null, season: null, entries: [], notices: [],
+    athleteId: 'a', athleteName: 'A', day: '2026-03-04', stop: null, logs: [], nextDays: [], nextCompetition: null, season: null, entries: [], notices: [],
     session: { id: 's', day: '2026-03-04', minutes: 60, lifts: [], items: [prescribed('one'), prescribed('two')] },
   })
   const outcome = { amount: 10, breakPoint: 'none', setting: {}, feltAt: [], effort: null, painAt: null, note: '' } as const

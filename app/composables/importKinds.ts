@@ -123,6 +123,6 @@ export function isThere(trials: readonly StoredTrial[]): (row: TrialRow) => bool
 }
 
 /** An athlete as a file may hold them: nothing about health leaves by the way of the roster. */
-export function withoutHealth({ flags: _f, clearances: _c, screenedOn: _s, ...athlete }: Athlete): Omit<Athlete, 'flags' | 'clearances' | 'screenedOn'> {
+export function withoutHealth({ flags: _f, clearances: _c, health: _h, screenedOn: _s, ...athlete }: Athlete): Omit<Athlete, 'flags' | 'clearances' | 'health' | 'screenedOn'> {
   return athlete
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { STANDARD_TESTS, TEST_IDS, TESTS, testFacts } from '~~/core/assessment'
 import { larkholm } from '~~/demo'
 import { athleteSchema, fieldMessages, trialSchema } from '~~/shared/schemas'
-import type { Athlete, StoredTrial } from '~~/shared/types'
+import { NO_HEALTH, type Athlete, type StoredTrial } from '~~/shared/types'
 import { isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine, type TrialRow } from './importKinds'
 import { readTable, writeTable } from './tableFile'
 import { matchColumns, readRows } from './tableImport'
@@ -11,7 +11,7 @@ import { blankAthlete } from './useAthleteForm'
 
 const centre = larkholm('2026-03-04')
 const athletes = centre.athletes.map(({ id, input }): Athlete => ({
-  ...input, id, version: 1, archived: false, clearances: [], screenedOn: null, accountEmail: null, accountState: 'none', changedBy: null,
+  ...input, id, version: 1, archived: false, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null, accountState: 'none', changedBy: null,
 }))
 const together = trialProblem(STANDARD_TESTS)
 const fields = trialFields(athletes, STANDARD_TESTS)

@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import { larkholm } from '~~/demo'
 import type { Clearance } from '~~/core/screening'
-import type { Athlete, RosterRow } from '~~/shared/types'
+import { NO_HEALTH, type Athlete, type RosterRow } from '~~/shared/types'
 import { toLookAt } from './toLookAt'
 
 const TODAY = '2026-03-04'
 const athlete = {
-  ...larkholm(TODAY).athletes[0]!.input, id: 'a', version: 1, archived: false, clearances: [], screenedOn: null, accountEmail: null, accountState: 'none', changedBy: null,
+  ...larkholm(TODAY).athletes[0]!.input, id: 'a', version: 1, archived: false, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null, accountState: 'none', changedBy: null,
 } as Athlete
-const clearance = (until: string | null): Clearance => ({ id: 'c', flag: 'herniaSurgery', extent: 'all', givenBy: 'Surgeon', from: '2026-01-01', until, note: '' })
+const clearance = (until: string | null): Clearance => ({ id: 'c', flag: 'herniaSurgery', extent: 'all', givenBy: 'Surgeon', role: 'specialist', from: '2026-01-01', until, note: '' })
 const row = (over: Partial<Athlete>, rest: Partial<RosterRow> = {}): RosterRow => ({
-  athlete: { ...athlete, flags: [], ...over }, nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, homeworkLies: false, lastBraceDay: TODAY, ...rest,
+  athlete: { ...athlete, flags: [], ...over }, nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, screened: true, homeworkLies: false, lastBraceDay: TODAY, ...rest,
 })
 const texts = (one: RosterRow): string[] => toLookAt(one, TODAY).map(t => t.text)
 
@@ -32,6 +32,13 @@ describe('what waits about an athlete', () => {
     [null, []],
   ])('warns about a clearance until %s', (until, words) => {
     expect(texts(row({ flags: ['herniaSurgery'], clearances: [clearance(until)] }))).toEqual(words)
+  })
+
+  it('says where it hurt, how often running and what waits, and who was never screened', () => {
+    const pain = [{ variationId: 'side-plank.feet', day: '2026-03-03', at: '', place: 'lowBack' as const, times: 2, state: 'locked' as const }]
+    expect(texts(row({ health: { ...NO_HEALTH, pain } }, { painInLastDays: true }))).toEqual(['Pain Tue 3: low back, 2 times running: locked: refer'])
+    expect(texts(row({}, { screened: false }))).toEqual(['Never screened'])
+    expect(texts(row({ health: { ...NO_HEALTH, left: [] } }))).toEqual(['Some drills are not for this athlete now'])
   })
 
   it('reminds of the brace in everybody, after four weeks', () => {

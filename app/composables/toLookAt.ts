@@ -2,6 +2,7 @@ import { addDays, daysBetween } from '~~/core/calendar'
 import { RECHECK_DAYS } from '~~/core/assessment'
 import { effectiveMarks, endingClearances, FLAGS, flagFacts, isRestriction } from '~~/core/screening'
 import type { RosterRow } from '~~/shared/types'
+import { painText } from './safetyWords'
 import { dayMonth, shortDay } from './useWords'
 
 /** One thing about an athlete that waits for a coach. */
@@ -10,9 +11,10 @@ export interface ToLookAt { readonly text: string, readonly urgent: boolean }
 /** Days before its end from which a clearance is warned about (common practice, no source). */
 const WARN_DAYS = 14
 
-/** What waits about an athlete, most urgent first: flags that stand, clearances that end, pain, brace re-checks. */
-export function toLookAt({ athlete, painInLastDays, lastLogDay, lastBraceDay, homeworkLies }: RosterRow, today: string): ToLookAt[] {
-  const standing = effectiveMarks(athlete.flags, athlete.clearances, today).map((mark): ToLookAt => {
+/** What waits about an athlete, most urgent first: flags that stand, clearances that end, pain and where, what is not known, brace re-checks. */
+export function toLookAt({ athlete, painInLastDays, lastLogDay, lastBraceDay, homeworkLies, screened: known }: RosterRow, today: string): ToLookAt[] {
+  const screened = known ? [] : [{ text: 'Never screened', urgent: true }]
+  const standing = effectiveMarks(athlete.flags, athlete.clearances, today, athlete.health.raised).map((mark): ToLookAt => {
     const { kind, name, means } = flagFacts(mark)
     return kind === 'red' ? { text: `Refer: ${name}`, urgent: true } : { text: isRestriction(mark) ? means : name, urgent: false }
   })
@@ -21,10 +23,12 @@ export function toLookAt({ athlete, painInLastDays, lastLogDay, lastBraceDay, ho
     const when = days < 0 ? `ended on ${dayMonth(until!)}` : days === 0 ? 'ends today' : `ends in ${days} ${days === 1 ? 'day' : 'days'}`
     return { text: `Clearance ${when}: ${FLAGS[flag].name.toLowerCase()}`, urgent: true }
   })
-  const pain = painInLastDays ? [{ text: `Pain logged, last on ${lastLogDay ? shortDay(lastLogDay) : ''}`, urgent: true }] : []
+  const hurt = athlete.health.pain.filter(one => one.state !== 'leftOut').map((one): ToLookAt => ({ text: `Pain ${shortDay(one.day)}: ${painText(one)}`, urgent: true }))
+  const pain = hurt.length === 0 && painInLastDays ? [{ text: `Pain logged, last on ${lastLogDay ? shortDay(lastLogDay) : ''}`, urgent: true }] : hurt
+  const left = athlete.health.left !== null && standing.length === 0 ? [{ text: 'Some drills are not for this athlete now', urgent: false }] : []
   const brace = lastBraceDay === null
     ? [{ text: 'Brace never checked', urgent: false }]
     : daysBetween(lastBraceDay, today) >= RECHECK_DAYS ? [{ text: `Brace re-check due since ${dayMonth(addDays(lastBraceDay, RECHECK_DAYS))}`, urgent: false }] : []
   const homework = homeworkLies ? [{ text: 'Brace homework lies', urgent: false }] : []
-  return [...standing.filter(s => s.urgent), ...ending, ...pain, ...standing.filter(s => !s.urgent), ...brace, ...homework]
+  return [...standing.filter(s => s.urgent), ...ending, ...pain, ...standing.filter(s => !s.urgent), ...left, ...screened, ...brace, ...homework]
 }

@@ -19,7 +19,7 @@ export function useRunner(run: ComputedRef<Today>, waiting: Ref<readonly SetLogI
   const skipped = ref<ReadonlySet<string>>(new Set())
   const restS = ref(0)
 
-  const steps = computed((): Step[] => (run.value.session?.items ?? []).flatMap(item =>
+  const steps = computed((): Step[] => (run.value.session?.items ?? []).filter(item => !item.stopped).flatMap(item =>
     expandSets(item.dose, item.sides, item.extraSetSide)
       .map(slot => ({ ...slot, item, key: keyOf(item.id, slot.side, slot.setNumber) }))))
   const logs = computed(() => {

@@ -38,6 +38,13 @@ export function stepsOf(battery: Battery, tests: Tests): DeskStep[] {
     (testFacts(test, tests).sides === 'each' ? (['right', 'left'] as const).map(side => ({ test, side })) : [{ test, side: null }]))
 }
 
+/** What is known of the athletes besides: why a test may not be taken, and what is odd about a value. */
+export interface DeskLooks {
+  readonly stop: (athleteId: string, step: DeskStep) => string | null
+  readonly odd: (athleteId: string, step: DeskStep, value: number) => string | null
+}
+const NO_LOOKS: DeskLooks = { stop: () => null, odd: () => null }
+
 interface DeskState { readonly battery: Battery, readonly tests: Tests, readonly lanes: readonly Lane[], readonly setting: SettingValues }
 const KEY = 'desk'
 
@@ -45,7 +52,7 @@ const KEY = 'desk'
  * Testing (a squad) in rotation: a stopwatch for each athlete, all of which may run at once, and what ended each trial. Times
  * come from the clock and everything is kept on the device, so that a reload or a dead line loses nothing that was measured.
  */
-export function useTestDesk(today: () => string, log: (trial: TrialInput) => void, clock: () => number = () => Date.now()) {
+export function useTestDesk(today: () => string, log: (trial: TrialInput) => void, clock: () => number = () => Date.now(), looks: DeskLooks = NO_LOOKS) {
   /** Kept whole with its tests: a run goes on as it began, without a line and whatever becomes of the list of tests. */
   const battery = ref<Battery>({ name: '', tests: [] })
   const tests = shallowRef<Tests>({})
@@ -84,12 +91,14 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
   const stepAt = (lane: Lane): DeskStep | null => steps.value[lane.at] ?? null
   const timed = (lane: Lane): boolean => { const step = stepAt(lane); return step !== null && testFacts(step.test, tests.value).timed }
   const elapsedS = (lane: Lane): number => (lane.waiting ? lane.waiting.value : lane.startedAt === null ? 0 : Math.max(0, (now.value - lane.startedAt) / 1000))
-  const idle = (lane: Lane): boolean => timed(lane) && lane.startedAt === null && lane.waiting === null
+  const stopOf = (lane: Lane): string | null => { const step = stepAt(lane); return step && looks.stop(lane.athleteId, step) }
+  const oddOf = (lane: Lane): string | null => { const step = stepAt(lane); return step && lane.waiting ? looks.odd(lane.athleteId, step, lane.waiting.value) : null }
+  const idle = (lane: Lane): boolean => timed(lane) && stopOf(lane) === null && lane.startedAt === null && lane.waiting === null
 
   /** Starts or stops a lane's watch; one that waits to be told what ended it stays as it is. */
   function press(index: number): void {
     const lane = lanes.value[index]
-    if (!lane || lane.waiting || !timed(lane)) return
+    if (!lane || lane.waiting || !timed(lane) || (lane.startedAt === null && stopOf(lane) !== null)) return
     tick()
     if (lane.startedAt === null) change(index, l => ({ ...l, startedAt: now.value }))
     else {
@@ -104,6 +113,8 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
   }
   /** A value that is read and not timed. */
   function enter(index: number, value: number): void {
+    const asked = lanes.value[index]
+    if (!asked || stopOf(asked) !== null) return
     tick()
     change(index, lane => ({ ...lane, waiting: { value, stoppedAt: now.value } }))
   }
@@ -122,6 +133,8 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
     const trial: TrialInput = {
       id: newKey(), athleteId: lane.athleteId, day: today(), performedAt: new Date(lane.waiting.stoppedAt).toISOString(), test: step.test, side: step.side,
       value: lane.waiting.value, breakPoint, setting: setting.value, note: lane.note.trim().slice(0, 500),
+      // Whoever says what ended it has read that the value is odd.
+      ...(oddOf(lane) ? { sure: true } : {}),
     }
     log(trial)
     change(index, l => ({ ...l, at: l.at + 1, waiting: null, note: '', done: [...l.done, trial] }))
@@ -146,6 +159,6 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
 
   const allDone = computed(() => lanes.value.length > 0 && lanes.value.every(lane => lane.at >= steps.value.length))
   return {
-    battery, tests, lanes, setting, steps, front, allDone, begin, finish, press, startAll, enter, note, end, discard, skip, again, undo, stepAt, timed, elapsedS, idle,
+    battery, tests, lanes, setting, steps, front, allDone, begin, finish, press, startAll, enter, note, end, discard, skip, again, undo, stepAt, timed, elapsedS, idle, stopOf, oddOf,
   }
 }

@@ -2,10 +2,8 @@ import { computed, nextTick, ref, shallowRef, watch, type ComputedRef } from 'vu
 import { watchDebounced } from '@vueuse/core'
 import { v7 as newKey } from 'uuid'
 import { same } from '~~/core/merge'
-import {
-  addItem, alternatives, changeItem, findItem, lastTime, liftsOnly, moveItem, moveToNeighbour, nudgeItem, optimiseWeek, removeItem,
-  mendConflict, stepDose, stepSets, targetOrigins, weekConflicts, weekGoal, weekLedger, weeklyTargets, type Conflict, type Place, type PlanProof, type TrunkItem, type WeekPlan,
-} from '~~/core/programme'
+import { addItem, alternatives, changeItem, findItem, lastTime, liftsOnly, moveItem, moveToNeighbour, nudgeItem, optimiseWeek, removeItem, mendConflict, stepDose, stepSets, targetOrigins, weekGoal, weekLedger, weeklyTargets, type Place, type PlanProof, type TrunkItem, type WeekPlan } from '~~/core/programme'
+import { weekConflicts, type Conflict } from '~~/core/rules'
 import type { Dose } from '~~/core/dose'
 import type { Catalogue, Variation } from '~~/core/catalogue'
 import { planningContext } from '~~/shared/planningContext'
@@ -28,7 +26,7 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   const origins = computed(() => targetOrigins({ ...context.value, sessions: store.plan.sessions.length }))
   const targets = computed(() => weeklyTargets({ ...context.value, sessions: store.plan.sessions.length }))
   const ledger = computed(() => weekLedger(store.plan, targets.value, catalogue.value))
-  const conflicts = computed(() => weekConflicts(store.plan, context.value))
+  const conflicts = computed(() => weekConflicts(store.plan, context.value, sheet.value.previousPlan))
   const selected = computed(() => (selectedId.value ? findItem(store.plan, selectedId.value) : null))
   const last = computed(() => (selected.value && sheet.value.previousPlan
     ? lastTime(selected.value.item.variationId, selected.value.session.day, sheet.value.previousPlan, catalogue.value)

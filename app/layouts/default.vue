@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { mondayOf } from '~~/core/calendar'
+import AlertBar from '~/components/safety/AlertBar.vue'
+import { useAlerts } from '~/composables/useAlerts'
+import { useCatalogue } from '~/composables/useCatalogue'
 import PlanePatterns from '~/components/shell/PlanePatterns.vue'
 import RoomRail from '~/components/shell/RoomRail.vue'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -11,6 +14,8 @@ const session = useSessionStore()
 const roster = useRosterStore()
 const drills = useCatalogueStore()
 const tests = useTestsStore()
+const alerts = useAlerts()
+const catalogue = useCatalogue()
 onMounted(() => {
   if (!session.me) return
   if (drills.state === 'idle') void drills.load()
@@ -44,11 +49,18 @@ async function switchUnits(): Promise<void> {
       @sign-out="signOut"
       @units="switchUnits"
     />
-    <main
-      id="main"
-      class="flex-1 min-w-0 p-4"
-    >
-      <slot />
-    </main>
+    <div class="flex-1 min-w-0">
+      <AlertBar
+        v-if="session.me && session.me.role !== 'athlete'"
+        :open="alerts.open"
+        :catalogue="catalogue"
+      />
+      <main
+        id="main"
+        class="p-4"
+      >
+        <slot />
+      </main>
+    </div>
   </div>
 </template>

@@ -3,7 +3,10 @@ import { daysBetween, mondayOf, weekdayOf } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
 import { fetchCoachDay } from '~/api/season'
 import StatePanel from '~/components/common/StatePanel.vue'
+import AlertList from '~/components/safety/AlertList.vue'
 import NoticeList from '~/components/season/NoticeList.vue'
+import { useAlerts } from '~/composables/useAlerts'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { useAttempt } from '~/composables/useAttempt'
 import { ENTRY_NAME, LOAD_NAME } from '~/composables/seasonWords'
 import { inDays, longDay } from '~/composables/useWords'
@@ -14,6 +17,8 @@ useHead({ title: 'Today · Keen Anchor' })
 
 const session = useSessionStore()
 const { busy, problem, attempt } = useAttempt()
+const catalogue = useCatalogue()
+const alerts = useAlerts(() => load())
 const day = shallowRef<CoachDay | null>(null)
 const load = (): Promise<boolean> => attempt(async () => { day.value = await fetchCoachDay() })
 onMounted(load)
@@ -41,8 +46,19 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
       state="empty"
       text="No squad is in your sight yet."
     />
+    <section
+      v-if="alerts.alerts.length > 0"
+      class="panel mt-3"
+      aria-label="Health"
+    >
+      <h2>Health, last days</h2>
+      <AlertList
+        :alerts="alerts.alerts"
+        :catalogue="catalogue"
+      />
+    </section>
     <div
-      v-else-if="day"
+      v-if="day && day.squads.length > 0"
       class="grid lg:grid-cols-2 gap-4 mt-3 items-start"
     >
       <section

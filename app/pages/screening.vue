@@ -3,9 +3,13 @@ import type { Answers } from '~~/core/screening'
 import { sendAnswers } from '~/api/assessment'
 import ScreeningForm from '~/components/assessment/ScreeningForm.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
+import StopPanel from '~/components/safety/StopPanel.vue'
+import { clearedReds } from '~/composables/clearedReds'
+import { useAlerts } from '~/composables/useAlerts'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useAssessmentStore } from '~/stores/assessment'
+import { useAthleteStore } from '~/stores/athlete'
 import { useSessionStore } from '~/stores/session'
 
 definePageMeta({ layout: 'plain' })
@@ -19,8 +23,14 @@ onMounted(() => { if (session.me?.athleteId) void load() })
 
 const { busy, problem, attempt } = useAttempt()
 const done = ref(false)
+const alerts = useAlerts()
+const today = useAthleteStore()
+/** Sent over the version it began from; what it raises counts at once, and who was told is said at once. */
 async function send(answers: Answers): Promise<void> {
-  done.value = await attempt(() => sendAnswers(session.me!.athleteId!, answers))
+  const id = session.me!.athleteId!
+  done.value = await attempt(() => sendAnswers(id, store.found?.healthVersion ?? 0, answers))
+  if (!done.value) return
+  await Promise.all([alerts.look(), today.refreshToday(id)])
 }
 </script>
 
@@ -48,16 +58,21 @@ async function send(answers: Answers): Promise<void> {
       state="loading"
     />
     <p
-      v-else-if="done"
+      v-else-if="done && !today.today?.stop"
       class="panel"
       role="status"
     >
       Thank you. Your coaches see what it means for your training; only they and you can read the answers.
     </p>
+    <StopPanel
+      v-else-if="done && today.today?.stop"
+      :stop="today.today.stop"
+    />
     <ScreeningForm
       v-else
       floor
       :start="store.found?.answers ?? null"
+      :cleared="store.found ? clearedReds(store.found.flags, store.found.clearances, store.found.raised, session.me!.today) : []"
       :catalogue="catalogue"
       :busy="busy"
       :problem="problem"

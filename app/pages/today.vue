@@ -6,13 +6,19 @@ import { liftFacts, SLOTS } from '~~/core/programme'
 import { writes } from '~/api/writes'
 import StatePanel from '~/components/common/StatePanel.vue'
 import NoticeList from '~/components/season/NoticeList.vue'
+import LateSetForm from '~/components/safety/LateSetForm.vue'
+import StoppedDrill from '~/components/safety/StoppedDrill.vue'
+import StopPanel from '~/components/safety/StopPanel.vue'
 import TodaySeason from '~/components/season/TodaySeason.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
+import { useAlerts } from '~/composables/useAlerts'
+import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { sharesOf } from '~/composables/drillFacts'
 import { inDays, longDay } from '~/composables/useWords'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useAthleteStore } from '~/stores/athlete'
+import { useOutboxStore } from '~/stores/outbox'
 import { useSessionStore } from '~/stores/session'
 import type { PrescribedItem } from '~~/shared/types'
 
@@ -27,6 +33,9 @@ const homework = computed(() => (assessment.found ? homeworkState(assessment.fou
 const braceNext = computed(() => Math.min(7, (assessment.found?.braceStep ?? 1) + 1))
 
 const load = (): Promise<void> => store.loadToday(session.me!.athleteId!)
+useAlerts(() => (session.me?.athleteId ? store.refreshToday(session.me.athleteId) : undefined))
+const { busy, problem, attempt } = useAttempt()
+const outbox = useOutboxStore()
 onMounted(async () => {
   await writes.drain()
   if (!session.me?.athleteId) return
@@ -38,8 +47,9 @@ onMounted(async () => {
 const today = computed(() => store.today)
 const doneOf = (item: PrescribedItem): number => today.value!.logs.filter(log => log.prescribedItemId === item.id).length
 const allOf = (item: PrescribedItem): number => setCount(item.dose, item.sides, item.extraSetSide)
+const open = computed(() => today.value?.session?.items.filter(item => !item.stopped) ?? [])
 const started = computed(() => today.value?.session?.items.some(item => doneOf(item) > 0) ?? false)
-const finished = computed(() => today.value?.session?.items.every(item => doneOf(item) >= allOf(item)) ?? false)
+const finished = computed(() => open.value.length > 0 && open.value.every(item => doneOf(item) >= allOf(item)))
 
 function whereText(item: PrescribedItem): string {
   return item.pairedWithLift ? `between sets of ${item.pairedWithLift.toLowerCase()}` : SLOTS[item.slot]
@@ -81,12 +91,27 @@ async function signOut(): Promise<void> {
       @retry="load"
     />
     <template v-else>
-      <h1>{{ longDay(today.day) }}</h1>
+      <StopPanel
+        v-if="today.stop"
+        class="mb-3"
+        :stop="today.stop"
+      >
+        <LateSetForm
+          v-if="today.stop.toLog.length > 0"
+          :stop="today.stop"
+          :day="today.day"
+          @log="outbox.add"
+        />
+      </StopPanel>
+      <h1 v-else>
+        {{ longDay(today.day) }}
+      </h1>
       <p
         v-if="assessment.found"
         class="flex flex-wrap gap-2 my-2"
       >
         <NuxtLink
+          v-if="!today.stop"
           to="/brace"
           class="btn min-h-[48px]"
           :class="homework?.remind ? 'border-signal border-2' : ''"
@@ -117,7 +142,15 @@ async function signOut(): Promise<void> {
         {{ today.nextCompetition.name }} <b>{{ inDays(daysBetween(today.day, today.nextCompetition.day)) }}</b>
       </p>
       <template v-if="today.session && today.session.items.length > 0">
+        <p
+          v-if="problem"
+          class="caution mb-2"
+          role="alert"
+        >
+          {{ problem }}
+        </p>
         <NuxtLink
+          v-if="open.length > 0"
           :to="`/run/${today.session.id}`"
           class="btn btn-main btn-floor mb-4"
         >{{ finished ? 'Look at the session' : started ? 'Go on with the session' : 'Start the session' }}</NuxtLink>
@@ -133,7 +166,10 @@ async function signOut(): Promise<void> {
             :key="item.id"
             class="panel"
           >
-            <p class="text-quiet text-[0.9em]">
+            <p
+              v-if="!item.stopped"
+              class="text-quiet text-[0.9em]"
+            >
               {{ whereText(item) }}
             </p>
             <h2 class="flex items-center gap-2 text-[1.25rem]">
@@ -144,29 +180,38 @@ async function signOut(): Promise<void> {
               />
               {{ item.name }}
             </h2>
-            <p class="figure">
-              {{ formatDose(item.dose, item.sides) }}<template v-if="item.extraSetSide">
-                , one more {{ item.extraSetSide }}
-              </template>
-            </p>
-            <p>{{ item.purpose }}</p>
-            <p class="text-quiet text-[0.92em]">
-              {{ item.why }}
-            </p>
-            <p
-              v-for="note in item.notes ?? []"
-              :key="note"
-            >
-              {{ note }}
-            </p>
-            <p class="figure text-[0.92em]">
-              {{ doneOf(item) }} of {{ allOf(item) }} sets logged
-            </p>
+            <StoppedDrill
+              v-if="item.stopped"
+              :stopped="item.stopped"
+              :sides="item.sides"
+              :busy="busy"
+              @take="attempt(() => store.takeStandIn(item.id))"
+            />
+            <template v-else>
+              <p class="figure">
+                {{ formatDose(item.dose, item.sides) }}<template v-if="item.extraSetSide">
+                  , one more {{ item.extraSetSide }}
+                </template>
+              </p>
+              <p>{{ item.purpose }}</p>
+              <p class="text-quiet text-[0.92em]">
+                {{ item.why }}
+              </p>
+              <p
+                v-for="note in item.notes ?? []"
+                :key="note"
+              >
+                {{ note }}
+              </p>
+              <p class="figure text-[0.92em]">
+                {{ doneOf(item) }} of {{ allOf(item) }} sets logged
+              </p>
+            </template>
           </li>
         </ol>
       </template>
       <StatePanel
-        v-else
+        v-else-if="!today.stop"
         state="empty"
         text="Nothing is planned for today."
       />

@@ -1,8 +1,10 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { Athlete, History, Today } from '~~/shared/types'
+import type { Athlete, History, PainInput, Today } from '~~/shared/types'
+import { sendPainDecision } from '~/api/assessment'
 import * as athletes from '~/api/athletes'
 import { messageOf } from '~/api/call'
+import * as weeks from '~/api/weeks'
 
 /** One athlete with what was planned and done. */
 export const useAthleteStore = defineStore('athlete', () => {
@@ -39,5 +41,22 @@ export const useAthleteStore = defineStore('athlete', () => {
     today.value = await athletes.fetchToday(id)
   })
 
-  return { athlete, history, today, state, problem, load, loadPage, loadToday }
+  async function decidePain(id: string, input: PainInput): Promise<void> {
+    athlete.value = await sendPainDecision(id, input)
+  }
+
+  /** The day anew, behind the page: what is shown stays until it is there. */
+  async function refreshToday(id: string): Promise<void> {
+    const fresh = await athletes.fetchToday(id).catch(() => null)
+    if (fresh) today.value = fresh
+  }
+  /** Puts the nearest drill in the place of a stopped one. */
+  async function takeStandIn(itemId: string): Promise<void> {
+    const now = today.value
+    if (!now?.session) return
+    const { session } = await weeks.takeStandIn(now.session.id, itemId)
+    today.value = { ...now, session }
+  }
+
+  return { athlete, history, today, state, problem, load, loadPage, loadToday, refreshToday, takeStandIn, decidePain }
 })

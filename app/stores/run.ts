@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import type { Today } from '~~/shared/types'
 import { messageOf } from '~/api/call'
-import { fetchRun } from '~/api/weeks'
+import { fetchRun, takeStandIn } from '~/api/weeks'
 
 /** The session that is being run. */
 export const useRunStore = defineStore('run', () => {
@@ -22,5 +22,16 @@ export const useRunStore = defineStore('run', () => {
     }
   }
 
-  return { run, state, problem, load }
+  /** The session anew, behind the page; a line that is down leaves it as it is. */
+  async function refresh(): Promise<void> {
+    const id = run.value?.session?.id
+    const fresh = id ? await fetchRun(id).catch(() => null) : null
+    if (fresh) run.value = fresh
+  }
+  async function takeIn(itemId: string): Promise<void> {
+    const id = run.value?.session?.id
+    if (id) run.value = await takeStandIn(id, itemId)
+  }
+
+  return { run, state, problem, load, refresh, takeIn }
 })

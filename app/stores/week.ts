@@ -47,6 +47,8 @@ export const useWeekStore = defineStore('week', () => {
   const problem = ref('')
   const storedAt = ref<Date | null>(null)
   const meeting = shallowRef<Meeting | null>(null)
+  /** What is to be known before the week is assigned, in sentences; empty: nothing was asked. */
+  const missing = shallowRef<Readonly<Record<string, string>>>({})
   /** What another coach changed and was taken in without a question. */
   const news = shallowRef<{ who: string, changes: readonly string[] } | null>(null)
 
@@ -80,6 +82,7 @@ export const useWeekStore = defineStore('week', () => {
     problem.value = ''
     meeting.value = null
     news.value = null
+    missing.value = {}
     resume(kept<Draft>(draftKey(fresh.week)), fresh.week)
   }
 
@@ -248,6 +251,13 @@ export const useWeekStore = defineStore('week', () => {
     else change(chosen)
   }
 
+  /** Reads anew who the week is for: a flag or a clearance changes what it may hold, not what it holds. */
+  async function refreshAthlete(): Promise<void> {
+    const now = week.value
+    const fresh = now ? await weeks.fetchWeek(now.athleteId, now.startsOn).catch(() => null) : null
+    if (fresh && sheet.value && week.value === now) sheet.value = { ...sheet.value, athlete: fresh.athlete, settled: fresh.settled }
+  }
+
   /** Looks whether another coach stored something while nothing of mine is on the way. */
   async function lookAround(): Promise<void> {
     const now = week.value
@@ -271,17 +281,22 @@ export const useWeekStore = defineStore('week', () => {
   }
 
   /** Stores, then assigns exactly what was stored; false when it could not. */
-  async function assign(): Promise<boolean> {
+  async function assign(reason = ''): Promise<boolean> {
     await flush()
     // A week shown but never changed has not been written yet.
     if (week.value?.version === 0) await save()
     if (state.value !== 'stored' || !week.value) return false
     try {
-      keepStored(await weeks.assignWeek(week.value.athleteId, week.value.startsOn, week.value.version))
+      keepStored(await weeks.assignWeek(week.value.athleteId, week.value.startsOn, week.value.version, reason))
+      missing.value = {}
       keepDraft()
       return true
     }
     catch (error) {
+      if (error instanceof AppError && error.code === 'needsReason') {
+        missing.value = error.fields ?? {}
+        return false
+      }
       const current = error instanceof AppError && error.code === 'changedElsewhere'
       if (current) void lookAround()
       problem.value = messageOf(error)
@@ -291,7 +306,7 @@ export const useWeekStore = defineStore('week', () => {
   }
 
   return {
-    sheet, week, plan, past, future, loading, saving, problem, storedAt, meeting, news, load, best, review, applyTo, settle, change, undo, redo, flush, assign, choose,
-    lookAround,
+    sheet, week, plan, past, future, loading, saving, problem, storedAt, meeting, missing, news, load, best, review, applyTo, settle, change, undo, redo, flush, assign, choose,
+    lookAround, refreshAthlete,
   }
 })

@@ -1,4 +1,4 @@
-import { TRUNK_ACTIONS, type TrunkAction } from '../catalogue'
+import { TRUNK_ACTIONS, type Hazard, type TrunkAction } from '../catalogue'
 import { DomainError } from '../errors'
 import { BATTERIES, TESTS, type Battery, type OwnTestId, type TestFacts, type Tests } from './tests'
 
@@ -39,8 +39,15 @@ export function testsWith(own: readonly OwnTest[]): Tests {
   return {
     ...TESTS,
     ...Object.fromEntries(own.map(({ id, name, unit, better, sides, action, setUp, stop }): [OwnTestId, TestFacts] =>
-      [id, { name, unit, better, sides, action, setUp, stop, timed: unit === 's', norms: null }])),
+      [id, { name, unit, better, sides, action, setUp, stop, timed: unit === 's', norms: null, asks: asksOf(action, unit) }])),
   }
+}
+
+/** What an own test may ask of somebody, by all that is known of it: its action, and whether it goes to the limit. */
+function asksOf(action: TrunkAction | null, unit: TestFacts['unit']): Hazard[] {
+  const bends: Partial<Record<TrunkAction, Hazard>> = { flexion: 'flexion', extension: 'extension', rotation: 'loadedRotation' }
+  const hazard = action === null ? undefined : bends[action]
+  return [...(hazard ? [hazard] : []), ...(unit === 's' || unit === 'reps' ? ['pressureRise' as const] : [])]
 }
 
 /**

@@ -16,7 +16,7 @@ export { schoolDose, schoolDoseText, SCHOOLS, type SchoolId } from './schools'
 export {
   COMPRESSION_CLASSES, MEASURED_IDS, publishedCompression, type CompressionClass, type PublishedCompression,
 } from './compression'
-export { impliedHazards, type HazardFacts } from './hazards'
+export { allHazards, impliedHazards, type HazardFacts } from './hazards'
 export { catalogueWith, EMPTY_OWN, isOwn, problemsOf, type CatalogueProblem, type OwnCatalogue } from './own'
 export { fromSheetRow, SHEET_COLUMNS, toSheetRow, type SheetRow } from './sheet'
 export { rungMoves } from './rungMoves'

@@ -1,3 +1,4 @@
+import { allHazards } from './hazards'
 import type { Ladder, Variation } from './variation'
 
 type Placed = 'id' | 'ladder' | 'rung'
@@ -8,7 +9,7 @@ export type Rung<Shared extends keyof Variation = never> =
 
 /**
  * Builds a ladder from rungs in rising order. `shared` holds what most rungs have in common;
- * a rung that differs states its own value.
+ * a rung that differs states its own value. Hazards that follow from what a drill is are added to those it names.
  *
  * @example
  * defineLadder({ id: 'x', name: 'X', aim: 'a' }, {}, []).rungs.length // => 0
@@ -20,12 +21,9 @@ export function defineLadder<Shared extends Partial<Omit<Variation, Placed>>>(
 ): Ladder {
   return {
     ...head,
-    rungs: rungs.map(({ key, ...own }, index) => ({
-      ...shared,
-      ...own,
-      id: `${head.id}.${key}`,
-      ladder: head.id,
-      rung: index + 1,
-    } as unknown as Variation)),
+    rungs: rungs.map(({ key, ...own }, index) => {
+      const drill = { ...shared, ...own, id: `${head.id}.${key}`, ladder: head.id, rung: index + 1 } as unknown as Variation
+      return { ...drill, hazards: allHazards(drill) }
+    }),
   }
 }

@@ -2,7 +2,7 @@ import { DomainError } from '../errors'
 import { findModel, settingsOf } from '../mechanics'
 import { catalogueOf, STANDARD, type Catalogue } from './catalogue'
 import { checkVariation } from './checkVariation'
-import { impliedHazards } from './hazards'
+import { allHazards } from './hazards'
 import type { Ladder, Variation } from './variation'
 
 /** What an organisation adds to the standard catalogue. */
@@ -44,9 +44,7 @@ const RUNG_KEY = /^own-[a-z0-9-]+$/
  */
 export function catalogueWith(own: OwnCatalogue): Catalogue {
   if (own.variations.length === 0) return STANDARD
-  const drills = own.variations.map((variation): Variation => ({
-    ...variation, hazards: [...new Set([...variation.hazards, ...impliedHazards(variation)])],
-  }))
+  const drills = own.variations.map((variation): Variation => ({ ...variation, hazards: allHazards(variation) }))
   const on = (ladder: string): Variation[] => drills.filter(v => v.ladder === ladder).sort((a, b) => a.rung - b.rung)
   return catalogueOf([
     ...STANDARD.ladders.map((ladder): Ladder => (on(ladder.id).length > 0 ? { ...ladder, beside: on(ladder.id) } : ladder)),

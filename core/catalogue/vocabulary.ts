@@ -95,6 +95,8 @@ export const HAZARDS = {
   wristLoad: 'weight on bent wrists',
   shoulderLoad: 'weight through the shoulders',
   pressureRise: 'high pressure in the belly',
+  loaded: 'outside load',
+  maximal: 'near-maximal strain',
 } as const
 export type Hazard = keyof typeof HAZARDS
 

@@ -52,11 +52,12 @@ export function checkInstance(instance: WeekInstance): void {
     must(cost(variation.cost ?? 0) && Object.values(variation.slotCosts ?? {}).every(cost), `${at}.cost`, 'A cost is zero or more.')
     variation.doses.forEach((dose, j) => {
       must(whole(dose.sets) && dose.sets > 0, `${at}.doses.${j}.sets`, 'Sets are a whole number from one.')
-      must(whole(dose.seconds) && whole(dose.fatigue), `${at}.doses.${j}.seconds`, 'Seconds and fatigue are whole numbers.')
+      must(whole(dose.seconds) && whole(dose.fatigue) && whole(dose.cycles ?? 0), `${at}.doses.${j}.seconds`, 'Seconds, fatigue and cycles are whole numbers.')
       demand(dose.demand, `${at}.doses.${j}.demand`)
     })
   })
   for (const [name, limit] of Object.entries(instance.limits)) must(limit === undefined || whole(limit), `limits.${name}`, 'A limit is a whole number, zero or more.')
+  must(instance.limits.highOver === undefined || instance.limits.restHours !== undefined, 'limits.restHours', 'High doses need the hours of rest between them.')
   for (const action of instance.resisting ?? []) must(actions.has(action), 'resisting', `There is no action ${action}.`)
   for (const [plane, times] of Object.entries(instance.planes ?? {})) must(whole(times), `planes.${plane}`, 'A whole number of sessions.')
   instance.locks?.keep?.forEach((item, i) => {

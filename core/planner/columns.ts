@@ -66,13 +66,8 @@ function forbidden(
   if (locks?.never?.includes(variation.id)) return ['lock', 'The coach has taken this drill out.']
   const only = locks?.only?.[variation.id]
   if (only && !only.includes(slot.id)) return ['lock', `The coach keeps it to: ${only.join(', ')}.`]
-  const never = variation.not?.find(place => place.session === session.id && place.slot === slot.id)
+  const never = variation.not?.find(place => place.session === session.id && place.slot === slot.id && (place.sets ?? dose.sets) === dose.sets)
   if (never) return [never.rule, never.text]
-  if (session.kind === 'competition') return ['competition', 'Competition day: no trunk work.']
-  if (session.kind === 'dayBefore') {
-    if (!slot.activation) return ['competition', 'The day before a competition is for activation only.']
-    if (variation.ballistic) return ['competition', 'No ballistic work the day before a competition.']
-  }
   if (variation.slots && !variation.slots.includes(slot.id)) return ['slot', 'It does not suit the place.']
   if (slot.fatigue !== undefined && dose.fatigue > slot.fatigue) return ['fatigue', 'Too tiring for the place.']
   const seconds = slot.paired ? dose.seconds / 2 : dose.seconds

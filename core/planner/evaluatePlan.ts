@@ -60,10 +60,9 @@ export function evaluatePlan(instance: WeekInstance, plan: readonly PlannerItem[
     if (instance.locks?.never?.includes(variation.id)) broken.push({ rule: 'lock', where, by: 1 })
     const only = instance.locks?.only?.[variation.id]
     if (only && !only.includes(slot.id)) broken.push({ rule: 'lock', where, by: 1 })
-    const not = variation.not?.find(place => place.session === session.id && place.slot === slot.id)
+    const not = variation.not?.find(place => place.session === session.id && place.slot === slot.id && (place.sets ?? item.sets) === item.sets)
     if (not) broken.push({ rule: not.rule, where, by: 1 })
     if (variation.slots && !variation.slots.includes(slot.id)) broken.push({ rule: 'slot', where, by: 1 })
-    if (session.kind === 'competition' || (session.kind === 'dayBefore' && (!slot.activation || variation.ballistic))) broken.push({ rule: 'competition', where, by: 1 })
   }
   for (const kept of instance.locks?.keep ?? []) {
     const there = plan.some(p => p.variation === kept.variation && p.session === kept.session && p.slot === kept.slot && p.sets === kept.sets)
@@ -88,19 +87,20 @@ export function evaluatePlan(instance: WeekInstance, plan: readonly PlannerItem[
       atMost('group', `${session.id}/${group}`, here.filter(i => i.variation.group === group).length, 1)
     }
   }
-  for (const v of instance.variations) atMost('appearances', v.id, items.filter(i => i.variation === v).length, limits.appearances ?? DEFAULTS.appearances)
+  for (const v of instance.variations) atMost('appearances', v.id, items.filter(i => i.variation === v).length, limits.appearances)
   for (const group of new Set(instance.variations.map(v => v.group).filter(g => g !== undefined))) {
     atMost('group', group!, items.filter(i => i.variation.group === group).length, limits.groupPerWeek)
   }
   atMost('distinct', 'week', new Set(items.map(i => i.variation.id)).size, limits.distinct)
   atMost('spineCost', 'week', sum(items, i => i.variation.spineCost), limits.spineCost)
+  atMost('cycles', 'week', sum(items, i => i.dose.cycles ?? 0), limits.cycles)
 
   const inSession = (action: string, id: string): number => sum(items.filter(i => i.session.id === id), i => i.dose.demand[action] ?? 0)
   let close = 0
   instance.sessions.forEach((a, i) => instance.sessions.slice(i + 1).forEach((b) => {
     for (const action of instance.actions) {
       if (limits.highOver === undefined || !(inSession(action, a.id) > limits.highOver && inSession(action, b.id) > limits.highOver)) continue
-      if (hoursBetween(a, b) < (limits.restHours ?? DEFAULTS.restHours)) broken.push({ rule: 'rest', where: `${action} on ${a.id} and ${b.id}`, by: 1 })
+      if (hoursBetween(a, b) < (limits.restHours ?? 0)) broken.push({ rule: 'rest', where: `${action} on ${a.id} and ${b.id}`, by: 1 })
       else if (hoursBetween(a, b) < DEFAULTS.spacingHours) close += 1
     }
   }))

@@ -5,7 +5,7 @@ export { evaluatePlan, type BrokenRule, type Evaluation, type Relaxation } from 
 export { explain, type Explanation } from './explain'
 export {
   DEFAULTS, hoursBetween, liftDose, type DoseBand, type PlannerDose, type PlannerItem, type PlannerSession, type PlannerSlot, type PlannerVariation,
-  type SessionKind, type WeekInstance,
+  type WeekInstance,
 } from './instance'
 export { RULE_FAMILIES, weekModel, type LinearModel, type RuleFamily } from './model'
 export { planWeek, type PlannedWeek, type PlanOptions } from './planWeek'

@@ -17,17 +17,12 @@ export interface PlannerSlot {
   readonly fatigue?: number
   /** Work here runs in the rests of a lift: half of its time counts. */
   readonly paired?: boolean
-  /** Short and easy work: the only kind on the day before a competition. */
-  readonly activation?: boolean
 }
-
-export type SessionKind = 'training' | 'dayBefore' | 'competition'
 
 export interface PlannerSession {
   readonly id: string
   /** 0 = Monday … 6 = Sunday. */
   readonly day: number
-  readonly kind?: SessionKind
   readonly capS: number
   /** Most seconds of work, paired or not. */
   readonly workCapS?: number
@@ -43,6 +38,8 @@ export interface PlannerDose {
   readonly seconds: number
   readonly demand: Readonly<Record<string, number>>
   readonly fatigue: number
+  /** What is counted against `limits.cycles`. */
+  readonly cycles?: number
   /** Only where the coach has locked it. */
   readonly lockedOnly?: boolean
 }
@@ -57,14 +54,13 @@ export interface PlannerVariation {
   readonly planes: readonly string[]
   /** Slots it suits; none named: all. */
   readonly slots?: readonly string[]
-  readonly ballistic?: boolean
   /** Cost of an appearance on the second level. */
   readonly cost?: number
   readonly slotCosts?: Readonly<Record<string, number>>
   /** Why it may not be given at all. */
   readonly removed?: { readonly rule: string, readonly text: string }
-  /** Places a rule takes away. */
-  readonly not?: readonly { readonly session: string, readonly slot: string, readonly rule: string, readonly text: string }[]
+  /** Places a rule takes away: from every dose, or from the one with so many sets. */
+  readonly not?: readonly { readonly session: string, readonly slot: string, readonly sets?: number, readonly rule: string, readonly text: string }[]
 }
 
 /** An item of a plan: which dose (by its sets) of which variation stands where. */
@@ -85,13 +81,15 @@ export interface WeekInstance {
   readonly sessions: readonly PlannerSession[]
   readonly variations: readonly PlannerVariation[]
   readonly limits: {
-    /** Times a variation comes in a week; default 2. */
+    /** Times a variation comes in a week. */
     readonly appearances?: number
     readonly distinct?: number
     readonly spineCost?: number
+    /** Sum of the cycles of all doses of the week. */
+    readonly cycles?: number
     /** A dose of one action in one session above this is high: not within `restHours` of another. */
     readonly highOver?: number
-    /** Default 48. */
+    /** Goes with `highOver`. */
     readonly restHours?: number
     /** Times a group comes in a week. */
     readonly groupPerWeek?: number
@@ -114,7 +112,7 @@ export interface WeekInstance {
 }
 
 /** What everything costs and allows, with defaults filled in (all of them common practice, no source). */
-export const DEFAULTS = { weight: 1, over: 1, appearances: 2, restHours: 48, plane: 30, keep: 10, resisting: 1, fresh: 2, spacing: 1, minute: 0.1, spacingHours: 72 } as const
+export const DEFAULTS = { weight: 1, over: 1, plane: 30, keep: 10, resisting: 1, fresh: 2, spacing: 1, minute: 0.1, spacingHours: 72 } as const
 
 /**
  * What the lifts of the week give one action.

@@ -20,7 +20,7 @@ export interface ModelMap {
 /** Families of hard rules that can be to blame, in words. */
 export const RULE_FAMILIES = {
   minutes: 'the minutes', items: 'the number of items', fatigue: 'the fatigue allowed before the heavy lift', spineCost: 'the spine cost of the week',
-  rest: '48 hours between high doses', distinct: 'the number of different drills', appearances: 'how often a drill may come', group: 'one rung of a ladder in a session',
+  cycles: 'the bending cycles of the week', rest: 'the rest between high doses', distinct: 'the number of different drills', appearances: 'how often a drill may come', group: 'one rung of a ladder in a session',
 } as const
 export type RuleFamily = keyof typeof RULE_FAMILIES
 
@@ -84,6 +84,7 @@ export function weekModel(instance: WeekInstance, columns: readonly Column[]): {
     for (const list of byGroup.values()) if (list.length > 1) atMost('group', ones(list), 1)
   })
   atMost('spineCost', xs.map(x => [x.i, variations[x.variation]!.spineCost]), limits.spineCost)
+  atMost('cycles', xs.map(x => [x.i, x.dose.cycles ?? 0]), limits.cycles)
 
   const previous = new Set(instance.previous ?? [])
   const used: [number, number][] = []
@@ -92,8 +93,7 @@ export function weekModel(instance: WeekInstance, columns: readonly Column[]): {
   variations.forEach((variation, v) => {
     const own = xs.filter(x => x.variation === v)
     if (own.length === 0) return
-    const appearances = limits.appearances ?? DEFAULTS.appearances
-    atMost('appearances', ones(own), appearances)
+    atMost('appearances', ones(own), limits.appearances)
     if (variation.group !== undefined) groupsOfWeek.set(variation.group, [...(groupsOfWeek.get(variation.group) ?? []), ...ones(own)])
     if (limits.distinct === undefined && !(previous.has(variation.id) && (instance.keep ?? 0) > 0)) return
     const z = variable(0, 1, true, own.some(x => x.fixed) ? 1 : 0)
@@ -124,7 +124,7 @@ export function weekModel(instance: WeekInstance, columns: readonly Column[]): {
   })
   function addRest(action: string, k: number): void {
     const highOver = limits.highOver!
-    const rest = limits.restHours ?? DEFAULTS.restHours
+    const rest = limits.restHours ?? 0
     const pairs = sessions.flatMap((a, i) => sessions.flatMap((b, j) => (j > i && hoursBetween(a, b) < rest ? [[i, j] as const] : [])))
     const high = new Map<number, number>()
     for (const s of new Set(pairs.flat())) {

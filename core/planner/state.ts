@@ -41,6 +41,7 @@ export class WeekState {
   private kept = 0
   private fresh = 0
   private spine = 0
+  private cycles = 0
   private cost = 0
 
   constructor(readonly instance: WeekInstance, readonly columns: readonly Column[]) {
@@ -72,7 +73,7 @@ export class WeekState {
     this.planeMet = new Int32Array(this.planeIds.length)
     const previous = new Set(instance.previous ?? [])
     this.isPrevious = variations.map(v => previous.has(v.id))
-    const rest = instance.limits.restHours ?? DEFAULTS.restHours
+    const rest = instance.limits.restHours ?? 0
     this.closePairs = sessions.map((a, i) => sessions.flatMap((b, j) => (i !== j && hoursBetween(a, b) < rest ? [j] : [])))
     this.spacedPairs = sessions.flatMap((a, i) => sessions.flatMap((b, j) =>
       (j > i && hoursBetween(a, b) >= rest && hoursBetween(a, b) < DEFAULTS.spacingHours ? [[i, j] as const] : [])))
@@ -101,7 +102,7 @@ export class WeekState {
     const { variation: v, session: s, slot: l, dose, demand } = this.columns[index]!
     const { instance: { sessions, variations, limits }, S } = this
     if (this.usesIn[v * S + s]! > 0) return false
-    if (this.uses[v]! >= (limits.appearances ?? DEFAULTS.appearances)) return false
+    if (limits.appearances !== undefined && this.uses[v]! >= limits.appearances) return false
     const session = sessions[s]!
     const slot = session.slots[l]!
     if (this.sessionItems[s]! >= session.items) return false
@@ -112,6 +113,7 @@ export class WeekState {
     if (slot.capS !== undefined && this.slotTime[at]! + dose.seconds > slot.capS) return false
     if (slot.fatigue !== undefined && this.slotFatigue[at]! + dose.fatigue > slot.fatigue) return false
     if (limits.spineCost !== undefined && this.spine + variations[v]!.spineCost > limits.spineCost) return false
+    if (limits.cycles !== undefined && this.cycles + (dose.cycles ?? 0) > limits.cycles) return false
     if (limits.distinct !== undefined && this.uses[v] === 0 && this.distinct >= limits.distinct) return false
     const group = this.groups[v]!
     if (group >= 0) {
@@ -179,6 +181,7 @@ export class WeekState {
       if (this.planeIn[p * S + s] === (by === 1 ? 1 : 0)) this.planeMet[p]! += by
     }
     this.spine += by * this.instance.variations[v]!.spineCost
+    this.cycles += by * (dose.cycles ?? 0)
     this.cost += by * cost
   }
 

@@ -1,8 +1,8 @@
 import type { Variation } from '../catalogue'
-import { doseRemoval, isAdmissible } from '../screening'
+import { itemConflicts } from '../rules'
+import { doseRemoval, isAdmissible, type Screen } from '../screening'
 import { alternatives } from './alternatives'
-import type { PlanningContext } from './context'
-import { itemConflicts } from './rules'
+import { screenOn, type PlanningContext } from './context'
 import type { PlannedLift, PlannedSession, TrunkItem, WeekPlan } from './week'
 
 /** An item made to fit another athlete, and what had to change. */
@@ -13,7 +13,7 @@ export interface Adapted {
 }
 
 /** How far below the present rung a drill stood for the one it was written for: as far it stands for the other. */
-function rungFor(variation: Variation, fromRungs: Readonly<Record<string, number>>, { screen }: PlanningContext): Variation | null {
+function rungFor(variation: Variation, fromRungs: Readonly<Record<string, number>>, screen: Screen): Variation | null {
   const below = Math.max(0, (fromRungs[variation.ladder] ?? 1) - variation.rung)
   const wanted = Math.max(1, (screen.rungs[variation.ladder] ?? 1) - below)
   const open = screen.catalogue.variations.filter(v => v.ladder === variation.ladder && v.rung <= Math.max(wanted, 1) && v.sides === variation.sides && isAdmissible(v, screen))
@@ -21,7 +21,7 @@ function rungFor(variation: Variation, fromRungs: Readonly<Record<string, number
 }
 
 /** The dose as written where the drill counts the same and the flags allow it; else the drill's lightest that they allow. */
-function doseFor(item: TrunkItem, from: Variation, to: Variation, { screen }: PlanningContext): TrunkItem['dose'] | null {
+function doseFor(item: TrunkItem, from: Variation, to: Variation, screen: Screen): TrunkItem['dose'] | null {
   const same = from.doses[0]!.unit === to.doses[0]!.unit && !doseRemoval(item.dose, screen.flags)
   return same ? item.dose : to.doses.find(dose => !doseRemoval(dose, screen.flags)) ?? null
 }
@@ -46,8 +46,9 @@ export function adaptItem(
   const place = item.pairedWith === null ? { slot: item.slot, pairedWith: null } : partner ? { slot: item.slot, pairedWith: partner.id } : { slot: 'after' as const, pairedWith: null }
   const { kept: _, circuit: __, rounds: ___, ...plain } = item
   const base: TrunkItem = { ...plain, ...place, id: `${session.id}/${item.variationId}+`, setting: {}, extraSetSide: null }
-  const own = rungFor(variation, from.rungs, context)
-  const dose = own ? doseFor(item, variation, own, context) : null
+  const screen = screenOn(context, session.day)
+  const own = rungFor(variation, from.rungs, screen)
+  const dose = own ? doseFor(item, variation, own, screen) : null
   const fresh = own && dose ? { ...base, variationId: own.id, dose, id: `${session.id}/${own.id}+` } : nearest(base, session, context)
   if (!fresh || session.items.some(other => other.variationId === fresh.variationId)) return null
   const to = catalogue.find(fresh.variationId)!

@@ -1,8 +1,8 @@
 import { mainAction, TRUNK_ACTIONS, type Variation } from '../catalogue'
-import { admissibleSet, doseRemoval } from '../screening'
-import type { PlanningContext } from './context'
+import { itemConflicts, type Conflict } from '../rules'
+import { admissibleSet, doseRemoval, type HealthMark } from '../screening'
+import { screenOn, type PlanningContext } from './context'
 import { itemActionSeconds } from './ledger'
-import { itemConflicts, type Conflict } from './rules'
 import type { PlannedSession, TrunkItem } from './week'
 
 /** A drill that may stand in for an item, and what the swap costs. */
@@ -25,10 +25,11 @@ export function alternatives(item: TrunkItem, session: PlannedSession, context: 
   const now = itemActionSeconds(item, context.screen.catalogue)
   const main = TRUNK_ACTIONS.reduce((best, action) => (now[action] > now[best] ? action : best))
   const others = session.items.filter(other => other.id !== item.id)
-  return admissibleSet(context.screen)
+  const screen = screenOn(context, session.day)
+  return admissibleSet(screen)
     .filter(variation => variation.id !== item.variationId && !others.some(other => other.variationId === variation.id))
     .flatMap((variation) => {
-      const dose = nearestDose(variation, item, context)
+      const dose = nearestDose(variation, item, context, screen.flags)
       if (!dose) return []
       const stand: TrunkItem = {
         ...item,
@@ -49,11 +50,11 @@ export function alternatives(item: TrunkItem, session: PlannedSession, context: 
 }
 
 /** The dose of a drill that comes nearest to the item's time under tension, among those the flags allow. */
-function nearestDose(variation: Variation, item: TrunkItem, context: PlanningContext): TrunkItem['dose'] | null {
+function nearestDose(variation: Variation, item: TrunkItem, context: PlanningContext, flags: readonly HealthMark[]): TrunkItem['dose'] | null {
   const total = (of: Pick<TrunkItem, 'variationId' | 'dose' | 'extraSetSide'>): number =>
     TRUNK_ACTIONS.reduce((sum, action) => sum + itemActionSeconds(of, context.screen.catalogue)[action], 0)
   const wantedS = total(item)
-  const allowed = variation.doses.filter(dose => !doseRemoval(dose, context.screen.flags))
+  const allowed = variation.doses.filter(dose => !doseRemoval(dose, flags))
   return allowed.length === 0
     ? null
     : allowed.reduce((best, dose) => {

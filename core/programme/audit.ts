@@ -1,9 +1,9 @@
 import { ACTION_FACTS, mainAction, PLANES, type Variation } from '../catalogue'
 import { bendingCapOf } from '../policy'
+import { bendingCycles, isHeavyAxial } from '../rules'
 import { removals } from '../screening'
-import type { PlanningContext } from './context'
+import { screenOn, type PlanningContext } from './context'
 import type { Ledger } from './ledger'
-import { isHeavyAxial } from './rules'
 import type { PlannedSession, TrunkItem, WeekPlan } from './week'
 
 /** The known mistakes of a routine made by hand (common practice, no source). */
@@ -75,9 +75,9 @@ function makingFindings({ makingS, resistingS }: Ledger): Finding[] {
   return [finding('making', `${Math.round(makingS)} s make a movement, ${Math.round(resistingS)} s resist one.`, 'Resisting is the trunk’s first job: trade the longest moving drill for a hold.')]
 }
 
-function beyondFindings(known: readonly Known[], { screen }: PlanningContext): Finding[] {
+function beyondFindings(known: readonly Known[], context: PlanningContext): Finding[] {
   return known.flatMap((one) => {
-    const found = removals(one.variation, screen).find(({ rule }) => ['rung', 'prerequisite', 'braceStep'].includes(rule))
+    const found = removals(one.variation, screenOn(context, one.session.day)).find(({ rule }) => ['rung', 'prerequisite', 'braceStep'].includes(rule))
     return found ? [finding('beyond', `${one.variation.name}: ${found.text}`, 'Step down to the athlete’s own rung of the ladder.', [one])] : []
   })
 }
@@ -104,8 +104,8 @@ function tackedOnFindings(plan: WeekPlan, known: readonly Known[]): Finding[] {
 }
 
 function bendingFindings(known: readonly Known[], cap: number): Finding[] {
-  const bends = known.filter(({ item, variation }) => item.dose.unit === 'reps' && variation.mode !== 'isometric' && (variation.shares.flexion ?? 0) >= 0.5)
-  const cycles = bends.reduce((sum, { item, variation }) => sum + item.dose.sets * item.dose.amount * (variation.sides === 'each' ? 2 : 1), 0)
+  const bends = known.filter(({ item, variation }) => bendingCycles(variation, item.dose) > 0)
+  const cycles = bends.reduce((sum, { item, variation }) => sum + bendingCycles(variation, item.dose), 0)
   if (cycles <= cap) return []
   return [finding('bending', `${cycles} bending cycles in the week; ${cap} are the cap.`, 'Hold instead of bending, or halve the sets.', bends)]
 }

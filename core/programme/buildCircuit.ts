@@ -2,7 +2,7 @@ import { ACTION_FACTS, mainAction, type Mode, type Variation } from '../catalogu
 import { doseRemoval } from '../screening'
 import { optionsFor } from './candidates'
 import { circuitS, stationDose } from './circuit'
-import type { PlanningContext } from './context'
+import { screenOn, type PlanningContext } from './context'
 import type { Circuit, PlannedSession, TrunkItem } from './week'
 
 /** The blocks of a circuit in their order (common practice, no source). */
@@ -29,9 +29,10 @@ const isIn = (block: CircuitBlock, variation: Variation): boolean => {
  * buildCircuit(session, { id: 'c', rounds: 2, workS: 30, restS: 30, roundRestS: 60, sides: 'split' }, 12, context)?.items.length // => 4
  */
 export function buildCircuit(session: PlannedSession, wanted: Circuit, minutes: number, context: PlanningContext): { readonly circuit: Circuit, readonly items: readonly TrunkItem[] } | null {
-  const { screen, weakLink } = context
+  const { weakLink } = context
+  const screen = screenOn(context, session.day)
   const taken = new Set(session.items.map(item => item.variationId))
-  const open = [...new Set(optionsFor(context).map(option => option.variation))]
+  const open = [...new Set(optionsFor(context, [session.day]).map(option => option.variation))]
     .filter(v => !v.insideLift && v.fatigue <= MOST_FATIGUE && !taken.has(v.id) && !doseRemoval(stationDose(wanted, v.sides), screen.flags))
   const planes = new Set<string>()
   const items: TrunkItem[] = []

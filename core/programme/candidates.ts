@@ -1,10 +1,10 @@
-import { ACTION_FACTS, mainAction, type PerAction, type Variation } from '../catalogue'
+import { mainAction, type PerAction, type Variation } from '../catalogue'
 import { doseSessionS, type Dose, type Side } from '../dose'
-import { nextDose, PHASES, policyDoses, policyRemoval, type BlockWeek } from '../policy'
-import { admissibleSet, doseRemoval } from '../screening'
-import type { PlanningContext } from './context'
+import { nextDose, policyDoses, policyRemoval } from '../policy'
+import { ladderWeek, placeConflicts, placeLimits, sessionItems, suits, weekRepeats } from '../rules'
+import { doseRemoval, isAdmissible } from '../screening'
+import { screenOn, type PlanningContext } from './context'
 import { itemActionSeconds } from './ledger'
-import { placeConflicts } from './rules'
 import type { PlannedSession, Slot, TrunkItem, WeekPlan } from './week'
 
 /** One way to add one drill at one place. */
@@ -14,14 +14,6 @@ export interface Candidate {
   readonly item: TrunkItem
 }
 
-/** Most items a slot takes, per session (paired: per lift), and in a whole session (common practice, no source). */
-export const SLOT_LIMIT: Readonly<Record<Slot, number>> = { activation: 2, paired: 1, inside: 1, after: 2, finisher: 1, home: 0 }
-export const SESSION_ITEM_LIMIT = 5
-/** Most times one drill comes back in a week. */
-export const WEEK_REPEAT_LIMIT = 2
-/** Two rungs of one ladder in a week are enough. */
-const LADDER_REPEAT_LIMIT = 3
-
 interface Place {
   readonly slot: Slot
   readonly pairedWith: string | null
@@ -29,7 +21,7 @@ interface Place {
 
 /** The places of a session where one more item fits. */
 function openPlaces(session: PlannedSession): Place[] {
-  if (session.items.length >= SESSION_ITEM_LIMIT) return []
+  if (session.items.length >= sessionItems.value) return []
   const taken = (slot: Slot, pairedWith: string | null): number =>
     session.items.filter(item => item.slot === slot && item.pairedWith === pairedWith).length
   const places: Place[] = [
@@ -38,31 +30,8 @@ function openPlaces(session: PlannedSession): Place[] {
     { slot: 'after', pairedWith: null },
     { slot: 'finisher', pairedWith: null },
   ]
-  // With no lifts there is nothing to activate for: the session is its own main work.
-  const limit = (slot: Slot): number => (session.lifts.length === 0 ? NO_LIFT_LIMIT[slot] : SLOT_LIMIT[slot])
-  return places.filter(place => taken(place.slot, place.pairedWith) < limit(place.slot))
-}
-
-/** Limits of a session without lifts, which is its own main work. */
-export const NO_LIFT_LIMIT: Readonly<Record<Slot, number>> = { activation: 1, paired: 0, inside: 0, after: 3, finisher: 1, home: 0 }
-
-/**
- * Whether a drill suits a slot: finishers are steady and harmless when tired, pairing is short and light.
- *
- * @example
- * suits(STANDARD.find('side-plank.feet'), 'after') // => true
- */
-export function suits(variation: Variation, slot: Slot): boolean {
-  if (variation.insideLift) return slot === 'after' || slot === 'inside'
-  switch (slot) {
-    case 'activation': return variation.fatigue === 1
-    case 'paired': return variation.fatigue <= 2 && variation.mode !== 'locomotor' && variation.mode !== 'ballistic'
-    case 'after': return variation.fatigue >= 2 || variation.braceStep >= 4 || ACTION_FACTS[mainAction(variation.shares)].resists
-    case 'inside': return false
-    case 'home': return variation.fatigue <= 3
-    case 'finisher':
-      return variation.fatigue >= 2 && (variation.mode === 'locomotor' || variation.mode === 'isometric')
-  }
+  const limits = placeLimits(session)
+  return places.filter(place => taken(place.slot, place.pairedWith) < limits[place.slot])
 }
 
 /** One admissible drill in one of its doses, with all that does not depend on the place reckoned once. */
@@ -76,30 +45,39 @@ export interface Option {
 }
 
 /**
- * Every admissible drill that neither policy nor coach leaves out, in every dose the athlete's flags allow, in catalogue order.
- * Inside a block a drill of last week comes in its next dose; a phase that takes in nothing new holds to last week's and to easy ones.
+ * Whether a drill may be given on a weekday, in a dose if one is named.
  *
+ * @example
+ * mayOn(0, variation, null, { ...context, screen: { ...context.screen, flags: ['chestPain'] } }) // => false
+ */
+export function mayOn(day: number, variation: Variation, dose: Dose | null, context: PlanningContext): boolean {
+  const screen = screenOn(context, day)
+  return isAdmissible(variation, screen) && (dose === null || doseRemoval(dose, screen.flags) === null)
+}
+
+/**
+ * Every drill that may be given on one of the days and that neither policy nor coach leaves out, in every dose allowed on one of
+ * them, in catalogue order. Inside a block a drill of last week comes in its next dose.
+ *
+ * @param days weekdays of the sessions
  * @param before last week's plan
  * @throws DomainError `tempo` when a dose of the catalogue cannot be read.
  * @example
- * optionsFor({ ...context, screen: { ...context.screen, flags: ['chestPain'] } }).length // => 0
+ * optionsFor({ ...context, screen: { ...context.screen, flags: ['chestPain'] } }, [0]).length // => 0
  */
-export function optionsFor(context: PlanningContext, before: WeekPlan | null = null): Option[] {
-  const { screen, rules } = context
+export function optionsFor(context: PlanningContext, days: readonly number[], before: WeekPlan | null = null): Option[] {
+  const { catalogue } = context.screen
   const given = new Map((before?.sessions ?? []).flatMap(session => session.items.map(item => [item.variationId, item.dose] as const)))
-  return admissibleSet(screen).filter(variation => !isLeftOut(variation, context)).flatMap(variation => dosesFor(variation, given.get(variation.id) ?? null, context)
-    .filter(dose => !doseRemoval(dose, screen.flags))
+  const screens = [...new Set(days.map(day => screenOn(context, day)))]
+  const open = catalogue.variations.filter(variation => screens.some(screen => isAdmissible(variation, screen)) && !isLeftOut(variation, context))
+  return open.flatMap(variation => dosesFor(variation, given.get(variation.id) ?? null, context)
+    .filter(dose => screens.some(screen => !doseRemoval(dose, screen.flags)))
     .map((dose): Option => {
       const weak = mainAction(variation.shares) === context.weakLink && variation.sides === 'each'
       const extraSetSide = weak ? context.weakSide : null
-      const gain = itemActionSeconds({ variationId: variation.id, dose, extraSetSide }, screen.catalogue)
+      const gain = itemActionSeconds({ variationId: variation.id, dose, extraSetSide }, catalogue)
       return { variation, dose, extraSetSide, gain, durationS: doseSessionS(dose, variation.sides, extraSetSide) }
-    })).filter(({ variation }) => !holdsOffNew(rules.block) || before === null || given.has(variation.id) || variation.fatigue === 1)
-}
-
-/** A phase that takes in nothing new but easy work. */
-function holdsOffNew(block: BlockWeek | null): boolean {
-  return block?.phase != null && PHASES[block.phase].nothingNew
+    }))
 }
 
 /** Locked out by the coach or left out by the policy. */
@@ -127,7 +105,7 @@ export function candidates(options: readonly Option[], sessions: readonly Planne
   const uses = countUses(sessions)
   const found: Candidate[] = []
   const open = options.filter(({ variation }) =>
-    (uses.get(variation.id) ?? 0) < WEEK_REPEAT_LIMIT && (uses.get(variation.ladder) ?? 0) < LADDER_REPEAT_LIMIT)
+    (uses.get(variation.id) ?? 0) < weekRepeats.value && (uses.get(variation.ladder) ?? 0) < ladderWeek.value)
   for (const session of sessions) {
     const ladders = new Set(session.items.map(item => ladderOf(item.variationId)))
     for (const place of openPlaces(session)) {
@@ -145,15 +123,17 @@ export function candidates(options: readonly Option[], sessions: readonly Planne
 }
 
 /**
- * Whether a candidate breaks no rule where it would stand.
+ * Whether a candidate breaks no rule where it would stand, on its day.
  *
+ * @param before last week's plan; null where it is not known
  * @example
  * keepsRules({ session, item, option: { variation } }, context) // => true
  */
 export function keepsRules(
-  { session, item, option }: { session: PlannedSession, item: TrunkItem, option: Pick<Option, 'variation'> }, context: PlanningContext,
+  { session, item, option: { variation } }: { session: PlannedSession, item: TrunkItem, option: Pick<Option, 'variation'> }, context: PlanningContext,
+  before: WeekPlan | null = null,
 ): boolean {
-  return placeConflicts(item, option.variation, session, context).length === 0
+  return mayOn(session.day, variation, item.dose, context) && placeConflicts(item, variation, session, context, before).length === 0
 }
 
 function ladderOf(variationId: string): string {

@@ -1,14 +1,17 @@
 import type { TrunkAction } from '../catalogue'
 import type { Side } from '../dose'
 import type { WeekRules } from '../policy'
-import type { SeasonDayKind } from '../season'
-import type { Screen } from '../screening'
+import type { Screen } from '../screening/screen'
+import type { SeasonDayKind } from '../season/instance'
 import type { LiftId } from './lifts'
 import type { SportProfileId } from './sportProfiles'
 
 /** All that the week of one athlete is planned from. */
 export interface PlanningContext {
+  /** The athlete on the week's Monday; what does not change within a week is read here. */
   readonly screen: Screen
+  /** The athlete on each day from Monday to Sunday; the Monday's on all of them where not given. */
+  readonly screens?: readonly Screen[]
   readonly sport: SportProfileId
   readonly trainingAgeYears: number
   readonly weakLink: TrunkAction | null
@@ -27,34 +30,12 @@ export interface PlanningContext {
   readonly notHeld: readonly string[]
 }
 
-export type DayKind = 'competition' | 'dayBefore' | 'twoDaysBefore' | 'dayAfter' | 'training'
-
 /**
- * What kind of day it is around the competitions: the day itself, the day before (activation only),
- * two days before (nothing new or draining), the day after (easy only). The nearest rule that binds hardest wins.
+ * The athlete as screening sees them on a weekday of the week: flags, clearances and age count on the day itself.
  *
  * @example
- * dayKindOf(4, [5]) // => 'dayBefore'
+ * screenOn(context, 3).ageYears // => 24
  */
-export function dayKindOf(day: number, competitionDays: readonly number[]): DayKind {
-  if (competitionDays.includes(day)) return 'competition'
-  if (competitionDays.includes(day + 1)) return 'dayBefore'
-  if (competitionDays.includes(day - 1)) return 'dayAfter'
-  return competitionDays.includes(day + 2) ? 'twoDaysBefore' : 'training'
-}
-
-/** Trunk minutes a session takes at most, beside its lifts (common practice, no source). */
-export const TRUNK_CAP_S = 20 * 60
-/** The same by kind of day (ours): a low day is short, whatever is in it. */
-const KIND_CAP_S: Readonly<Record<SeasonDayKind, number>> = { off: 0, activation: 5 * 60, low: 8 * 60, moderate: 14 * 60, high: TRUNK_CAP_S }
-
-/**
- * Seconds of trunk work a day takes at most.
- *
- * @example
- * trunkCapS(0, null) // => 1200
- */
-export function trunkCapS(day: number, seasonDays: PlanningContext['seasonDays']): number {
-  const kind = seasonDays?.[day]
-  return kind ? KIND_CAP_S[kind] : TRUNK_CAP_S
+export function screenOn({ screen, screens }: Pick<PlanningContext, 'screen' | 'screens'>, day: number): Screen {
+  return screens?.[day] ?? screen
 }

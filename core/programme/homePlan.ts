@@ -1,9 +1,9 @@
 import { formatDose } from '../dose'
 import type { Equipment } from '../catalogue'
 import { evaluatePlan, planWeek } from '../planner'
-import { redFlags } from '../screening'
 import { QUICK_BUDGET } from './optimise'
 import type { PlanningContext } from './context'
+import { isRefused } from './propose'
 import { reasonFor } from './reason'
 import { weekLedger } from './ledger'
 import { weeklyTargets } from './targets'
@@ -35,13 +35,15 @@ const MOST_MINUTES = 20
  */
 export function homePlan(plan: WeekPlan, sessionId: string, minutes: number, context: PlanningContext): HomeItem[] {
   const session = plan.sessions.find(s => s.id === sessionId)
-  if (!session || redFlags(context.screen.flags).length > 0) return []
+  if (!session || isRefused(context, [session])) return []
   const { catalogue } = context.screen
-  const atHome = { ...context, screen: { ...context.screen, equipment: Object.keys(HOUSEHOLD) as Equipment[] } }
+  const equipment = Object.keys(HOUSEHOLD) as Equipment[]
+  const atHome = { ...context, screen: { ...context.screen, equipment }, screens: (context.screens ?? []).map(screen => ({ ...screen, equipment })) }
   const targets = weeklyTargets({ ...context, sessions: plan.sessions.length })
   const ledger = weekLedger(plan, targets, catalogue)
   const short = Object.fromEntries(ledger.lines.map(line => [line.action, { lowS: Math.ceil(line.shortS), highS: Math.ceil(Math.max(line.shortS, line.band.highS - line.liftsS - line.drillsS)) }])) as typeof targets
-  const bare = { id: session.id, day: session.day, minutes: Math.min(MOST_MINUTES, minutes), lifts: [], items: [] }
+  // Nobody watches at home.
+  const bare = { id: session.id, day: session.day, minutes: Math.min(MOST_MINUTES, minutes), lifts: [], items: [], supervised: false }
   const numbers = weekAsNumbers(atHome, [bare], short, null)
   const given = new Set(session.items.map(item => item.variationId))
   const instance = {

@@ -1,10 +1,11 @@
 import { ACTION_FACTS, type TrunkAction } from '../catalogue'
 import { columnsOf, evaluatePlan, type Evaluation, type PlannerItem, type WeekInstance } from '../planner'
-import { redFlags } from '../screening'
+import { isFixed } from '../rules'
 import type { PlanningContext } from './context'
+import { isRefused } from './propose'
 import { weeklyTargets } from './targets'
 import type { TrunkItem, WeekPlan } from './week'
-import { asSessions, EXPOSURE, isFixed, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
+import { asSessions, EXPOSURE, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
 
 /** One change to a week that stands, and what it would do. */
 export interface Improvement {
@@ -59,7 +60,7 @@ export function weekGoal(plan: WeekPlan, context: PlanningContext, before: WeekP
  * improvements({ sessions: [] }, context, null) // => []
  */
 export function improvements(plan: WeekPlan, context: PlanningContext, before: WeekPlan | null): Improvement[] {
-  if (redFlags(context.screen.flags).length > 0) return []
+  if (isRefused(context, plan.sessions)) return []
   const base = baseOf(plan, context, before)
   const now = evaluatePlan(base.instance, base.plan)
   const { columns } = columnsOf(base.instance)

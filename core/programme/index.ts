@@ -10,14 +10,11 @@ export { sportReason } from './sportReasons'
 export { positionOf, POSITIONS, type Position } from './positions'
 export { goalLadders } from './goal'
 export { itemActionSeconds, liftActionSeconds, weekLedger, type Ledger, type LedgerLine } from './ledger'
-export { dayKindOf, trunkCapS, TRUNK_CAP_S, type DayKind, type PlanningContext } from './context'
-export {
-  FATIGUING, HEAVY_PERCENT, isHeavyAxial, itemConflicts, placeConflicts, weekConflicts, type Conflict, type ConflictRule,
-} from './rules'
-export { candidates, keepsRules, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, suits, WEEK_REPEAT_LIMIT, type Candidate, type Option } from './candidates'
-export { inOrder, notesOn, proposeWeek, type PlanProof, type Proposer, type ProposalRequest, type WeekProposal } from './propose'
+export { screenOn, type PlanningContext } from './context'
+export { candidates, keepsRules, mayOn, optionsFor, type Candidate, type Option } from './candidates'
+export { inOrder, isRefused, notesOn, proposeWeek, type PlanProof, type Proposer, type ProposalRequest, type WeekProposal } from './propose'
 export { optimiseWeek, QUICK_BUDGET, type OptimiseOptions } from './optimise'
-export { asPlannerItems, asSessions, EXPOSURE, HIGH_DOSE_S, isFixed, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
+export { asPlannerItems, asSessions, EXPOSURE, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
 export { progressText, reasonFor } from './reason'
 export { alternatives, type Alternative } from './alternatives'
 export {

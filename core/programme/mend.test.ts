@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { context, item, session } from '../testing/fixtures'
-import { mendConflict, weekConflicts, type PlannedSession, type TrunkItem } from '.'
+import { mendConflict, type PlannedSession, type TrunkItem } from '.'
+import { weekConflicts } from '../rules'
 
 const chop: TrunkItem = { ...item, id: 'c', variationId: 'carries.suitcase-heavy', dose: { sets: 2, amount: 20, unit: 'metres', restS: 60 } }
 const free: PlannedSession = { id: 't', day: 2, minutes: 40, lifts: [], items: [] }

@@ -1,7 +1,7 @@
 import { alternatives } from './alternatives'
 import type { PlanningContext } from './context'
 import { changeItem, findItem, moveItem, placesOf, removeItem, stepSets } from './edit'
-import { itemConflicts, weekConflicts, type Conflict } from './rules'
+import { itemConflicts, weekConflicts, type Conflict } from '../rules'
 import { layOutSession } from './sessionLayout'
 import { SLOTS, type TrunkItem, type WeekPlan } from './week'
 

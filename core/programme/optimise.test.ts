@@ -1,9 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  asPlannerItems, FATIGUING, isHeavyAxial, layOutSession, optimiseWeek, proposeWeek, SESSION_ITEM_LIMIT, TRUNK_CAP_S, weekAsNumbers, weekConflicts, WEEK_REPEAT_LIMIT, weeklyTargets,
-  type PlannedSession,
-} from '.'
+import { asPlannerItems, layOutSession, optimiseWeek, proposeWeek, weekAsNumbers, weeklyTargets, type PlannedSession } from '.'
+import { FATIGUING, isHeavyAxial, sessionItems, trunkMinutes, weekConflicts, weekRepeats } from '../rules'
 import { ACTION_FACTS, findVariation, mainAction, PLANES, STANDARD } from '../catalogue'
 import { evaluatePlan } from '../planner'
 import { isAdmissible } from '../screening'
@@ -27,14 +25,14 @@ describe('the optimiser of a week', () => {
       for (const s of plan.sessions) {
         const { totalS, trunkS } = layOutSession(s, STANDARD)
         if (s.items.length > 0) expect(totalS).toBeLessThanOrEqual(s.minutes * 60)
-        expect(trunkS).toBeLessThanOrEqual(TRUNK_CAP_S)
-        expect(s.items.length).toBeLessThanOrEqual(SESSION_ITEM_LIMIT)
+        expect(trunkS).toBeLessThanOrEqual(trunkMinutes.value.high)
+        expect(s.items.length).toBeLessThanOrEqual(sessionItems.value)
         for (const it of s.items) {
           expect(isAdmissible(findVariation(it.variationId)!, ctx.screen)).toBe(true)
           expect(it.why).toMatch(/\.$/)
         }
       }
-      for (const id of new Set(items.map(i => i.variationId))) expect(items.filter(i => i.variationId === id).length).toBeLessThanOrEqual(WEEK_REPEAT_LIMIT)
+      for (const id of new Set(items.map(i => i.variationId))) expect(items.filter(i => i.variationId === id).length).toBeLessThanOrEqual(weekRepeats.value)
       // The evaluator on its own finds the same goal, and a goal of nothing means nothing short in the ledger (but for rounding).
       const bare = sessions.map(s => ({ ...s, items: [] }))
       const numbers = weekAsNumbers(ctx, bare, targets, null)

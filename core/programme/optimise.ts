@@ -1,12 +1,12 @@
 import { ACTION_FACTS, type TrunkAction } from '../catalogue'
 import { evaluatePlan, planWeek, type AnnealBudget, type Explanation, type LinearSolver, type PlannerItem } from '../planner'
-import { redFlags } from '../screening'
+import { isFixed } from '../rules'
 import { weekLedger } from './ledger'
 import { inOrder, notesOn, proposeWeek, type ProposalRequest, type WeekProposal } from './propose'
 import { progressText, reasonFor } from './reason'
 import { weeklyTargets } from './targets'
 import type { PlannedSession, WeekPlan } from './week'
-import { asPlannerItems, asSessions, EXPOSURE, isFixed, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
+import { asPlannerItems, asSessions, EXPOSURE, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
 
 export interface OptimiseOptions {
   /** Last week's plan: its drills stay where they can. */
@@ -29,7 +29,7 @@ export const QUICK_BUDGET: AnnealBudget = { steps: 10_000, restarts: 3, preferen
  */
 export function optimiseWeek({ context, sessions }: ProposalRequest, options: OptimiseOptions = {}): WeekProposal {
   const first = proposeWeek({ context, sessions })
-  if (redFlags(context.screen.flags).length > 0) return first
+  if (first.refused) return first
   const targets = weeklyTargets({ ...context, sessions: sessions.length })
   const bare = sessions.map(session => ({ ...session, items: session.items.filter(item => item.kept || isFixed(item)) }))
   const numbers = weekAsNumbers(context, bare, targets, options.before ?? null)

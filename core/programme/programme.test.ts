@@ -4,11 +4,8 @@ import { ACTION_FACTS, findVariation, mainAction, PLANES, STANDARD, TRUNK_ACTION
 import { isAdmissible } from '../screening'
 import { context, item, session } from '../testing/fixtures'
 import { anyContext, anySessions } from '../testing/arbitraries'
-import {
-  alternatives, dayKindOf, FATIGUING, isHeavyAxial, itemConflicts, layOutSession, liftActionSeconds, LIFT_IDS, proposeWeek,
-  SESSION_ITEM_LIMIT, SPORT_PROFILE_IDS, SPORT_PROFILES, TRUNK_CAP_S, WEEK_REPEAT_LIMIT, weekConflicts, weekLedger, weeklyTargets,
-  type PlannedSession, type WeekPlan,
-} from '.'
+import { alternatives, layOutSession, liftActionSeconds, LIFT_IDS, proposeWeek, SPORT_PROFILE_IDS, SPORT_PROFILES, weekLedger, weeklyTargets, type PlannedSession, type WeekPlan } from '.'
+import { dayKindOf, FATIGUING, isHeavyAxial, itemConflicts, sessionItems, trunkMinutes, weekConflicts, weekRepeats } from '../rules'
 
 const heavy = session.lifts[0]!
 const weekOf = (...sessions: PlannedSession[]): WeekPlan => ({ sessions })
@@ -84,7 +81,7 @@ describe('rules of place', () => {
 
   it('let it stand before a light squat', () => {
     const light = { ...session, lifts: [{ ...heavy, percent1Rm: 60 }] }
-    expect(rules({ ...fatiguing, slot: 'paired', pairedWith: 'squat' }, light, strong)).toEqual([])
+    expect(rules({ ...fatiguing, slot: 'paired', pairedWith: 'squat' }, light, strong)).toEqual(['slot'])
   })
 
   it('mark a pair that tires what the lift needs', () => {
@@ -94,7 +91,7 @@ describe('rules of place', () => {
 
   it('block what may never be given', () => {
     const hurt = { ...context, screen: { ...context.screen, flags: ['shoulder' as const] } }
-    expect(itemConflicts(item, { ...session, items: [item] }, hurt)).toEqual([expect.objectContaining({ rule: 'admissible', blocks: true })])
+    expect(itemConflicts(item, { ...session, items: [item] }, hurt)).toEqual([expect.objectContaining({ rule: 'flag', blocks: true })])
     expect(itemConflicts({ ...item, variationId: 'no.such-drill' }, session, context)[0]).toMatchObject({ blocks: true })
   })
 
@@ -109,7 +106,7 @@ describe('rules of place', () => {
   it('leave activation only on the day before a competition', () => {
     const ctx = { ...context, competitionDays: [1] }
     expect(rules({ ...item, variationId: 'side-plank.knees', slot: 'activation' }, session, ctx)).toEqual([])
-    expect(rules({ ...item, slot: 'after' }, session, ctx)).toEqual(['competition'])
+    expect(rules({ ...item, slot: 'after' }, session, ctx)).toEqual(['dayBefore'])
   })
 })
 
@@ -144,8 +141,8 @@ describe('the proposer', () => {
         const { totalS, trunkS } = layOutSession(s, STANDARD)
         // Lifts alone may be longer than the session; trunk work never makes it so.
         if (s.items.length > 0) expect(totalS).toBeLessThanOrEqual(s.minutes * 60)
-        expect(trunkS).toBeLessThanOrEqual(TRUNK_CAP_S)
-        expect(s.items.length).toBeLessThanOrEqual(SESSION_ITEM_LIMIT)
+        expect(trunkS).toBeLessThanOrEqual(trunkMinutes.value.high)
+        expect(s.items.length).toBeLessThanOrEqual(sessionItems.value)
         const lastHeavy = s.lifts.findLastIndex(isHeavyAxial)
         for (const it of s.items) {
           const variation = findVariation(it.variationId)!
@@ -158,7 +155,7 @@ describe('the proposer', () => {
         }
       }
       for (const id of new Set(items.map(i => i.variationId))) {
-        expect(items.filter(i => i.variationId === id).length).toBeLessThanOrEqual(WEEK_REPEAT_LIMIT)
+        expect(items.filter(i => i.variationId === id).length).toBeLessThanOrEqual(weekRepeats.value)
       }
       if (items.some(i => !ACTION_FACTS[mainAction(findVariation(i.variationId)!.shares)].resists)) {
         expect(ledger.resistingS).toBeGreaterThan(ledger.makingS)

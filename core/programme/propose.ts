@@ -1,12 +1,11 @@
 import { ACTION_FACTS, mainAction, planesOf, TRUNK_ACTIONS, type Plane } from '../catalogue'
+import { dayKindOf, isFixed, SESSION_RULES, WEEK_RULES } from '../rules'
 import { redFlags, flagFacts } from '../screening'
 import { candidates, keepsRules, optionsFor, type Candidate, type Option } from './candidates'
-import { dayKindOf, trunkCapS, type PlanningContext } from './context'
+import { screenOn, type PlanningContext } from './context'
 import { reasonFor } from './reason'
 import { itemActionSeconds, weekLedger, type Ledger } from './ledger'
-import { layOutSession } from './sessionLayout'
 import { weeklyTargets, type Targets } from './targets'
-import { isFixed } from './weekInstance'
 import type { PlannedSession, WeekPlan } from './week'
 
 /** What a proposer is asked: the athlete and the sessions with their lifts; trunk items in them are replaced. */
@@ -72,9 +71,9 @@ const LATE_WEAK_LINK_COST_S = 40
 export const proposeWeek: Proposer = ({ context, sessions }) => {
   const targets = weeklyTargets({ ...context, sessions: sessions.length })
   let current: PlannedSession[] = sessions.map(session => ({ ...session, items: session.items.filter(isFixed) }))
-  const red = redFlags(context.screen.flags)
-  if (red.length === 0) {
-    const options = optionsFor(context)
+  const refused = isRefused(context, sessions)
+  if (!refused) {
+    const options = optionsFor(context, sessions.map(s => s.day))
     const kind = (resists: boolean): Option[] =>
       options.filter(({ variation }) => ACTION_FACTS[mainAction(variation.shares)].resists === resists)
     current = fill(kind(true), current, targets, context)
@@ -82,7 +81,18 @@ export const proposeWeek: Proposer = ({ context, sessions }) => {
   }
   const plan: WeekPlan = { sessions: current.map(session => inOrder(session, context)) }
   const ledger = weekLedger(plan, targets, context.screen.catalogue)
-  return { plan, targets, ledger, refused: red.length > 0, proof: null, notes: notesOn(ledger, plan, context) }
+  return { plan, targets, ledger, refused, proof: null, notes: notesOn(ledger, plan, context) }
+}
+
+/**
+ * Whether nothing at all may be given: a red flag stands on every day there is a session on, or on the Monday of a week without one.
+ *
+ * @example
+ * isRefused({ ...context, screen: { ...context.screen, flags: ['chestPain'] } }, []) // => true
+ */
+export function isRefused(context: PlanningContext, sessions: readonly Pick<PlannedSession, 'day'>[]): boolean {
+  const screens = sessions.length === 0 ? [context.screen] : sessions.map(({ day }) => screenOn(context, day))
+  return screens.every(screen => redFlags(screen.flags).length > 0)
 }
 
 /** Adds the best candidate again and again until none is worth its time. */
@@ -94,10 +104,11 @@ function fill(
     const ledger = weekLedger({ sessions: current }, targets, context.screen.catalogue)
     let best: Candidate | null = null
     let bestWorth = 0
+    const standing = brokenInWeek(current, context)
     const served = new Map(options.map(option => [option, serviceOf(option, ledger, context)]))
     for (const candidate of candidates(options, current)) {
       const worth = worthOf(candidate, served.get(candidate.option)!, context)
-      if (worth > bestWorth + 1e-9 && fits(candidate, context) && keepsRules(candidate, context)) [best, bestWorth] = [candidate, worth]
+      if (worth > bestWorth + 1e-9 && keepsRules(candidate, context) && fits(candidate, current, standing, context)) [best, bestWorth] = [candidate, worth]
     }
     if (!best) return current
     const { session, item, option: { variation } } = best
@@ -106,10 +117,18 @@ function fill(
   }
 }
 
-/** Whether the session keeps its minutes with the candidate in it. */
-function fits({ session, item }: Candidate, context: PlanningContext): boolean {
-  const trial = layOutSession({ ...session, items: [...session.items, item] }, context.screen.catalogue)
-  return trial.totalS <= session.minutes * 60 && trial.trunkS <= trunkCapS(session.day, context.seasonDays)
+/** Rules about a whole week that it breaks as it stands. */
+const brokenInWeek = (sessions: readonly PlannedSession[], context: PlanningContext): number =>
+  WEEK_RULES.reduce((sum, rule) => sum + rule.breaks({ plan: { sessions }, context }).length, 0)
+const brokenIn = (session: PlannedSession, context: PlanningContext): number =>
+  SESSION_RULES.reduce((sum, rule) => sum + rule.breaks({ session, context }).length, 0)
+
+/** Whether session and week break nothing more with the candidate in them; a session that is too long takes nothing. */
+function fits({ session, item }: Candidate, sessions: readonly PlannedSession[], standing: number, context: PlanningContext): boolean {
+  const trial = { ...session, items: [...session.items, item] }
+  const overfull = SESSION_RULES.some(rule => rule.breaks({ session: trial, context }).some(({ itemId }) => itemId === null))
+  return !overfull && brokenIn(trial, context) <= brokenIn(session, context)
+    && brokenInWeek(sessions.map(s => (s.id === session.id ? trial : s)), context) <= standing
 }
 
 /** What an option does for the week as it stands, wherever it is put. */
@@ -186,10 +205,9 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
  * notesOn(weekLedger({ sessions: [] }, weeklyTargets({ ...context, sessions: 0 }), STANDARD), { sessions: [] }, context).length // => 3
  */
 export function notesOn(ledger: Ledger, plan: WeekPlan, context: PlanningContext): string[] {
-  const red = redFlags(context.screen.flags)
-  if (red.length > 0) {
-    return red.map(id => `${flagFacts(id).name}: refer to a clinician; no programme until it is cleared.`)
-  }
+  const red = [...new Set([context.screen, ...plan.sessions.map(({ day }) => screenOn(context, day))].flatMap(screen => redFlags(screen.flags)))]
+  const stop = red.map(id => `${flagFacts(id).name}: refer to a clinician; no programme until it is cleared.`)
+  if (isRefused(context, plan.sessions)) return stop
   const notes = ledger.lines
     .filter(line => line.shortS >= 5)
     .map(line => `${capital(ACTION_FACTS[line.action].label)} is ${Math.round(line.shortS)} s short.`)
@@ -200,5 +218,5 @@ export function notesOn(ledger: Ledger, plan: WeekPlan, context: PlanningContext
       notes.push('Competition day is kept free.')
     }
   }
-  return notes
+  return [...stop, ...notes]
 }

@@ -1,11 +1,11 @@
 import { ACTION_FACTS, mainAction, type Variation } from '../catalogue'
 import { formatDose, type Dose } from '../dose'
 import { LIGHT_LOAD, nextDose } from '../policy'
-import { dayKindOf, type PlanningContext } from './context'
+import { dayKindOf, isHeavyAxial } from '../rules'
+import type { PlanningContext } from './context'
 import { goalLadders } from './goal'
 import { itemActionSeconds, type Ledger, type LedgerLine } from './ledger'
 import { liftFacts } from './lifts'
-import { isHeavyAxial } from './rules'
 import type { PlannedSession, TrunkItem } from './week'
 
 /**

@@ -2,10 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { findVariation, STANDARD, VARIATIONS } from '../catalogue'
 import { weekRules, NO_RULES } from '../policy'
 import { context, item, lift, session } from '../testing/fixtures'
-import {
-  auditWeek, buildCircuit, circuitS, homePlan, HOUSEHOLD, improvements, LIFT_IDS, liftFacts, itemActionSeconds, layOutSession, optimiseWeek, pasteRoutine, positionOf, targetOrigins, warmUpFor, weekConflicts,
-  weekGoal, weekLedger, weeklyTargets, type TrunkItem, type WeekPlan,
-} from '.'
+import { auditWeek, buildCircuit, circuitS, homePlan, HOUSEHOLD, improvements, LIFT_IDS, liftFacts, itemActionSeconds, layOutSession, optimiseWeek, pasteRoutine, positionOf, targetOrigins, warmUpFor, weekGoal, weekLedger, weeklyTargets, type TrunkItem, type WeekPlan } from '.'
+import { weekConflicts } from '../rules'
 
 const SIT_UPS = `Mon 60 min
 Back squat 4x5 @ 80 %

@@ -1,6 +1,6 @@
 import type { Variation } from '../catalogue'
-import { isAdmissible } from '../screening'
-import type { PlanningContext } from './context'
+import { isAdmissible, redFlags } from '../screening'
+import { screenOn, type PlanningContext } from './context'
 import type { PlannedSession } from './week'
 
 /** One line of a warm-up or cool-down: a drill of the catalogue, or words where the work is general. */
@@ -18,17 +18,19 @@ const TURNS = ['rotation.upper-back-roll', 'rotation.lunge-turn', 'rotation.stic
 const HINGES = ['posterior.hinge-bow', 'balance.hinge-toe-tap', 'posterior.bridge'] as const
 
 /**
- * Warm-up for a session: general parts, then mobility for what the session holds, all of it open to this athlete.
+ * Warm-up for a session: general parts, then mobility for what the session holds, all of it open to this athlete; nothing under a red flag.
  *
  * @example
  * warmUpFor({ ...session, lifts: [], items: [] }, context).length // => 5
  */
 export function warmUpFor(session: PlannedSession, context: PlanningContext): RoutineLine[] {
+  const screen = screenOn(context, session.day)
+  if (redFlags(screen.flags).length > 0) return []
   const lifts = session.lifts.some(({ lift }) => /squat|dead|hinge|pull|swing|lunge/i.test(lift))
   const wanted = [...(lifts ? HINGES : []), ...TURNS]
   const open = wanted.flatMap((id): Variation[] => {
-    const variation = context.screen.catalogue.find(id)
-    return variation && isAdmissible(variation, context.screen) ? [variation] : []
+    const variation = screen.catalogue.find(id)
+    return variation && isAdmissible(variation, screen) ? [variation] : []
   })
   const chosen = [open.find(v => (HINGES as readonly string[]).includes(v.id)), open.find(v => (TURNS as readonly string[]).includes(v.id))].filter(v => v !== undefined)
   return [...GENERAL.map(text => ({ text, variationId: null })), ...chosen.map(v => ({ text: `${v.name}, 5 ${v.sides === 'each' ? 'a side' : 'slow'}`, variationId: v.id }))]

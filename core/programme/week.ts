@@ -68,6 +68,8 @@ export interface PlannedSession {
   readonly coolDownMinutes?: number
   readonly circuits?: readonly Circuit[]
   readonly note?: string
+  /** False: nobody watches. */
+  readonly supervised?: boolean
 }
 
 export interface WeekPlan {

@@ -1,19 +1,18 @@
 import { ACTION_FACTS, mainAction, PLANES, TRUNK_ACTIONS, type PerAction, type Variation } from '../catalogue'
 import { policyCost, policyPlaceCost } from '../policy'
-import { doseRemoval } from '../screening'
 import type { PlannerItem, PlannerSession, PlannerVariation, WeekInstance } from '../planner'
-import { NO_LIFT_LIMIT, optionsFor, SESSION_ITEM_LIMIT, SLOT_LIMIT, suits, type Option } from './candidates'
-import { dayKindOf, trunkCapS, type PlanningContext } from './context'
+import {
+  bendingCap, bendingCycles, dayKindOf, isFixed, ladderWeek, placeConflicts, placeLimits, restBetweenHighDoses, sessionItems, trunkCapS, weekRepeats,
+} from '../rules'
+import { mayOn, optionsFor, type Option } from './candidates'
+import type { PlanningContext } from './context'
 import { goalLadders } from './goal'
 import { itemActionSeconds, liftActionSeconds } from './ledger'
-import { placeConflicts } from './rules'
 import { itemDurationS, layOutSession, liftDurationS } from './sessionLayout'
 import { SPORT_PROFILES } from './sportProfiles'
 import type { Targets } from './targets'
 import type { PlannedSession, Slot, TrunkItem, WeekPlan } from './week'
 
-/** Seconds under tension of one action in one session above which it is a high dose (common practice, no source). */
-export const HIGH_DOSE_S = 150
 /** What a second short or too much costs, beside the weak link's (ours). */
 const COSTS = { weakLink: 1.5, over: 0.5, plane: 60, keep: 20, resisting: 20 } as const
 /** Sessions in which each plane is met, and drills of last week that stay (common practice, no source). */
@@ -21,8 +20,6 @@ const PLANE_TIMES = 2
 const STAPLES = 3
 /** Exposures a week that are asked for, where there are sessions for them (common practice, no source: 2-4). */
 const MOST_EXPOSURES = 4
-/** Times drills of one ladder come in a week. */
-const LADDER_TIMES = 3
 
 /** A week as numbers, with the way back. */
 export interface WeekAsNumbers {
@@ -46,16 +43,6 @@ const placeOf = (id: string): { slot: Slot, pairedWith: string | null } => {
 }
 
 /**
- * Whether an item stands outside the search: work at home and the stations of a circuit are the coach's own.
- *
- * @example
- * isFixed({ ...item, slot: 'home' }) // => true
- */
-export function isFixed({ slot, circuit }: Pick<TrunkItem, 'slot' | 'circuit'>): boolean {
-  return slot === 'home' || circuit !== undefined
-}
-
-/**
  * The week of an athlete as an instance for the planner: seconds under tension by action, less what the lifts give; sessions with
  * their places; every admissible drill in every dose, and the places that a rule takes away from it.
  *
@@ -69,12 +56,12 @@ export function isFixed({ slot, circuit }: Pick<TrunkItem, 'slot' | 'circuit'>):
 export function weekAsNumbers(context: PlanningContext, sessions: readonly PlannedSession[], targets: Targets, before: WeekPlan | null): WeekAsNumbers {
   const options = new Map<string, Option>()
   const byVariation = new Map<Variation, Option[]>()
-  for (const option of optionsFor(context, before)) byVariation.set(option.variation, [...(byVariation.get(option.variation) ?? []), option])
+  for (const option of optionsFor(context, sessions.map(s => s.day), before)) byVariation.set(option.variation, [...(byVariation.get(option.variation) ?? []), option])
   const planned = sessions.map(session => plannerSession(session, context))
   const keep: PlannerItem[] = []
   const keptItems = new Map<string, TrunkItem>()
   const variations = [...byVariation].map(([variation, usual]) => {
-    const kept = sessions.flatMap(session => session.items.filter(item => isKept(item, variation, context)).map(item => ({ session, item })))
+    const kept = sessions.flatMap(session => session.items.filter(item => isKept(item, session, variation, context)).map(item => ({ session, item })))
     const doses = [...usual, ...kept.map(({ item }): Option => ({
       variation, dose: item.dose, extraSetSide: item.extraSetSide, gain: itemActionSeconds(item, context.screen.catalogue),
       durationS: itemDurationS(item, context.screen.catalogue),
@@ -96,7 +83,7 @@ export function weekAsNumbers(context: PlanningContext, sessions: readonly Plann
       bands: Object.fromEntries(TRUNK_ACTIONS.map(action => [action, {
         low: targets[action].lowS, high: targets[action].highS, weight: action === context.weakLink ? COSTS.weakLink : 1, over: COSTS.over,
       }])),
-      sessions: planned, variations, limits: { appearances: 2, highOver: HIGH_DOSE_S, groupPerWeek: LADDER_TIMES },
+      sessions: planned, variations, limits: limitsOf(context),
       planes: {
         ...Object.fromEntries(PLANES.map(plane => [plane, Math.min(PLANE_TIMES, sessions.length)])), [EXPOSURE]: exposuresOf(sessions, context),
       }, resisting: TRUNK_ACTIONS.filter(a => ACTION_FACTS[a].resists),
@@ -106,15 +93,17 @@ export function weekAsNumbers(context: PlanningContext, sessions: readonly Plann
   }
 }
 
-const startsBlock = ({ rules: { block } }: PlanningContext): boolean => block?.week === 1
-
-/** Soreness from what is unfamiliar peaks 24-72 h later: in the two days before a competition only easy work may be new. */
-function newNearCompetition(variation: Variation, session: PlannedSession, { competitionDays }: PlanningContext, before: WeekPlan | null): { rule: string, text: string } | null {
-  const kind = dayKindOf(session.day, competitionDays)
-  const near = kind === 'twoDaysBefore' || kind === 'dayBefore'
-  const known = before === null || before.sessions.some(s => s.items.some(i => i.variationId === variation.id))
-  return near && !known && variation.fatigue > 1 ? { rule: 'competition', text: 'Nothing new within 48 h of a competition.' } : null
+/** The rules about a whole week, as the planner's limits. */
+function limitsOf({ rules: { policy } }: PlanningContext): WeekInstance['limits'] {
+  const { hours, highOverS } = restBetweenHighDoses.value
+  const cycles = bendingCap.value(policy)
+  return {
+    appearances: weekRepeats.value, highOver: highOverS, restHours: hours, groupPerWeek: ladderWeek.value,
+    ...(Number.isFinite(cycles) ? { cycles } : {}),
+  }
 }
+
+const startsBlock = ({ rules: { block } }: PlanningContext): boolean => block?.week === 1
 
 /** Drills of last week that are to stay. */
 function staplesOf({ rules: { policy: { variety }, block } }: PlanningContext): number {
@@ -132,16 +121,15 @@ function slotOf(item: TrunkItem, session: PlannedSession): string {
   return item.pairedWith === null || session.lifts.some(lift => lift.id === item.pairedWith) ? slotId(item) : 'after'
 }
 
-/** Whether the coach keeps this drill here, in a dose that may be given. */
-function isKept(item: TrunkItem, variation: Variation, context: PlanningContext): boolean {
-  return item.kept === true && !isFixed(item) && item.variationId === variation.id && !doseRemoval(item.dose, context.screen.flags)
+/** Whether the coach keeps this drill here, in a dose that may be given on the day. */
+function isKept(item: TrunkItem, session: PlannedSession, variation: Variation, context: PlanningContext): boolean {
+  return item.kept === true && !isFixed(item) && item.variationId === variation.id && mayOn(session.day, variation, item.dose, context)
 }
 
 const whole = (seconds: PerAction): Record<string, number> =>
   Object.fromEntries(TRUNK_ACTIONS.flatMap(action => (Math.round(seconds[action]) > 0 ? [[action, Math.round(seconds[action])]] : [])))
 
 function plannerSession(session: PlannedSession, context: PlanningContext): PlannerSession {
-  const kind = dayKindOf(session.day, context.competitionDays)
   const liftsS = session.lifts.reduce((sum, lift) => sum + liftDurationS(lift), 0)
   const lifts: Record<string, number> = {}
   for (const lift of session.lifts) for (const [action, s] of Object.entries(whole(liftActionSeconds(lift)))) lifts[action] = (lifts[action] ?? 0) + s
@@ -150,13 +138,13 @@ function plannerSession(session: PlannedSession, context: PlanningContext): Plan
   for (const item of fixed) for (const [action, s] of Object.entries(whole(itemActionSeconds(item, context.screen.catalogue)))) lifts[action] = (lifts[action] ?? 0) + s
   // What the coach keeps has room, whatever kind of day it is.
   const keptS = layOutSession({ ...session, items: session.items.filter(item => item.kept === true && !isFixed(item)) }, context.screen.catalogue).trunkS
-  const limit = session.lifts.length === 0 ? NO_LIFT_LIMIT : SLOT_LIMIT
+  const limit = placeLimits(session)
   return {
-    id: session.id, day: session.day, kind: kind === 'competition' || kind === 'dayBefore' ? kind : 'training',
+    id: session.id, day: session.day,
     // Half of a paired second is rounded up in the layout: spare seconds for each lift.
-    capS: Math.max(0, Math.floor(session.minutes * 60 - liftsS - fixedS - 2 * session.lifts.length)), workCapS: Math.max(trunkCapS(session.day, context.seasonDays), keptS), items: SESSION_ITEM_LIMIT, lifts,
+    capS: Math.max(0, Math.floor(session.minutes * 60 - liftsS - fixedS - 2 * session.lifts.length)), workCapS: Math.max(trunkCapS(session.day, context.seasonDays), keptS), items: sessionItems.value, lifts,
     slots: [
-      { id: 'activation', items: limit.activation, activation: true },
+      { id: 'activation', items: limit.activation },
       ...session.lifts.flatMap(lift => (['paired', 'inside'] as const).map(slot =>
         ({ id: slotId({ slot, pairedWith: lift.id }), items: limit[slot], paired: true, capS: liftDurationS(lift) }))),
       { id: 'after', items: limit.after }, { id: 'finisher', items: limit.finisher },
@@ -172,12 +160,15 @@ function plannerVariation(
   const { weights } = SPORT_PROFILES[context.sport]
   const fit = TRUNK_ACTIONS.reduce((sum, a) => sum + (variation.shares[a] ?? 0) * weights[a], 0) * TRUNK_ACTIONS.length
   const below = Math.max(0, (context.screen.rungs[variation.ladder] ?? 1) - variation.rung)
-  const not = sessions.flatMap((session, s) => planned[s]!.slots.flatMap(({ id }) => {
+  const not = sessions.flatMap((session, s) => planned[s]!.slots.flatMap(({ id }): NonNullable<PlannerVariation['not']>[number][] => {
     const place = placeOf(id)
     const item: TrunkItem = { id: 'asked', variationId: variation.id, dose: doses[0]!.dose, ...place, extraSetSide: null, setting: {}, why: '' }
-    if (!suits(variation, place.slot)) return [{ session: session.id, slot: id, rule: 'slot', text: 'It does not suit the place.' }]
-    const conflict = placeConflicts(item, variation, { ...session, items: [] }, context)[0] ?? newNearCompetition(variation, session, context, before)
-    return conflict ? [{ session: session.id, slot: id, rule: conflict.rule, text: conflict.text }] : []
+    const conflict = placeConflicts(item, variation, { ...session, items: [] }, context, before)[0]
+    if (conflict) return [{ session: session.id, slot: id, rule: conflict.rule, text: conflict.text }]
+    // What may be given on another day of the week, or only in a smaller dose, has no place on this one.
+    return doses.flatMap(({ dose }, i) => (mayOn(session.day, variation, dose, context)
+      ? []
+      : [{ session: session.id, slot: id, sets: i + 1, rule: 'flag', text: 'It may not be given on this day.' }]))
   }))
   // The present rung is the work; rungs below it are for warming up. What the sport asks less of is liked less.
   const slots = [...new Set(planned.flatMap(s => s.slots.map(l => l.id)))]
@@ -186,11 +177,11 @@ function plannerVariation(
   const old = startsBlock(context) && main !== context.weakLink && (before?.sessions.some(s => s.items.some(i => i.variationId === variation.id)) ?? false)
   const towardsGoal = goalLadders(context).has(variation.ladder)
   return {
-    id: variation.id, group: variation.ladder, spineCost: variation.spineCost, planes: [ACTION_FACTS[main].plane, EXPOSURE], ballistic: variation.mode === 'ballistic',
+    id: variation.id, group: variation.ladder, spineCost: variation.spineCost, planes: [ACTION_FACTS[main].plane, EXPOSURE],
     cost: Math.round(Math.max(0, 1.5 - fit) * 4) + policyCost(variation, policy, block?.phase ?? null) + (old ? CHANGE_COST : 0) + (towardsGoal ? 0 : GOAL_WORTH),
     slotCosts: Object.fromEntries(slots.map(id => [id, (id === 'activation' ? 0 : 2 * below) + (late[id as keyof typeof late] ?? 0) + policyPlaceCost(placeOf(id).slot, policy)])),
     not, doses: doses.map((option, i) => ({
-      sets: i + 1, seconds: Math.ceil(option.durationS), fatigue: variation.fatigue, demand: whole(option.gain),
+      sets: i + 1, seconds: Math.ceil(option.durationS), fatigue: variation.fatigue, demand: whole(option.gain), cycles: bendingCycles(variation, option.dose),
       ...(i >= usual ? { lockedOnly: true } : {}),
     })),
   }

@@ -89,7 +89,7 @@ describe('doses and breath under flags', () => {
   })
 
   it.each(['bloodPressureHeart', 'pregnancy', 'herniaSurgery'] as const)('never holds the breath under %s, and says why', (flag) => {
-    for (const { breath } of VARIATIONS) expect(breathFor(breath, [flag]).pattern).not.toBe('holdAndReset')
-    expect(breathFor('holdAndReset', [flag]).why).toContain(FLAGS[flag].name)
+    for (const { breath } of VARIATIONS) expect(breathFor(breath, { flags: [flag], ageYears: 25 }).pattern).not.toBe('holdAndReset')
+    expect(breathFor('holdAndReset', { flags: [flag], ageYears: 25 }).why).toContain(FLAGS[flag].name)
   })
 })

@@ -1,35 +1,70 @@
 import type { IsoDay } from '../calendar'
 import { FLAGS, type Flag, type FlagId } from './flags'
-import { restrictionsOf, type HealthMark } from './restrictions'
+import { isEased, type EasedFlag, type HealthMark } from './restrictions'
 
-/** A clinician's word on a flag: what it lifts, who gave it, and how long it stands. */
+/** In what role somebody may clear: a clinician's, never a coach's or the athlete's own. */
+export const CLEARING_ROLES = {
+  doctor: 'doctor',
+  specialist: 'specialist',
+  physiotherapist: 'physiotherapist',
+  midwife: 'midwife',
+  clinician: 'another clinician',
+} as const
+export type ClearingRole = keyof typeof CLEARING_ROLES
+
+/** How much a clearance lifts. */
+export const CLEARANCE_EXTENTS = {
+  training: 'training within what the flag takes away',
+  breath: 'that, and breath-holding and belly pressure',
+  all: 'the whole flag',
+} as const
+export type ClearanceExtent = keyof typeof CLEARANCE_EXTENTS
+
+/** A clinician's word on a flag: what it lifts, who gave it in what role, and how long it stands. */
 export interface Clearance {
   readonly id: string
   readonly flag: FlagId
-  /** The whole flag, or only what it says about breath-holding and belly pressure. */
-  readonly extent: 'all' | 'breath'
+  readonly extent: ClearanceExtent
   readonly givenBy: string
+  readonly role: ClearingRole
   readonly from: IsoDay
   /** Last day it stands; null: until it is withdrawn. */
   readonly until: IsoDay | null
   readonly note: string
 }
 
+/** Since when each flag stands: its day, and the moment it was raised. Flags from before this was kept have no entry. */
+export type Raised = Readonly<Partial<Record<FlagId, { readonly day: IsoDay, readonly at: string }>>>
+
 const stands = ({ from, until }: Clearance, day: IsoDay): boolean => from <= day && (until === null || day <= until)
 
 /**
- * What is left of some flags on a day after the clearances that stand on it: a flag that is wholly cleared goes; of one cleared
- * for breath-holding only its other consequences stay.
+ * Extents that mean something for a flag: a red one is cleared wholly or not at all, breath only where the flag speaks of it.
  *
  * @example
- * effectiveMarks(['herniaSurgery'], [{ id: 'c', flag: 'herniaSurgery', extent: 'breath', givenBy: 'x', from: '2026-01-01', until: null, note: '' }], '2026-03-01') // => ['no:loadedFlexion', 'no:ballistic']
+ * extentsFor('chestPain') // => ['all']
  */
-export function effectiveMarks(flags: readonly HealthMark[], clearances: readonly Clearance[], day: IsoDay): HealthMark[] {
+export function extentsFor(id: FlagId): ClearanceExtent[] {
+  const { kind, clearanceFirst, noBreathHold }: Flag = FLAGS[id]
+  if (kind === 'red') return ['all']
+  return [...(clearanceFirst ? ['training' as const] : []), ...(noBreathHold ? ['breath' as const] : []), 'all']
+}
+
+/**
+ * What is left of some flags on a day, after the clearances that stand on it: a flag that is wholly cleared goes; of one cleared
+ * for training or for breath-holding the rest stays. A flag does not stand on days before it was raised.
+ *
+ * @example
+ * effectiveMarks(['herniaSurgery'], [{ id: 'c', flag: 'herniaSurgery', extent: 'breath', givenBy: 'x', role: 'doctor', from: '2026-01-01', until: null, note: '' }], '2026-03-01') // => ['herniaSurgery~breath']
+ */
+export function effectiveMarks(flags: readonly HealthMark[], clearances: readonly Clearance[], day: IsoDay, raised: Raised = {}): HealthMark[] {
   return flags.flatMap((flag): HealthMark[] => {
-    const own = clearances.filter(c => c.flag === flag && stands(c, day))
-    if (own.some(c => c.extent === 'all')) return []
-    if (own.length === 0 || (FLAGS[flag as FlagId] as Flag).kind === 'red') return [flag]
-    return restrictionsOf([flag]).filter(mark => mark !== 'noBreathHold' && mark !== 'no:pressureRise')
+    const since = raised[flag as FlagId]
+    if (since && day < since.day) return []
+    const own = clearances.filter(c => c.flag === flag && stands(c, day)).map(c => c.extent)
+    if (own.includes('all')) return []
+    if (own.length === 0 || !(flag in FLAGS) || isEased(flag) || FLAGS[flag as FlagId].kind === 'red') return [flag]
+    return [`${flag as FlagId}~${own.includes('breath') ? 'breath' : 'training'}` as EasedFlag]
   })
 }
 

@@ -13,6 +13,10 @@ export interface Flag {
   readonly longestHoldS?: number
   /** Highest fatigue class allowed. */
   readonly highestFatigue?: number
+  /** Until a clinician's clearance is written down only `UNTIL_CLEARED` is open. */
+  readonly clearanceFirst?: boolean
+  /** Loaded and demanding drills only with somebody who watches. */
+  readonly supervised?: boolean
 }
 
 const red = (name: string): Flag => ({
@@ -55,9 +59,10 @@ export const FLAGS = {
   legPain: {
     kind: 'amber',
     name: 'Leg pain with the back',
-    means: 'A clinician sees the athlete first; until then only the easiest drills without bending or load.',
-    removes: ['flexion', 'loadedFlexion', 'extension', 'ballistic', 'loadedRotation', 'pressureRise'],
+    means: 'A clinician sees the athlete first; until then only a short list, and afterwards the easiest drills without bending or load.',
+    removes: ['flexion', 'loadedFlexion', 'extension', 'ballistic', 'loadedRotation', 'pressureRise', 'loaded', 'maximal'],
     highestFatigue: 1,
+    clearanceFirst: true,
   },
   bloodPressureHeart: {
     kind: 'amber',
@@ -65,6 +70,7 @@ export const FLAGS = {
     means: 'No breath-holding, no head below the hips, clearance first.',
     removes: ['inverted', 'pressureRise'],
     noBreathHold: true,
+    clearanceFirst: true,
   },
   pregnancy: {
     kind: 'amber',
@@ -72,6 +78,7 @@ export const FLAGS = {
     means: 'Clearance first; no lying on back or front, no bending drills, no breath-holding, stop at coning.',
     removes: ['supine', 'prone', 'flexion', 'loadedFlexion', 'ballistic', 'pressureRise'],
     noBreathHold: true,
+    clearanceFirst: true,
   },
   herniaSurgery: {
     kind: 'amber',
@@ -79,6 +86,7 @@ export const FLAGS = {
     means: 'Clearance first; no breath-holding, no high belly pressure, no fast work.',
     removes: ['pressureRise', 'loadedFlexion', 'ballistic'],
     noBreathHold: true,
+    clearanceFirst: true,
   },
   shoulder: {
     kind: 'amber',
@@ -95,18 +103,25 @@ export const FLAGS = {
   growthSpurt: {
     kind: 'amber',
     name: 'Growth spurt',
-    means: 'Technique before load, supervised; no loaded bending, no fast work.',
-    removes: ['loadedFlexion', 'ballistic'],
+    means: 'Technique before load, supervised; no loaded bending, no fast work, nothing near the most.',
+    removes: ['loadedFlexion', 'ballistic', 'maximal'],
+    supervised: true,
   },
   osteoporosis: {
     kind: 'amber',
     name: 'Osteoporosis',
-    means: 'No bending or turning under load, no fast work.',
-    removes: ['flexion', 'loadedFlexion', 'loadedRotation', 'ballistic'],
+    means: 'No bending or turning under load, no fast work, nothing near the most.',
+    removes: ['flexion', 'loadedFlexion', 'loadedRotation', 'ballistic', 'maximal'],
   },
 } as const satisfies Record<string, Flag>
 
 export type FlagId = keyof typeof FLAGS
+
+/** Drills that stay open while a clearance is awaited: unloaded, easy, upright or still (common practice, no source). */
+export const UNTIL_CLEARED: readonly string[] = [
+  'brace.low-breath', 'brace.find-it', 'brace.brace-and-talk', 'brace.without-hands', 'brace.braced-squat', 'hollow.wall-tilt', 'front-plank.wall',
+  'posterior.shell', 'posterior.side-leg-raise', 'posterior.hinge-bow', 'balance.hinge-toe-tap', 'rotation.lunge-turn', 'rotation.stick-turn',
+]
 
 /** Every flag id, red flags first. */
 export const FLAG_IDS = Object.keys(FLAGS) as FlagId[]

@@ -1,9 +1,13 @@
-export { CAUTION, FLAG_IDS, FLAGS, PAIN_CAUTION, type Flag, type FlagId } from './flags'
+export { CAUTION, FLAG_IDS, FLAGS, PAIN_CAUTION, UNTIL_CLEARED, type Flag, type FlagId } from './flags'
 export { flagFacts, redFlags } from './marks'
-export { isRestriction, restrictionFacts, restrictionsOf, type HealthMark, type RestrictionId } from './restrictions'
-export {
-  admissibleSet, doseRemoval, isAdmissible, LOAD_AGE_YEARS, removals, type Removal, type RemovalRule, type Screen,
-} from './admissible'
+export { easedFacts, isEased, isRestriction, restrictionFacts, restrictionsOf, type EasedFlag, type HealthMark, type RestrictionId } from './restrictions'
+export type { Screen } from './screen'
+export { admissibleSet, doseRemoval, isAdmissible, removals, type Removal, type RemovalRule } from './admissible'
 export { breathFor, type PrescribedBreath } from './breath'
-export { effectiveMarks, endingClearances, type Clearance } from './clearance'
+export { mayTrain, type MayTrain, type Stop, type TrainingAsked } from './mayTrain'
+export {
+  CLEARANCE_EXTENTS, CLEARING_ROLES, effectiveMarks, endingClearances, extentsFor, type Clearance, type ClearanceExtent, type ClearingRole, type Raised,
+} from './clearance'
+export { afterAnswers, raisedNow, type HealthState, type Moment } from './healthState'
+export { LOCKING_TIMES, openPain, PAIN_VERDICTS, type DrillPain, type PainDecision, type PainSet, type PainVerdict } from './pain'
 export { consequencesOf, flagsFrom, QUESTIONS, type Answers, type Consequences, type Question } from './questionnaire'

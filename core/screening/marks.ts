@@ -1,5 +1,5 @@
 import { FLAGS, type Flag } from './flags'
-import { isRestriction, restrictionFacts, type HealthMark } from './restrictions'
+import { easedFacts, isEased, isRestriction, restrictionFacts, type HealthMark } from './restrictions'
 
 /**
  * The facts of a flag, or of a consequence that comes without its flag.
@@ -8,6 +8,7 @@ import { isRestriction, restrictionFacts, type HealthMark } from './restrictions
  * flagFacts('wrist').kind // => 'amber'
  */
 export function flagFacts(mark: HealthMark): Flag {
+  if (isEased(mark)) return easedFacts(mark)
   return isRestriction(mark) ? restrictionFacts(mark) : FLAGS[mark]
 }
 

@@ -1,12 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import {
-  consequencesOf, effectiveMarks, endingClearances, FLAG_IDS, flagFacts, flagsFrom, QUESTIONS, restrictionsOf, type Clearance, type FlagId,
+  consequencesOf, effectiveMarks, endingClearances, FLAG_IDS, flagFacts, flagsFrom, QUESTIONS, restrictionsOf, UNTIL_CLEARED, type Clearance, type FlagId,
 } from '.'
 import { STANDARD, VARIATIONS } from '../catalogue'
 
 const clearance = (over: Partial<Clearance> = {}): Clearance =>
-  ({ id: 'c', flag: 'pregnancy', extent: 'all', givenBy: 'Clinician', from: '2026-02-01', until: '2026-04-30', note: '', ...over })
+  ({ id: 'c', flag: 'pregnancy', extent: 'all', givenBy: 'Clinician', role: 'doctor', from: '2026-02-01', until: '2026-04-30', note: '', ...over })
 
 describe('the questionnaire', () => {
   it('asks about every flag once, what stops everything first', () => {
@@ -25,8 +25,10 @@ describe('the questionnaire', () => {
 describe('consequences', () => {
   it('say what goes and how much of it has a replacement', () => {
     const found = consequencesOf(['bloodPressureHeart'], STANDARD)
-    expect(found.takesAway).toEqual(['breath-holding', 'head below the hips', 'high pressure in the belly'])
-    expect(found.drills).toBe(VARIATIONS.filter(v => v.hazards.some(h => h === 'inverted' || h === 'pressureRise')).length)
+    expect(found.takesAway).toEqual(['breath-holding', 'head below the hips', 'high pressure in the belly', 'all but a short list until a clearance is written down'])
+    expect(found.drills).toBe(VARIATIONS.filter(v => !UNTIL_CLEARED.includes(v.id) || v.hazards.some(h => h === 'inverted' || h === 'pressureRise')).length)
+    const cleared = consequencesOf(['bloodPressureHeart~training'], STANDARD)
+    expect(cleared.drills).toBe(VARIATIONS.filter(v => v.hazards.some(h => h === 'inverted' || h === 'pressureRise')).length)
     expect(found.replaced).toBeLessThanOrEqual(found.drills)
     expect(found.refer).toBe(false)
   })
@@ -43,7 +45,7 @@ describe('a clearance', () => {
 
   it('for the breath lifts breath-holding and pressure, and nothing else', () => {
     const left = effectiveMarks(['pregnancy'], [clearance({ extent: 'breath' })], '2026-03-01')
-    expect(left).toEqual(restrictionsOf(['pregnancy']).filter(m => m !== 'noBreathHold' && m !== 'no:pressureRise'))
+    expect(restrictionsOf(left)).toEqual(restrictionsOf(['pregnancy']).filter(m => !['noBreathHold', 'no:pressureRise', 'clearanceFirst'].includes(m)))
     expect(effectiveMarks(['chestPain'], [clearance({ flag: 'chestPain', extent: 'breath' })], '2026-03-01')).toEqual(['chestPain'])
   })
 

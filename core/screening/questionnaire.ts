@@ -1,4 +1,5 @@
 import { EQUIPMENT, HAZARDS, mainAction, type Catalogue, type Equipment } from '../catalogue'
+import { HEALTH_RULES } from '../rules/drillRules'
 import { removals } from './admissible'
 import { FLAGS, type Flag, type FlagId } from './flags'
 import { flagFacts, redFlags } from './marks'
@@ -73,9 +74,10 @@ export function consequencesOf(flags: readonly HealthMark[], catalogue: Catalogu
     ...(facts.some(f => f.noBreathHold) ? ['breath-holding'] : []), ...hazards,
     ...(Number.isFinite(longest) ? [`holds over ${longest} s`] : []),
     ...(facts.some(f => f.highestFatigue) ? ['all but the easiest drills'] : []),
+    ...(facts.some(f => f.clearanceFirst) ? ['all but a short list until a clearance is written down'] : []),
   ]
   const screen = { catalogue, flags, equipment: Object.keys(EQUIPMENT) as Equipment[], braceStep: 7, rungs: {}, ageYears: null }
-  const byFlag = catalogue.variations.map(v => removals(v, screen).some(r => r.rule === 'flag' || r.rule === 'redFlag'))
+  const byFlag = catalogue.variations.map(v => removals(v, screen).some(r => HEALTH_RULES.includes(r.rule)))
   const kept = new Set(catalogue.variations.filter((_, i) => !byFlag[i]).map(v => mainAction(v.shares)))
   const gone = catalogue.variations.filter((_, i) => byFlag[i])
   return { refer, takesAway, drills: gone.length, replaced: gone.filter(v => kept.has(mainAction(v.shares))).length }

@@ -1,11 +1,37 @@
 import { HAZARDS, type Hazard } from '../catalogue'
 import { FLAGS, type Flag, type FlagId } from './flags'
 
-/** What a flag takes away, without what it is called: all that an assistant needs and may know. */
-export type RestrictionId = 'refer' | 'noBreathHold' | `no:${Hazard}` | `hold:${number}` | `fatigue:${number}`
+/** What a flag takes away, without what it is called. */
+export type RestrictionId = 'refer' | 'clearanceFirst' | 'supervised' | 'noBreathHold' | `no:${Hazard}` | `hold:${number}` | `fatigue:${number}`
 
-/** A health flag by its name, or only what one takes away. */
-export type HealthMark = FlagId | RestrictionId
+/** A flag of which a clinician has lifted something: the gate before all training, or breath-holding and belly pressure too. */
+export type EasedFlag = `${FlagId}~${'training' | 'breath'}`
+
+/** A health flag by its name, one that is eased, or only what one takes away. */
+export type HealthMark = FlagId | EasedFlag | RestrictionId
+
+/**
+ * A flag as it stands once a clinician has lifted something of it.
+ *
+ * @example
+ * easedFacts('herniaSurgery~breath').removes // => ['loadedFlexion', 'ballistic']
+ */
+export function easedFacts(mark: EasedFlag): Flag {
+  const [id, extent] = mark.split('~') as [FlagId, 'training' | 'breath']
+  const { clearanceFirst: _, noBreathHold, ...rest }: Flag = FLAGS[id]
+  if (extent === 'training') return { ...rest, ...(noBreathHold ? { noBreathHold } : {}) }
+  return { ...rest, removes: rest.removes.filter(hazard => hazard !== 'pressureRise') }
+}
+
+/**
+ * Whether a mark is a flag with something lifted.
+ *
+ * @example
+ * isEased('herniaSurgery') // => false
+ */
+export function isEased(mark: HealthMark): mark is EasedFlag {
+  return mark.includes('~')
+}
 
 /**
  * The consequences of flags with the diagnosis left out, each once. They screen drills exactly as the flags do.
@@ -20,8 +46,10 @@ export function restrictionsOf(marks: readonly HealthMark[]): RestrictionId[] {
       found.add(mark)
       continue
     }
-    const flag: Flag = FLAGS[mark]
+    const flag: Flag = isEased(mark) ? easedFacts(mark) : FLAGS[mark]
     if (flag.kind === 'red') found.add('refer')
+    if (flag.clearanceFirst) found.add('clearanceFirst')
+    if (flag.supervised) found.add('supervised')
     for (const hazard of flag.removes) found.add(`no:${hazard}`)
     if (flag.noBreathHold) found.add('noBreathHold')
     if (flag.longestHoldS) found.add(`hold:${flag.longestHoldS}`)
@@ -37,7 +65,7 @@ export function restrictionsOf(marks: readonly HealthMark[]): RestrictionId[] {
  * isRestriction('no:flexion') // => true
  */
 export function isRestriction(mark: HealthMark): mark is RestrictionId {
-  return !(mark in FLAGS)
+  return !(mark in FLAGS) && !isEased(mark)
 }
 
 /**
@@ -52,6 +80,8 @@ export function restrictionFacts(id: RestrictionId): Flag {
   const amber = (means: string, more: Partial<Flag>): Flag => ({ kind: 'amber', name, means, removes: [], ...more })
   switch (kind) {
     case 'refer': return { kind: 'red', name: 'Referred', means: 'No programme is given until a coach clears it.', removes: [] }
+    case 'clearanceFirst': return amber('A clinician first: until then only a short list.', { clearanceFirst: true })
+    case 'supervised': return amber('Technique before load, with somebody who watches.', { supervised: true })
     case 'no': return amber(`No ${HAZARDS[value as Hazard]}.`, { removes: [value as Hazard] })
     case 'noBreathHold': return amber('No breath-holding: breathe through the effort.', { noBreathHold: true })
     case 'hold': return amber(`Holds of ${value} s at most.`, { longestHoldS: Number(value) })

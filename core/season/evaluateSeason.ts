@@ -1,4 +1,5 @@
-import { DAY_KINDS, DELOAD_SHARE, KIND_VOLUMES, SEASON_COSTS, TAPER_SHARE, type SeasonInstance, type SeasonPlan } from './instance'
+import { taper } from '../rules/taper'
+import { DAY_KINDS, DELOAD_SHARE, KIND_VOLUMES, SEASON_COSTS, type SeasonInstance, type SeasonPlan } from './instance'
 import { DAY_RULE_TEXT, dayLimits, restWeeks, taperWeeks } from './limits'
 
 /** A rule that gave way, where, and what it costs. */
@@ -26,7 +27,7 @@ export interface SeasonEvaluation {
  * volumeBand(20, 'taper') // => { least: 8, most: 11 }
  */
 export function volumeBand(volume: number, load: SeasonPlan['loads'][number]): { readonly least: number, readonly most: number } {
-  if (load === 'taper') return { least: Math.ceil(volume * TAPER_SHARE.least - 1e-9), most: Math.floor(volume * TAPER_SHARE.most + 1e-9) }
+  if (load === 'taper') return { least: Math.ceil(volume * taper.value.least - 1e-9), most: Math.floor(volume * taper.value.most + 1e-9) }
   const wanted = Math.round(load === 'deload' ? volume * DELOAD_SHARE : volume)
   return { least: wanted, most: wanted }
 }

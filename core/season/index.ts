@@ -1,5 +1,5 @@
 export {
-  DAY_KINDS, DELOAD_SHARE, KIND_VOLUMES, SEASON_COSTS, TAPER_DAYS, TAPER_SHARE, type SeasonCompetition, type SeasonDayKind, type SeasonInstance, type SeasonPhase, type SeasonPlan,
+  DAY_KINDS, DELOAD_SHARE, KIND_VOLUMES, SEASON_COSTS, type SeasonCompetition, type SeasonDayKind, type SeasonInstance, type SeasonPhase, type SeasonPlan,
 } from './instance'
 export { DAY_RULE_TEXT, dayLimits, restWeeks, taperWeeks, type DayLimit, type DayRule } from './limits'
 export { kindsOf, weekTable, type WeekWay } from './weekTable'

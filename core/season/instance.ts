@@ -53,12 +53,8 @@ export interface SeasonInstance {
 
 /** Units of the kinds: our own scale, common practice, no source. */
 export const KIND_VOLUMES: Readonly<Record<SeasonDayKind, number>> = { off: 0, activation: 1, low: 2, moderate: 4, high: 6 }
-/** Share of the usual volume in a taper: 41-60 % less (Bosquet et al. 2007, from memory). */
-export const TAPER_SHARE = { least: 0.4, most: 0.59 } as const
 /** Share of the usual volume in a lighter week (common practice, no source). */
 export const DELOAD_SHARE = 0.6
-/** Days of a taper, the competition's own among them (about two weeks, Bosquet et al. 2007). */
-export const TAPER_DAYS = 14
 
 /** What a plan pays for (ours). A broken day rule costs so much that only a settled day can break one. */
 export const SEASON_COSTS = {

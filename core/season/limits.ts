@@ -1,4 +1,9 @@
-import { DAY_KINDS, TAPER_DAYS, type SeasonDayKind, type SeasonInstance } from './instance'
+import { competitionDay } from '../rules/competitionDay'
+import { dayAfter } from '../rules/dayAfter'
+import { dayBefore } from '../rules/dayBefore'
+import { taper } from '../rules/taper'
+import { within48h } from '../rules/within48h'
+import { DAY_KINDS, type SeasonDayKind, type SeasonInstance } from './instance'
 
 /** The most a day may hold, and the rule that says so. */
 export interface DayLimit {
@@ -10,11 +15,14 @@ export type DayRule = 'free' | 'competition' | 'match' | 'closed' | 'weekday' | 
 
 /** What each rule says, as a coach would. */
 export const DAY_RULE_TEXT: Readonly<Record<DayRule, string>> = {
-  free: 'Nothing stands against it.', competition: 'Competition day: no trunk work.', match: 'Match day: no trunk work.', closed: 'The room is closed or the athlete is away.',
-  weekday: 'There is no time on this weekday.', dayBefore: 'The day before a competition is for activation only.', within48h: 'Within 48 h of an A-competition nothing moderate or high.',
-  dayAfter: 'The day after a competition is for easy work.', practice: 'A team practice leaves room for moderate work at most.', travel: 'A travel day is for activation at most.',
+  free: 'Nothing stands against it.', competition: competitionDay.value.says, match: 'Match day: no trunk work.', closed: 'The room is closed or the athlete is away.',
+  weekday: 'There is no time on this weekday.', dayBefore: dayBefore.value.says, within48h: within48h.value.says,
+  dayAfter: dayAfter.value.says, practice: 'A team practice leaves room for moderate work at most.', travel: 'A travel day is for activation at most.',
   school: 'School asks its share: moderate work at most.',
 }
+
+/** What the days around a competition may hold: the rules of the week, in the order they are asked. */
+const NEAR_COMPETITION = [competitionDay, dayBefore, within48h, dayAfter] as const
 
 const kind = (id: SeasonDayKind): number => DAY_KINDS.indexOf(id)
 
@@ -30,10 +38,9 @@ export function dayLimits(instance: SeasonInstance): DayLimit[] {
     if (day >= 0 && day < limits.length && most < limits[day]!.most) limits[day] = { most, rule }
   }
   for (const { day, importance } of instance.competitions) {
-    atMost(day, kind('off'), 'competition')
-    atMost(day - 1, kind('activation'), 'dayBefore')
-    if (importance === 'A') atMost(day - 2, kind('low'), 'within48h')
-    atMost(day + 1, kind('low'), 'dayAfter')
+    for (const { id, value } of NEAR_COMPETITION) {
+      if (value.from === 'C' || importance === value.from) atMost(day + value.offset, kind(value.most), id)
+    }
   }
   for (const day of instance.matches ?? []) atMost(day, kind('off'), 'match')
   for (const day of instance.closed ?? []) atMost(day, kind('off'), 'closed')
@@ -64,7 +71,7 @@ export function restWeeks(instance: SeasonInstance): boolean[] {
 export function taperWeeks({ weeks, competitions, volumeRules = true }: SeasonInstance): boolean[] {
   return Array.from({ length: weeks }, (_, week) => volumeRules && competitions.some(({ day, importance }) => {
     if (importance !== 'A') return false
-    const from = Math.max(7 * week, day - TAPER_DAYS + 1)
+    const from = Math.max(7 * week, day - taper.value.days + 1)
     const to = Math.min(7 * week + 6, day)
     return to - from + 1 >= 4
   }))

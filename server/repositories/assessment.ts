@@ -1,5 +1,5 @@
 import type { TestId } from '~~/core/assessment'
-import type { Answers, Clearance, FlagId } from '~~/core/screening'
+import type { Answers } from '~~/core/screening'
 import type { BraceCheckInput, StoredBraceCheck, StoredTrial, TrialInput, TrialTrace } from '~~/shared/types'
 import { json, type Tx } from './rows'
 
@@ -123,15 +123,4 @@ export async function setRung(tx: Tx, organisationId: string, athleteId: string,
 export async function answersOf(tx: Tx, organisationId: string, athleteId: string): Promise<Answers | null> {
   const row = await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: athleteId }).first<{ answers: Answers | null } | undefined>('answers')
   return row?.answers ?? null
-}
-
-export async function setAnswers(tx: Tx, organisationId: string, athleteId: string, answers: Answers, flags: readonly FlagId[]): Promise<void> {
-  await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: athleteId })
-    .update({ answers: json(answers), answered_at: tx.fn.now(), flags: flags as string[] })
-  await tx('athlete').where({ organisation_id: organisationId, id: athleteId })
-    .update({ version: tx.raw('version + 1'), updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()') })
-}
-
-export async function setClearances(tx: Tx, organisationId: string, athleteId: string, clearances: readonly Clearance[]): Promise<void> {
-  await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: athleteId }).update({ clearances: json(clearances) })
 }

@@ -1,8 +1,9 @@
-import { effectiveMarks } from '~~/core/screening'
+import { openPain, type Raised } from '~~/core/screening'
 import type { Athlete, AthleteInput } from '~~/shared/types'
+import { PAIN_DECISIONS, PAIN_SETS, type PainColumns } from './health'
 import { json, type Tx } from './rows'
 
-interface AthleteRow {
+interface AthleteRow extends PainColumns {
   id: string
   organisation_id: string
   version: number
@@ -28,6 +29,10 @@ interface AthleteRow {
   health_flags: AthleteInput['flags'] | null
   clearances: Athlete['clearances'] | null
   answered_at: Date | null
+  health_version: number | null
+  raised: Raised | null
+  overruled: Athlete['health']['overruled'] | null
+  brace_checked_on: string | null
   account_email: string | null
   account_active: boolean | null
   changed_by: string | null
@@ -57,6 +62,10 @@ const toAthlete = (row: AthleteRow): Athlete => ({
   weakSide: row.weak_side,
   groupIds: row.group_ids ?? [],
   clearances: row.clearances ?? [],
+  health: {
+    version: row.health_version ?? 1, raised: row.raised ?? {}, overruled: row.overruled ?? [], braceCheckedOn: row.brace_checked_on, left: null,
+    pain: openPain(row.pain_sets ?? [], row.pain_decisions ?? []),
+  },
   screenedOn: row.answered_at ? row.answered_at.toISOString().slice(0, 10) : null,
   accountEmail: row.account_email,
   accountState: row.account_email === null ? 'none' : row.account_active ? 'active' : 'invited',
@@ -85,15 +94,18 @@ const toColumns = (athlete: AthleteInput): Record<string, unknown> => ({
 
 function select(tx: Tx, organisationId: string) {
   return tx('athlete as a')
+    .leftJoin('athlete_health as h', function () {
+      this.on('h.organisation_id', 'a.organisation_id').andOn('h.athlete_id', 'a.id')
+    })
     .where('a.organisation_id', organisationId)
     .select<AthleteRow[]>(
       'a.*',
       tx.raw(`(select array_agg(m.group_id order by m.group_id) from group_member m
         where m.organisation_id = a.organisation_id and m.athlete_id = a.id) as group_ids`),
       // Whoever may not read flags by name gets none here: the wall stands in the database.
-      tx.raw('(select h.flags from athlete_health h where h.organisation_id = a.organisation_id and h.athlete_id = a.id) as health_flags'),
-      tx.raw('(select h.clearances from athlete_health h where h.organisation_id = a.organisation_id and h.athlete_id = a.id) as clearances'),
-      tx.raw('(select h.answered_at from athlete_health h where h.organisation_id = a.organisation_id and h.athlete_id = a.id) as answered_at'),
+      'h.flags as health_flags', 'h.clearances', 'h.answered_at', 'h.version as health_version', 'h.raised', 'h.overruled',
+      tx.raw('(select max(b.day) from brace_check b where b.organisation_id = a.organisation_id and b.athlete_id = a.id) as brace_checked_on'),
+      tx.raw(PAIN_SETS), tx.raw(PAIN_DECISIONS),
       tx.raw(`(select p.email from person p
         where p.organisation_id = a.organisation_id and p.athlete_id = a.id and p.closed_at is null) as account_email`),
       tx.raw(`(select p.password_hash is not null from person p
@@ -117,25 +129,24 @@ export async function athletesByIds(tx: Tx, organisationId: string, ids: readonl
   return rows.map(toAthlete)
 }
 
-/** Adds an athlete; the key is the sender's, so a repeat changes nothing. */
-export async function insertAthlete(tx: Tx, organisationId: string, id: string, athlete: AthleteInput): Promise<boolean> {
+/** Adds an athlete; the key is the sender's, so a repeat changes nothing. Flags stand from the given moment. */
+export async function insertAthlete(tx: Tx, organisationId: string, id: string, athlete: AthleteInput, raised: Raised): Promise<boolean> {
   const rows = await tx('athlete')
     .insert({ id, organisation_id: organisationId, ...toColumns(athlete), updated_by: tx.raw('keen_person()') })
     .onConflict('id').ignore().returning('id')
   if (rows.length === 0) return false
-  await tx('athlete_health').insert({ organisation_id: organisationId, athlete_id: id, flags: athlete.flags as string[] })
+  await tx('athlete_health').insert({ organisation_id: organisationId, athlete_id: id, flags: athlete.flags as string[], raised: json(raised) })
   await setGroups(tx, organisationId, id, athlete.groupIds)
   return true
 }
 
-/** Saves over the version that was read; false when another write came first. */
+/** Saves over the version that was read, all but the flags; false when another write came first. */
 export async function updateAthlete(
   tx: Tx, organisationId: string, id: string, version: number, athlete: AthleteInput,
 ): Promise<boolean> {
   const changed = await tx('athlete').where({ organisation_id: organisationId, id, version })
     .update({ ...toColumns(athlete), version: version + 1, updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()') })
   if (changed === 0) return false
-  await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: id }).update({ flags: athlete.flags as string[] })
   await setGroups(tx, organisationId, id, athlete.groupIds)
   return true
 }
@@ -146,13 +157,6 @@ export async function setArchived(
   const changed = await tx('athlete').where({ organisation_id: organisationId, id, version })
     .update({ archived_at: archived ? tx.fn.now() : null, version: version + 1, updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()') })
   return changed > 0
-}
-
-/** What stands of flags on a day, by athlete, for whoever may read them. */
-export async function marksOf(tx: Tx, organisationId: string, athleteIds: readonly string[], day: string): Promise<Map<string, AthleteInput['flags']>> {
-  const rows = await tx('athlete_health').where({ organisation_id: organisationId }).whereIn('athlete_id', athleteIds as string[])
-    .select<{ athlete_id: string, flags: AthleteInput['flags'], clearances: Athlete['clearances'] }[]>('athlete_id', 'flags', 'clearances')
-  return new Map(rows.map(row => [row.athlete_id, effectiveMarks(row.flags, row.clearances, day)]))
 }
 
 async function setGroups(tx: Tx, organisationId: string, athleteId: string, groupIds: readonly string[]): Promise<void> {

@@ -63,6 +63,17 @@ export async function personHere(tx: Tx, organisationId: string, by: { email: st
   return row ? toPerson(row) : null
 }
 
+/** Coaches of an athlete who have a sign-in: head coaches, and coaches of one of the athlete's groups. Read as the product itself. */
+export async function coachesOf(tx: Tx, organisationId: string, athleteId: string): Promise<Person[]> {
+  const rows = await tx<PersonRow>('person').where({ organisation_id: organisationId }).whereNull('closed_at').whereNotNull('password_hash')
+    .where(query => void query.where('role', 'headCoach').orWhere(coach => void coach.where('role', 'coach').whereIn('id',
+      tx('group_staff as s').join('group_member as m', function () {
+        this.on('m.group_id', 's.group_id').andOn('m.organisation_id', 's.organisation_id')
+      }).where({ 'm.organisation_id': organisationId, 'm.athlete_id': athleteId }).select('s.person_id'))))
+    .orderBy('name')
+  return rows.map(toPerson)
+}
+
 export async function insertPerson(
   tx: Tx, person: Pick<Person, 'id' | 'organisationId' | 'athleteId' | 'role' | 'name' | 'email' | 'passwordHash'>,
 ): Promise<void> {

@@ -19,12 +19,14 @@ import { changeAthleteSeason, changeSeason } from './changeSeason'
 import type { Context } from './context'
 import { addFeed } from './calendarFeeds'
 import { addGroup, saveFacility } from './groups'
-import { athleteToday, logSets } from './sessions'
+import { logSets } from './logSets'
+import { decidePain } from './pain'
+import { athleteToday } from './sessions'
 import { changeRules } from './planningRules'
 import { startRun } from './planRuns'
 import { hashPassword } from './signIn'
 import { inviteStaff } from './staff'
-import { addPerson, anAthlete, makeOrganisation, testDatabase, TODAY } from './testing'
+import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from './testing'
 import { storeWeek } from './weeks'
 
 const MONDAY = '2026-03-02'
@@ -57,6 +59,7 @@ const unseen = { id: '', sessionId: '', itemId: '', runId: '' }
 /** An athlete with everything that can hang on one. */
 async function fill(coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId: string, into: typeof seen): Promise<void> {
   into.id = (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [groupId], flags: ['wrist'] }))).id
+  await makeKnown(coach, into.id)
   const item = {
     id: 'i', variationId: 'side-plank.feet', dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 }, slot: 'after' as const,
     pairedWith: null, extraSetSide: null, setting: {}, why: '',
@@ -69,6 +72,11 @@ async function fill(coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId
     id: randomUUID(), prescribedItemId: into.itemId, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, setNumber: 1, side: 'left', amount: 8,
     breakPoint: 'trunk', setting: {}, feltAt: [], effort: null, painAt: null, note: '',
   }])
+  await logSets(coach, [{
+    id: randomUUID(), prescribedItemId: into.itemId, day: TODAY, performedAt: `${TODAY}T10:05:00.000Z`, setNumber: 1, side: 'right', amount: 2,
+    breakPoint: 'pain', setting: {}, feltAt: [], effort: null, painAt: 'lowBack', note: '',
+  }])
+  await decidePain(coach, into.id, { id: randomUUID(), variationId: item.variationId, verdict: 'goOn', reason: 'Looked at it.', lookedAtBy: '', role: null })
   await checkBrace(coach, into.id, { id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '' })
   await changeRules(coach, { scope: 'athlete', scopeId: into.id, version: 0, rules: NO_RULES })
   await changeAthleteSeason(coach, into.id, { version: 0, groupId, title: 'Away', exceptions: NO_EXCEPTIONS, prefer: null, replan: true })

@@ -1,5 +1,4 @@
-import { adaptItem, addAdapted, type PlannedSession, type TrunkItem, type WeekPlan } from '~~/core/programme'
-import { redFlags } from '~~/core/screening'
+import { adaptItem, addAdapted, isRefused, type PlannedSession, type TrunkItem, type WeekPlan } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { Applied, ApplyRequest, Athlete } from '~~/shared/types'
@@ -36,7 +35,7 @@ async function applyTo(tx: Tx, context: Context, source: Source, athlete: Athlet
   const stored = await weekOf(tx, organisationId, athlete.id, startsOn)
   const { competitions, settled } = await requestFor(tx, organisationId, athlete, startsOn, [])
   const planning = planningContext(athlete, startsOn, competitions, await catalogueOfOrganisation(tx, organisationId), settled)
-  if (redFlags(planning.screen.flags).length > 0) return { ...answer, placed: 0, notes: ['A red flag is open: nothing is given.'] }
+  if (isRefused(planning, stored?.plan.sessions ?? [])) return { ...answer, placed: 0, notes: ['A red flag is open: nothing is given.'] }
   let plan: WeekPlan = stored?.plan ?? { sessions: emptyPlan(athlete).sessions.map(s => ({ ...s, lifts: source.sessions.find(o => o.day === s.day)?.lifts ?? [] })) }
   const notes: string[] = []
   let placed = 0
@@ -53,7 +52,7 @@ async function applyTo(tx: Tx, context: Context, source: Source, athlete: Athlet
     if (adapted.note) notes.push(adapted.note)
   }
   if (placed === 0) return { ...answer, placed, notes }
-  refuseForbidden(plan, planning)
+  refuseForbidden(plan, planning, stored?.plan)
   const version = await saveWeek(tx, organisationId, athlete.id, startsOn, stored?.version ?? 0, plan)
   if (version === null) throw new AppError('changedElsewhere', `The week of ${athlete.name} was changed meanwhile. Try again.`)
   await record(tx, context, 'week.change', { athleteId: athlete.id, subjectId: startsOn, before: stored?.plan, after: plan })

@@ -30,7 +30,7 @@ const asAthlete = async (athleteId: string): Promise<Context> =>
   (await addPerson(base.db, coach.actor.organisationId, 'athlete', { athleteId })).context
 const yes = (...flags: string[]): Answers => Object.fromEntries(FLAG_IDS.map(flag => [flag, flags.includes(flag)]))
 const clearance = (over: Partial<Clearance> = {}): Clearance =>
-  ({ id: randomUUID(), flag: 'herniaSurgery', extent: 'all', givenBy: 'Surgeon in town', from: '2026-02-01', until: null, note: '', ...over })
+  ({ id: randomUUID(), flag: 'herniaSurgery', extent: 'all', givenBy: 'Surgeon in town', role: 'specialist', from: '2026-02-01', until: null, note: '', ...over })
 const trial = (athleteId: string, over: Partial<TrialInput> = {}): TrialInput => ({
   id: randomUUID(), athleteId, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, test: 'sideBridge', side: 'left', value: 60, breakPoint: 'trunk', setting: {},
   note: '', ...over,
@@ -47,9 +47,10 @@ const pressure = { // a drill that a hernia takes away
 describe('screening', () => {
   it('raises flags from answers, and every answer is on the record', async () => {
     const id = await add({ rungs: { 'front-plank': 10 } })
-    expect((await screenAthlete(coach, id, yes('wrist', 'chestPain'))).flags).toEqual(['chestPain', 'wrist'])
+    expect((await screenAthlete(coach, id, 1, yes('wrist', 'chestPain'))).flags).toEqual(['chestPain', 'wrist'])
     await expect(storeWeek(coach, id, MONDAY, 0, pressure)).rejects.toThrow('refer first')
-    expect((await screenAthlete(coach, id, yes())).flags).toEqual([])
+    // A red flag leaves only by a clearance, whatever is answered; the others go with the answers.
+    expect((await screenAthlete(coach, id, 2, yes())).flags).toEqual(['chestPain'])
     const lines = (await theRecord(coach, { athleteId: id })).filter(line => line.action === 'health.screen')
     expect(lines).toHaveLength(2)
     expect((await getAthlete(coach, id)).screenedOn).not.toBeNull()
@@ -58,7 +59,7 @@ describe('screening', () => {
   it('by the athlete can add a flag and take none away', async () => {
     const id = await add({ flags: ['shoulder'] })
     const own = await asAthlete(id)
-    expect((await screenAthlete(own, id, yes('wrist'))).flags).toEqual(['shoulder', 'wrist'])
+    expect((await screenAthlete(own, id, 1, yes('wrist'))).flags).toEqual(['shoulder', 'wrist'])
     expect((await getAthlete(coach, id)).flags).toEqual(['shoulder', 'wrist'])
   })
 })
@@ -83,10 +84,14 @@ describe('a clearance', () => {
   it('is told to an assistant by what is left, and not by its name', async () => {
     const id = await add({ flags: ['herniaSurgery', 'wrist'] })
     const before = await weekSheet(assistant, id, MONDAY)
-    expect(before.athlete.flags).toContain('noBreathHold')
+    expect(before.athlete).toMatchObject({ flags: [], clearances: [] })
+    expect(before.athlete.health.left).toContain('brace.find-it')
+    expect(before.athlete.health.left).not.toContain('side-plank.feet')
     await addClearance(coach, id, clearance())
     const { athlete } = await weekSheet(assistant, id, MONDAY)
-    expect(athlete).toMatchObject({ flags: ['no:wristLoad'], clearances: [], screenedOn: null })
+    expect(athlete).toMatchObject({ flags: [], clearances: [], screenedOn: null })
+    expect(athlete.health.left).toContain('side-plank.feet')
+    expect(athlete.health.left).not.toContain('front-plank.hands')
     expect((await assessment(assistant, id)).answers).toBeNull()
     expect(JSON.stringify(await assessment(assistant, id))).not.toContain('Surgeon')
   })
@@ -171,7 +176,7 @@ describe('an athlete who leaves', () => {
     await logTrials(coach, [trial(id)])
     await checkBrace(coach, id, { id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '' })
     await addClearance(coach, id, clearance())
-    await screenAthlete(coach, id, yes('herniaSurgery'))
+    await screenAthlete(coach, id, 2, yes('herniaSurgery'))
     const all = await exportAthlete(coach, id)
     expect([all.trials, all.braceChecks, (all.athlete as { clearances: unknown[] }).clearances].map(list => (list as unknown[]).length)).toEqual([1, 1, 1])
     expect(all.answers).toMatchObject({ herniaSurgery: true })

@@ -1,5 +1,6 @@
 import { addDays } from '~~/core/calendar'
-import { braceLacks, braceReached, checkOwnTests, testFacts, testsWith, type Practice, type TestId } from '~~/core/assessment'
+import { braceLacks, braceReached, checkOwnTests, oddTrial, testFacts, testStops, testsWith, type Practice, type TestId, type Tests } from '~~/core/assessment'
+import { redFlags } from '~~/core/screening'
 import { typicalError, type TypicalError } from '~~/core/statistics'
 import { AppError } from '~~/shared/errors'
 import type {
@@ -13,7 +14,9 @@ import { braceCourse, insertPractice, practicesSince, saveBraceCourse } from '..
 import { ownTests, saveOwnTestRows } from '../repositories/ownTests'
 import type { Tx } from '../repositories/rows'
 import { catalogueOfOrganisation } from './catalogue'
+import { screenAt } from './asOf'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
+import { healthTruth } from './healthTruth'
 import { record, recordHealthRead } from './record'
 
 /** Days of tests that a page looks back. */
@@ -29,9 +32,12 @@ export function assessment(context: Context, athleteId: string): Promise<Assessm
     await recordHealthRead(tx, context, [athlete])
     return {
       answers: role === 'assistant' ? null : await answersOf(tx, organisationId, athleteId),
+      healthVersion: athlete.health.version,
       screenedOn: athlete.screenedOn,
       braceStep: athlete.braceStep,
       clearances: athlete.clearances,
+      flags: athlete.flags,
+      raised: athlete.health.raised,
       braceChecks: await braceChecksOf(tx, organisationId, athleteId),
       trials: await trialsSince(tx, organisationId, addDays(context.today, -BACK_DAYS), athleteId),
       course: await braceCourse(tx, organisationId, athleteId),
@@ -70,7 +76,6 @@ async function ownErrors(tx: Tx, { actor }: Context): Promise<Partial<Record<Tes
 export function logTrials(context: Context, trials: readonly TrialInput[]): Promise<{ stored: string[] }> {
   const { organisationId, personId } = context.actor
   return writing(context, async (tx) => {
-    for (const athleteId of new Set(trials.map(t => t.athleteId))) await mustSeeAthlete(tx, context, athleteId)
     const tests = testsWith((await ownTests(tx, organisationId)).tests)
     for (const [index, trial] of trials.entries()) {
       if (!tests[trial.test]) throw new AppError('badInput', 'There is no such test here.', { [`trials.${index}.test`]: 'There is no such test here.' })
@@ -81,12 +86,29 @@ export function logTrials(context: Context, trials: readonly TrialInput[]): Prom
         throw new AppError('badInput', 'Say which side it was.', { [`trials.${index}.side`]: 'Say which side it was.' })
       }
     }
+    for (const athleteId of new Set(trials.map(t => t.athleteId))) await mustBeOpen(tx, context, athleteId, trials, tests)
     await insertTrials(tx, organisationId, personId, trials)
     for (const athleteId of new Set(trials.map(t => t.athleteId))) {
-      await record(tx, context, 'tests.log', { athleteId, after: trials.filter(t => t.athleteId === athleteId).map(({ trace: _, ...trial }) => trial) })
+      await record(tx, context, 'tests.log', { athleteId, after: trials.filter(t => t.athleteId === athleteId).map(({ trace: _, sure: __, ...trial }) => trial) })
     }
     return { stored: trials.map(t => t.id) }
   })
+}
+
+/** Refuses a trial of a test that health had stopped when it was taken, and asks before one counts that is far from the athlete's own. */
+async function mustBeOpen(tx: Tx, context: Context, athleteId: string, trials: readonly TrialInput[], tests: Tests): Promise<void> {
+  await mustSeeAthlete(tx, context, athleteId)
+  const truth = await healthTruth(tx, context, athleteId)
+  const before = await trialsSince(tx, context.actor.organisationId, addDays(context.today, -BACK_DAYS), athleteId)
+  const named = context.actor.role !== 'assistant'
+  for (const [index, trial] of trials.entries()) {
+    if (trial.athleteId !== athleteId) continue
+    const [stop] = testStops(trial.test, screenAt(truth, trial.day, trial.performedAt), tests)
+    if (stop) throw new AppError('stopped', named ? stop : 'Not for this athlete now.', { [`trials.${index}.test`]: named ? stop : 'Not for this athlete now.' })
+    const own = before.filter(t => t.test === trial.test && t.side === trial.side && t.id !== trial.id && t.breakPoint !== 'pain').map(t => t.value)
+    const odd = trial.sure ? null : oddTrial(trial.test, trial.value, own, tests)
+    if (odd) throw new AppError('needsReason', odd, { [`trials.${index}.value`]: odd })
+  }
 }
 
 /** Trials that were mistimed, or an import that was a mistake, count no more: all of them or none. */
@@ -99,11 +121,18 @@ export function withdrawTrials(context: Context, ids: readonly string[]): Promis
   })
 }
 
+/** Refuses brace work on a day a red flag stands on. */
+async function mustNotBeStopped(tx: Tx, context: Context, athleteId: string, day: string): Promise<void> {
+  const truth = await healthTruth(tx, context, athleteId)
+  if (redFlags(truth.on(day).flags).length > 0) throw new AppError('stopped', 'Training is stopped until it is cleared: no brace work either.')
+}
+
 /** Stores a check of the brace and moves the athlete to the step it leads to. */
 export function checkBrace(context: Context, athleteId: string, check: BraceCheckInput): Promise<Athlete> {
   const { organisationId, personId } = context.actor
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
+    await mustNotBeStopped(tx, context, athleteId, check.day)
     if (check.day > addDays(context.today, 1)) throw new AppError('badInput', 'This day is yet to come.', { day: 'This day is yet to come.' })
     const passed = braceLacks(check).length === 0
     if (await insertBraceCheck(tx, organisationId, athleteId, { ...check, passed }, personId)) {
@@ -159,6 +188,7 @@ export function setBraceCourse(context: Context, athleteId: string, { cue, homew
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     await mustSeeAthlete(tx, context, athleteId)
+    if (homework !== null) await mustNotBeStopped(tx, context, athleteId, context.today)
     const before = await braceCourse(tx, organisationId, athleteId)
     const same = before.homework?.timesADay === homework?.timesADay && before.homework?.until === homework?.until
     await saveBraceCourse(tx, organisationId, athleteId, { cue, homework, setOn: homework === null ? null : same ? before.setOn : context.today })
@@ -172,6 +202,7 @@ export function logPractice(context: Context, athleteId: string, practice: Pract
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     await mustSeeAthlete(tx, context, athleteId)
+    await mustNotBeStopped(tx, context, athleteId, practice.day)
     if (practice.day > addDays(context.today, 1)) throw new AppError('badInput', 'This day is yet to come.', { day: 'This day is yet to come.' })
     await insertPractice(tx, organisationId, athleteId, practice)
     await record(tx, context, 'brace.practice', { athleteId, subjectId: practice.id, after: practice })

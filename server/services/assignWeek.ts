@@ -1,12 +1,12 @@
 import { v7 as newKey } from 'uuid'
 import { addDays } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
-import { liftFacts, type PlannedSession, type TrunkItem } from '~~/core/programme'
+import { liftFacts, screenOn, type PlannedSession, type PlanningContext, type TrunkItem } from '~~/core/programme'
 import { policyNotes, type Policy } from '~~/core/policy'
-import { breathFor, restrictionsOf, type HealthMark } from '~~/core/screening'
+import { breathFor, restrictionsOf, type HealthMark, type Screen } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
-import type { Athlete, PrescribedItem, TrainingWeek } from '~~/shared/types'
+import type { Athlete, Overruled, PrescribedItem, TrainingWeek } from '~~/shared/types'
 import {
   insertItems, insertSession, placeItem, sessionsOfWeek, updateSession, withdrawItem, withdrawSession, type NewItem, type StoredSession,
 } from '../repositories/prescriptions'
@@ -16,6 +16,7 @@ import { markAssigned, weekOf } from '../repositories/weeks'
 import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, writing, type Context } from './context'
 import { record } from './record'
+import { overrule } from './screening'
 import { settledFor } from './planningRules'
 import { competitionsFor } from './seasonOf'
 import { refuseForbidden } from './weeks'
@@ -24,8 +25,24 @@ import { refuseForbidden } from './weeks'
  * Assigns a stored week: freezes each drill as the athlete will read it. Assigning again changes only what changed,
  * and never touches a drill that sets are already logged against: a new copy stands beside the old one.
  */
-export function assignWeek(context: Context, athleteId: string, startsOn: string, version: number): Promise<TrainingWeek> {
-  return writing(context, tx => assignIn(tx, context, athleteId, startsOn, version))
+export function assignWeek(context: Context, athleteId: string, startsOn: string, version: number, reason = ''): Promise<TrainingWeek> {
+  return writing(context, async (tx) => {
+    const athlete = await mustSeeAthlete(tx, context, athleteId)
+    const missing = notKnown(athlete)
+    if (missing.length > 0 && reason.trim() !== '') await overrule(tx, context, athlete, missing, reason.trim())
+    return assignIn(tx, context, athleteId, startsOn, version)
+  })
+}
+
+/** What is to be known before a week is assigned, is not, and was not overruled. */
+export function notKnown({ screenedOn, health: { braceCheckedOn, overruled } }: Athlete): Overruled['what'][] {
+  const missing: Overruled['what'][] = [...(screenedOn === null ? ['unscreened' as const] : []), ...(braceCheckedOn === null ? ['braceUnchecked' as const] : [])]
+  return missing.filter(what => !overruled.some(one => one.what === what))
+}
+
+const UNKNOWN_TEXT: Readonly<Record<Overruled['what'], string>> = {
+  unscreened: 'Never screened: the screening comes first, or a reason to assign without it.',
+  braceUnchecked: 'The brace was never checked: a check comes first, or a reason to assign without it.',
 }
 
 /** The same inside a transaction that decides on more. */
@@ -34,6 +51,10 @@ export async function assignIn(
 ): Promise<TrainingWeek> {
   const { organisationId, personId } = context.actor
   const athlete = await mustSeeAthlete(tx, context, athleteId)
+  const missing = notKnown(athlete)
+  if (missing.length > 0) {
+    throw new AppError('needsReason', missing.map(what => UNKNOWN_TEXT[what]).join(' '), Object.fromEntries(missing.map(what => [what, UNKNOWN_TEXT[what]])))
+  }
   const week = await weekOf(tx, organisationId, athleteId, startsOn)
   if (!week) throw new AppError('notFound', 'There is no such week yet.')
   const competitions = await competitionsFor(tx, organisationId, athlete, addDays(startsOn, -1), addDays(startsOn, 8))
@@ -43,23 +64,24 @@ export async function assignIn(
   if (!await markAssigned(tx, organisationId, athleteId, startsOn, version, personId)) {
     throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')
   }
-  await freezeWeek(tx, organisationId, { id: athlete.id, flags: planning.screen.flags, policy: planning.rules.policy }, week, catalogue)
+  await freezeWeek(tx, organisationId, { id: athlete.id, planning }, week, catalogue)
   await record(tx, context, 'week.assign', { athleteId, subjectId: startsOn, after: { version } })
   return (await weekOf(tx, organisationId, athleteId, startsOn))!
 }
 
 /** Makes what the athlete reads agree with a week, touching nothing that is logged. */
 export async function freezeWeek(
-  tx: Tx, organisationId: string, athlete: Pick<Athlete, 'id' | 'flags'> & { readonly policy: Policy }, { startsOn, plan }: Pick<TrainingWeek, 'startsOn' | 'plan'>,
+  tx: Tx, organisationId: string, { id: athleteId, planning }: Pick<Athlete, 'id'> & { readonly planning: PlanningContext }, { startsOn, plan }: Pick<TrainingWeek, 'startsOn' | 'plan'>,
   catalogue: Catalogue,
 ): Promise<void> {
-  const before = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
+  const before = await sessionsOfWeek(tx, organisationId, athleteId, startsOn)
   const wanted = plan.sessions.filter(session => session.items.length > 0 || session.lifts.length > 0)
   for (const old of before) {
     if (!wanted.some(session => session.id === old.planKey)) await retire(tx, organisationId, old)
   }
   for (const session of wanted) {
-    await freeze(tx, organisationId, { athleteId: athlete.id, startsOn, flags: athlete.flags, policy: athlete.policy, catalogue }, session,
+    const { flags, ageYears } = screenOn(planning, session.day)
+    await freeze(tx, organisationId, { athleteId, startsOn, flags, ageYears, policy: planning.rules.policy, catalogue }, session,
       before.find(old => old.planKey === session.id))
   }
 }
@@ -75,7 +97,7 @@ async function retire(tx: Tx, organisationId: string, old: StoredSession): Promi
 
 async function freeze(
   tx: Tx, organisationId: string,
-  week: { athleteId: string, startsOn: string, flags: readonly HealthMark[], policy: Policy, catalogue: Catalogue },
+  week: { athleteId: string, startsOn: string } & Frozen,
   session: PlannedSession, old: StoredSession | undefined,
 ): Promise<void> {
   const day = addDays(week.startsOn, session.day)
@@ -104,15 +126,22 @@ async function freeze(
   }
 }
 
+/** What a drill is frozen with. */
+export interface Frozen extends Pick<Screen, 'ageYears'> {
+  readonly flags: readonly HealthMark[]
+  readonly policy: Policy
+  readonly catalogue: Catalogue
+}
+
 /** The drill as it will be read and logged, whatever becomes of the catalogue. */
-function prescription(
-  item: TrunkItem, session: PlannedSession, { flags, policy, catalogue }: { flags: readonly HealthMark[], policy: Policy, catalogue: Catalogue },
+export function prescription(
+  item: TrunkItem, session: PlannedSession, { flags, ageYears, policy, catalogue }: Frozen,
 ): Omit<PrescribedItem, 'id'> {
   const variation = catalogue.find(item.variationId)!
   const partner = session.lifts.find(lift => lift.id === item.pairedWith)
-  const notes = [...(item.note ? [item.note] : []), ...roundNotes(item, catalogue), ...policyNotes(variation, policy)]
+  const notes = [...(item.note ? [item.note] : []), ...policyNotes(variation, policy)]
   // The reason is frozen without the diagnosis: assistants read it too.
-  const breath = breathFor(variation.breath, restrictionsOf(flags))
+  const breath = breathFor(variation.breath, { flags: restrictionsOf(flags), ageYears })
   return {
     slot: item.slot,
     pairedWithLift: partner ? liftFacts(partner.lift).name : null,
@@ -133,13 +162,8 @@ function prescription(
     settingsAsked: variation.settings,
     ...(policy.cueFocus === 'inside' ? { cueFirst: 'inside' as const } : {}),
     ...(notes.length > 0 ? { notes } : {}),
+    ...(item.rounds ? { rounds: item.rounds } : {}),
   }
-}
-
-/** What the later rounds of a circuit are, in words. */
-function roundNotes({ rounds = [] }: TrunkItem, catalogue: Catalogue): string[] {
-  const name = (id: string | null): string => (id ? catalogue.find(id)?.name ?? 'a drill' : '')
-  return rounds.map(({ variationId, fallbackId }, i) => `Round ${i + 2}: ${name(variationId)}${fallbackId ? `; if it does not go, ${name(fallbackId)}` : ''}.`)
 }
 
 function isSame({ id: _, ...old }: PrescribedItem, fresh: Omit<PrescribedItem, 'id'>): boolean {

@@ -1,5 +1,6 @@
 import { addDays, mondayOf } from '~~/core/calendar'
 import { review } from '~~/core/assessment'
+import { raisedNow } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
 import type { Athlete, AthleteInput, Competition, History, RosterRow, StoredSetLog } from '~~/shared/types'
 import { lastBraceDays } from '../repositories/assessment'
@@ -15,8 +16,10 @@ import { weeksStarting } from '../repositories/weeks'
 import { asSystem } from '../database/connection'
 import { catalogueOfOrganisation } from './catalogue'
 import { asTheyMayRead, mustSeeAthlete, transaction, writing, type Context } from './context'
+import { followHealth, momentOf } from './healthChange'
 import { mailLink } from './links'
 import { record, recordHealthRead } from './record'
+import { changeFlags } from './screening'
 
 /** Days the roster looks back for adherence, and for pain. */
 const ADHERENCE_DAYS = 28
@@ -50,6 +53,7 @@ export function roster(context: Context): Promise<RosterRow[]> {
         adherence: review(planned, own, catalogue).adherence,
         lastLogDay: own.at(-1)?.day ?? null,
         painInLastDays: hadPain(own, addDays(today, -PAIN_DAYS)),
+        screened: athlete.screenedOn !== null || context.actor.role === 'assistant',
         lastBraceDay: braces.get(athlete.id) ?? null,
         homeworkLies: idle.has(athlete.id),
       }
@@ -78,11 +82,15 @@ export function addAthlete(context: Context, id: string, input: AthleteInput): P
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     await checkGroups(tx, context, input.groupIds)
+    checkAge(input, context.today)
     // A coach may not see an athlete before the groups are there: the product itself adds both.
-    const isNew = await asSystem(tx, context.actor, () => insertAthlete(tx, organisationId, id, input))
+    const isNew = await asSystem(tx, context.actor, () => insertAthlete(tx, organisationId, id, input, raisedNow({}, input.flags, momentOf(context))))
     const stored = await athleteById(tx, organisationId, id)
     if (!stored) throw new AppError('alreadyExists', 'This key is in use. Load the page again and try once more.')
-    if (isNew) await record(tx, context, 'athlete.add', { athleteId: id, after: input })
+    if (isNew) {
+      await record(tx, context, 'athlete.add', { athleteId: id, after: input })
+      await followHealth(tx, context, null, id)
+    }
     return stored
   })
 }
@@ -94,15 +102,18 @@ export function importAthletes(context: Context, list: readonly { id: string, at
     for (const [index, { athlete }] of list.entries()) {
       try {
         await checkGroups(tx, context, athlete.groupIds)
+        checkAge(athlete, context.today)
       }
       catch (error) {
         if (!(error instanceof AppError)) throw error
-        throw new AppError('badInput', `${athlete.name}: ${error.message}`, { [`athletes.${index}.athlete.groupIds`]: error.message })
+        const field = Object.keys(error.fields ?? {})[0] ?? 'groupIds'
+        throw new AppError('badInput', `${athlete.name}: ${error.message}`, { [`athletes.${index}.athlete.${field}`]: error.message })
       }
     }
     for (const { id, athlete } of list) {
-      if (await asSystem(tx, context.actor, () => insertAthlete(tx, organisationId, id, athlete))) {
+      if (await asSystem(tx, context.actor, () => insertAthlete(tx, organisationId, id, athlete, raisedNow({}, athlete.flags, momentOf(context))))) {
         await record(tx, context, 'athlete.add', { athleteId: id, after: athlete })
+        await followHealth(tx, context, null, id)
       }
     }
     const stored = await athletesByIds(tx, organisationId, list.map(({ id }) => id))
@@ -118,7 +129,9 @@ export function saveAthlete(context: Context, id: string, version: number, input
   return writing(context, async (tx) => {
     const before = await mustSeeAthlete(tx, context, id)
     await checkGroups(tx, context, input.groupIds)
+    checkAge(input, context.today)
     if (!await updateAthlete(tx, organisationId, id, version, input)) throw changedElsewhere(before)
+    await changeFlags(tx, context, before, input.flags)
     const after = await mustSeeAthlete(tx, context, id)
     await record(tx, context, 'athlete.change', { athleteId: id, before: inputOf(before), after: inputOf(after) })
     return after
@@ -137,8 +150,15 @@ export function archiveAthlete(context: Context, id: string, version: number, ar
 const changedElsewhere = (current: Athlete): AppError =>
   new AppError('changedElsewhere', `${current.changedBy ?? 'Somebody else'} changed this athlete meanwhile.`, undefined, current)
 
-function inputOf({ id: _i, version: _v, archived: _a, clearances: _l, screenedOn: _o, accountEmail: _e, accountState: _s, changedBy: _c, ...input }: Athlete): AthleteInput {
+function inputOf({ id: _i, version: _v, archived: _a, clearances: _l, health: _h, screenedOn: _o, accountEmail: _e, accountState: _s, changedBy: _c, ...input }: Athlete): AthleteInput {
   return input
+}
+
+/** Nobody has trained for longer than they have lived. */
+function checkAge({ birthYear, trainingAgeYears }: Pick<AthleteInput, 'birthYear' | 'trainingAgeYears'>, today: string): void {
+  if (trainingAgeYears <= Number(today.slice(0, 4)) - birthYear) return
+  const text = 'The training age is more than the years lived.'
+  throw new AppError('badInput', text, { trainingAgeYears: text })
 }
 
 async function checkGroups(tx: Tx, context: Context, groupIds: readonly string[]): Promise<void> {

@@ -6,7 +6,7 @@ import { addAthlete, getAthlete } from './athletes'
 import { assignWeek } from './assignWeek'
 import { saveCatalogue, storedCatalogue } from './catalogue'
 import { theRecord } from './record'
-import { anAthlete, makeOrganisation, testDatabase } from './testing'
+import { anAthlete, makeKnown, makeOrganisation, testDatabase } from './testing'
 import { storeWeek } from './weeks'
 
 const MONDAY = '2026-03-02'
@@ -51,7 +51,7 @@ describe('an organisation\'s own drills', () => {
   })
 
   it('can be given by their own organisation only', async () => {
-    const mine = (await addAthlete(coach, randomUUID(), anAthlete())).id
+    const mine = await makeKnown(coach, (await addAthlete(coach, randomUUID(), anAthlete())).id)
     const theirs = (await addAthlete(stranger, randomUUID(), anAthlete())).id
     const week = await storeWeek(coach, mine, MONDAY, 0, weekWith('own-tall.own-low'))
     expect((await assignWeek(coach, mine, MONDAY, week.version)).status).toBe('assigned')
@@ -77,7 +77,7 @@ describe('an organisation\'s own drills', () => {
   })
 
   it('taken out are told at the week that still holds them, and what was given stays', async () => {
-    const id = (await addAthlete(coach, randomUUID(), anAthlete({ rungs: { 'own-tall': 2 } }))).id
+    const id = await makeKnown(coach, (await addAthlete(coach, randomUUID(), anAthlete({ rungs: { 'own-tall': 2 } }))).id)
     const week = await storeWeek(coach, id, MONDAY, 0, weekWith('own-tall.own-between'))
     await assignWeek(coach, id, MONDAY, week.version)
     const { version, own: now } = await storedCatalogue(coach)

@@ -1,9 +1,13 @@
 import type { Knex } from 'knex'
 import type { Athlete, Role } from '~~/shared/types'
 import { AppError } from '~~/shared/errors'
-import { restrictionsOf } from '~~/core/screening'
+import { catalogueWith, type Catalogue } from '~~/core/catalogue'
+import { HEALTH_RULES } from '~~/core/rules'
+import { redFlags, removals } from '~~/core/screening'
+import { screenOf } from '~~/shared/planningContext'
 import { asSystem, inOrganisation } from '../database/connection'
-import { athleteById, marksOf } from '../repositories/athletes'
+import { athleteById, athletesByIds } from '../repositories/athletes'
+import { ownCatalogue } from '../repositories/catalogue'
 import { claimWrite, keepAnswer, type WriteName } from '../repositories/receipts'
 import type { Tx } from '../repositories/rows'
 
@@ -74,9 +78,21 @@ export async function mustSeeAthlete(tx: Tx, context: Reader, athleteId: string)
   return (await asTheyMayRead(tx, context, [athlete]))[0]!
 }
 
-/** An assistant reads what flags take away, and not what they are called. */
+/** An assistant reads that an athlete is stopped and which drills are left, and nothing a diagnosis could be read from. */
 export async function asTheyMayRead(tx: Tx, { actor, today }: Reader, athletes: readonly Athlete[]): Promise<Athlete[]> {
-  if (actor.role !== 'assistant') return [...athletes]
-  const flags = await asSystem(tx, actor, () => marksOf(tx, actor.organisationId, athletes.map(athlete => athlete.id), today))
-  return athletes.map(athlete => ({ ...athlete, flags: restrictionsOf(flags.get(athlete.id) ?? []) }))
+  if (actor.role !== 'assistant' || athletes.length === 0) return [...athletes]
+  const { organisationId } = actor
+  const known = new Map((await asSystem(tx, actor, () => athletesByIds(tx, organisationId, athletes.map(({ id }) => id)))).map(one => [one.id, one]))
+  const catalogue = catalogueWith((await ownCatalogue(tx, organisationId)).own)
+  return athletes.map(athlete => withoutDiagnosis(known.get(athlete.id) ?? athlete, today, catalogue))
+}
+
+function withoutDiagnosis(athlete: Athlete, today: string, catalogue: Catalogue): Athlete {
+  const screen = screenOf(athlete, today, catalogue)
+  const health = catalogue.variations.map(v => removals(v, screen).some(({ rule }) => HEALTH_RULES.includes(rule)))
+  const left = health.includes(true) ? catalogue.variations.filter((_, i) => !health[i]).map(v => v.id) : null
+  return {
+    ...athlete, flags: redFlags(screen.flags).length > 0 ? ['refer'] : [], clearances: [],
+    health: { ...athlete.health, raised: {}, overruled: [], left, pain: athlete.health.pain.map(one => ({ ...one, place: null })) },
+  }
 }

@@ -14,6 +14,7 @@ import { insertBraceCheck, insertTrials } from '../repositories/assessment'
 import { saveOwnCatalogue } from '../repositories/catalogue'
 import { setEquipmentCounts } from '../repositories/facility'
 import { putEntries } from '../repositories/calendar'
+import { saveHealth } from '../repositories/health'
 import { insertGroup } from '../repositories/groups'
 import { insertOrganisation, isEmptyInstallation } from '../repositories/organisations'
 import { insertPerson, setStaffGroups } from '../repositories/people'
@@ -46,7 +47,7 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     await insertOrganisation(tx, { id: organisationId, name: centre.name, timeZone: centre.timeZone })
     for (const group of centre.groups) await insertGroup(tx, organisationId, group)
     await setEquipmentCounts(tx, organisationId, centre.equipment as Record<string, number>)
-    for (const athlete of centre.athletes) await insertAthlete(tx, organisationId, athlete.id, athlete.input)
+    for (const athlete of centre.athletes) await insertAthlete(tx, organisationId, athlete.id, athlete.input, athlete.raised)
     const coachId = await addPeople(tx, organisationId, centre, passwordHash, luck)
     await saveOwnCatalogue(tx, organisationId, { version: 0, own: OWN_DRILLS }, coachId)
     const day = dayIn(centre.timeZone, now)
@@ -56,6 +57,7 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     for (const [index, athlete] of centre.athletes.entries()) {
       await addHistory(tx, organisationId, coachId, centre, athlete, day, luck, index, seasons)
       await addTests(tx, organisationId, coachId, athlete, day, testLuck)
+      if (athlete.answers) await saveHealth(tx, organisationId, athlete.id, 1, { answers: athlete.answers, answered: true, clearances: athlete.clearances })
     }
     return true
   })
@@ -106,12 +108,12 @@ async function addHistory(
     if (startsOn === thisMonday && index % 5 === 4) continue
     const standing = seasons.find(one => athlete.input.groupIds.includes(one.groupId))
     const season = standing ? seasonWeek(standing.shape, standing.instance, standing.plan, startsOn) : null
-    const context = planningContext(athlete.input, startsOn, own, STANDARD, { layers: layersOf(centre, athlete), notHeld: [], season })
+    const context = planningContext({ ...athlete.input, clearances: athlete.clearances }, startsOn, own, STANDARD, { layers: layersOf(centre, athlete), notHeld: [], season })
     const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions })
     if (refused) continue
     await saveWeek(tx, organisationId, athlete.id, startsOn, 0, plan)
     await markAssigned(tx, organisationId, athlete.id, startsOn, 1, coachId)
-    await freezeWeek(tx, organisationId, { id: athlete.id, flags: athlete.input.flags, policy: context.rules.policy }, { startsOn, plan }, STANDARD)
+    await freezeWeek(tx, organisationId, { id: athlete.id, planning: context }, { startsOn, plan }, STANDARD)
     const sessions = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
     const logs = sessions.filter(session => session.day < today).flatMap(session => simulateSets(luck, athlete, session))
     if (logs.length > 0) await insertLogs(tx, organisationId, coachId, logs)

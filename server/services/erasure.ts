@@ -2,6 +2,7 @@ import { addDays } from '~~/core/calendar'
 import { AppError } from '~~/shared/errors'
 import { answersOf, braceChecksOf, tracesSince, trialsSince } from '../repositories/assessment'
 import { braceCourse, practicesSince } from '../repositories/braceCourse'
+import { painDecisionsOf } from '../repositories/health'
 import { personHere } from '../repositories/people'
 import { rulesOfAthletes } from '../repositories/planningRules'
 import { prescribedBetween } from '../repositories/prescriptions'
@@ -36,6 +37,7 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       prescribed: await prescribedBetween(tx, organisationId, [id], FIRST_DAY, last),
       sets: await logsBetween(tx, organisationId, [id], FIRST_DAY, last),
       answers: await answersOf(tx, organisationId, id),
+      painDecisions: await painDecisionsOf(tx, organisationId, id),
       braceChecks: await braceChecksOf(tx, organisationId, id),
       braceCourse: await braceCourse(tx, organisationId, id),
       bracePractices: await practicesSince(tx, organisationId, FIRST_DAY, id),

@@ -1,10 +1,14 @@
 import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
+import { catalogueWith } from '~~/core/catalogue'
 import { PHASES } from '~~/core/policy'
+import { mayTrain, redFlags } from '~~/core/screening'
 import { daysOfEntry, KIND_TEXT, seasonInstance, seasonWeek } from '~~/core/season'
-import type { AthleteSeason, CalendarFeed, StoredEntry, StoredSeason } from '~~/shared/types'
+import { screenOf } from '~~/shared/planningContext'
+import type { Athlete, AthleteSeason, CalendarFeed, StoredEntry, StoredSeason } from '~~/shared/types'
 import type { OutEvent } from '../calendar'
 import { athleteById } from '../repositories/athletes'
 import { entriesOf } from '../repositories/calendar'
+import { ownCatalogue } from '../repositories/catalogue'
 import { listGroups } from '../repositories/groups'
 import { organisationById } from '../repositories/organisations'
 import { sessionsBetween } from '../repositories/prescriptions'
@@ -30,10 +34,10 @@ export async function feedEvents(tx: Tx, organisationId: string, { scope, subjec
     const own = await athleteSeasons(tx, organisationId, { athleteIds: [athlete.id] })
     const skips = new Set(own.flatMap(one => one.exceptions.skips))
     const entries = (await entriesOf(tx, organisationId, athlete.groupIds)).map(entry => (skips.has(entry.id) ? { ...entry, cancelled: true } : entry))
-    const drills = new Map((await sessionsBetween(tx, organisationId, athlete.id, addDays(day, -BACK_DAYS), addDays(day, SESSION_DAYS))).map(s => [s.day, s.items.length]))
+    const drills = await drillsByDay(tx, organisationId, athlete, day)
     const seasons = await seasonsOf(tx, organisationId, athlete.groupIds)
     return [...entries.flatMap(entry => entryEvents(entry, '', day)), ...absences(own, day), ...seasons.flatMap(season =>
-      dayEvents(season, own.find(one => one.groupId === season.groupId) ?? null, entries, day, { name: '', key: athlete.id, drills }))]
+      dayEvents(season, own.find(one => one.groupId === season.groupId) ?? null, entries, day, { name: '', key: athlete.id, drills, health: athlete.health.version - 1 }))]
   }
   const wanted = scope === 'group' ? groups.filter(group => group.id === subjectId) : groups
   if (scope === 'group' && wanted.length === 0) return null
@@ -43,6 +47,18 @@ export async function feedEvents(tx: Tx, organisationId: string, { scope, subjec
   const seasons = await seasonsOf(tx, organisationId, ids)
   return [...entries.flatMap(entry => entryEvents(entry, names.get(entry.groupId ?? '') ?? '', day)), ...seasons.flatMap(season =>
     dayEvents(season, null, entries, day, { name: names.get(season.groupId)!, key: season.groupId, drills: new Map() }))]
+}
+
+/** What may be trained by day: an address outlives what was known when it was made. Null: training is stopped on that day. */
+async function drillsByDay(tx: Tx, organisationId: string, athlete: Athlete, today: string): Promise<ReadonlyMap<string, number | null>> {
+  const catalogue = catalogueWith((await ownCatalogue(tx, organisationId)).own)
+  const sessions = await sessionsBetween(tx, organisationId, athlete.id, addDays(today, -BACK_DAYS), addDays(today, SESSION_DAYS))
+  return new Map(sessions.map((session) => {
+    const screen = screenOf(athlete, session.day < today ? today : session.day, catalogue)
+    if (session.day < today) return [session.day, session.items.length]
+    const open = session.items.filter(item => mayTrain(item, screen).stops.length === 0).length
+    return [session.day, redFlags(screen.flags).length > 0 ? null : open]
+  }))
 }
 
 /** An entry; one that repeats is an event for each of its days, those left out called off. */
@@ -64,6 +80,12 @@ function entryEvents(entry: StoredEntry, prefix: string, today: string): OutEven
     .map(day => event(day, addDays(day, Math.max(0, daysBetween(entry.day, entry.lastDay))), `${entry.id}-${day}@keen-anchor`, off.has(day)))
 }
 
+/** A day on which training is stopped: the address says so and no more. */
+const stoppedDay = (day: string, changedAt: string): Omit<OutEvent, 'uid' | 'sequence'> => ({
+  changedAt, name: 'Trunk: stopped', day, lastDay: day, startsAt: null, minutes: null, timeZone: 'UTC', description: 'Stopped for now: see your page.',
+  cancelled: false, priority: 0, busy: false,
+})
+
 function absences(own: readonly AthleteSeason[], today: string): OutEvent[] {
   return own.flatMap(({ athleteId, version, exceptions }) => exceptions.absences.filter(({ to }) => to >= addDays(today, -BACK_DAYS)).map(({ from, to }): OutEvent => ({
     uid: `${athleteId}-away-${from}@keen-anchor`, sequence: version, changedAt: `${from}T00:00:00.000Z`, name: 'Away', day: from, lastDay: to, startsAt: null, minutes: null, timeZone: 'UTC',
@@ -73,7 +95,7 @@ function absences(own: readonly AthleteSeason[], today: string): OutEvent[] {
 
 /** Training days of a season; one that was trained on before a repair and no longer is, is called off. */
 function dayEvents(
-  season: StoredSeason, own: AthleteSeason | null, entries: readonly StoredEntry[], today: string, { name, key, drills }: { name: string, key: string, drills: ReadonlyMap<string, number> },
+  season: StoredSeason, own: AthleteSeason | null, entries: readonly StoredEntry[], today: string, { name, key, drills, health = 0 }: { name: string, key: string, drills: ReadonlyMap<string, number | null>, health?: number },
 ): OutEvent[] {
   const instance = seasonInstance(season.shape, heeded(entries, season.groupId), own?.exceptions)
   const plan = own?.plan ?? season.plan
@@ -85,9 +107,10 @@ function dayEvents(
     return said.days.flatMap(({ kind, why }, weekday): OutEvent[] => {
       const at = 7 * week + weekday
       const day = addDays(monday, weekday)
-      const sequence = Math.max(season.revisions[at] ?? 0, 0) + (own ? own.version : 0)
-      if (kind === 'off' && sequence === 0) return []
+      const sequence = Math.max(season.revisions[at] ?? 0, 0) + (own ? own.version : 0) + health
+      if (kind === 'off' && sequence === health) return []
       const count = drills.get(day)
+      if (count === null) return [{ ...stoppedDay(day, season.changedAt), uid: `${key}-day-${day}@keen-anchor`, sequence }]
       return [{
         uid: `${key}-day-${day}@keen-anchor`, sequence, changedAt: season.changedAt, name: `${name}Trunk: ${kind === 'off' ? 'free' : kind}`, day, lastDay: day, startsAt: null, minutes: null, timeZone: 'UTC',
         description: `${PHASES[said.phase].name}, week ${said.weekOfPhase} of ${said.weeksOfPhase}. ${kind === 'off' ? KIND_TEXT.off : why}${count ? ` ${count} ${count === 1 ? 'drill' : 'drills'}.` : ''}`,

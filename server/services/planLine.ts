@@ -3,6 +3,7 @@ import { addDays } from '~~/core/calendar'
 import { DomainError } from '~~/core/errors'
 import type { PlannedSession } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
+import { planningContext } from '~~/shared/planningContext'
 import type { WeekOutcome } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
 import { athleteById } from '../repositories/athletes'
@@ -11,12 +12,12 @@ import { holdLine, runRequest, setLine, type RunRequest } from '../repositories/
 import type { Tx } from '../repositories/rows'
 import { saveWeek, weekOf } from '../repositories/weeks'
 import type { WeekAnswer, WeekRequest } from '../solver'
-import { assignIn } from './assignWeek'
+import { assignIn, notKnown } from './assignWeek'
 import { catalogueOfOrganisation } from './catalogue'
 import type { Actor } from './context'
 import { holdsDrills, mondaysOf, outcomeOf } from './planRuns'
 import { record } from './record'
-import { requestFor, withOwnDays } from './weeks'
+import { refuseForbidden, requestFor, withOwnDays } from './weeks'
 
 /** Plans one week, wherever that is done. */
 export type PlanOne = (request: WeekRequest) => Promise<WeekAnswer>
@@ -93,8 +94,9 @@ async function planWeekOf(
   await inOrganisation(db, actor, async (tx) => {
     const held = await holdLine(tx, organisationId, runId, athleteId)
     if (held?.state !== 'working' || held.weeks.some(week => week.startsOn === startsOn)) return
-    const outcome = found ? await store(tx, actor, athleteId, startsOn, stored?.version ?? 0, found) : await keptOutcome(tx, organisationId, startsOn, stored!)
-    const again = run.request.own && stored?.status === 'assigned' && !stored.changedSinceAssigned && outcome.outcome === 'proposed'
+    const outcome = found ? await store(tx, actor, athleteId, startsOn, stored, found) : await keptOutcome(tx, organisationId, startsOn, stored!)
+    const athlete = await athleteById(tx, organisationId, athleteId)
+    const again = run.request.own && stored?.status === 'assigned' && !stored.changedSinceAssigned && outcome.outcome === 'proposed' && notKnown(athlete!).length === 0
     if (again) await assignIn(tx, { actor, today: run.request.own!.today, requestId: null, write: null }, athleteId, startsOn, outcome.version)
     await setLine(tx, organisationId, runId, athleteId, { weeks: [...held.weeks, { ...outcome, assigned: again ?? false }] })
   })
@@ -119,9 +121,13 @@ async function keptOutcome(tx: Tx, organisationId: string, startsOn: string, sto
   return outcomeOf(startsOn, 'kept', stored.version, { plan: stored.plan, notes: ['The week already holds drills and was kept.'], proof: null }, catalogue)
 }
 
-async function store(tx: Tx, actor: Actor, athleteId: string, startsOn: string, version: number, found: WeekAnswer): Promise<WeekOutcome> {
+async function store(tx: Tx, actor: Actor, athleteId: string, startsOn: string, stored: Awaited<ReturnType<typeof weekOf>>, found: WeekAnswer): Promise<WeekOutcome> {
   const { organisationId } = actor
-  const saved = await saveWeek(tx, organisationId, athleteId, startsOn, version, found.plan)
+  // Health may have changed while it was planned: the question is asked once more where it is stored.
+  const athlete = (await athleteById(tx, organisationId, athleteId))!
+  const { competitions, settled } = await requestFor(tx, organisationId, athlete, startsOn, [])
+  refuseForbidden(found.plan, planningContext(athlete, startsOn, competitions, await catalogueOfOrganisation(tx, organisationId), settled), stored?.plan)
+  const saved = await saveWeek(tx, organisationId, athleteId, startsOn, stored?.version ?? 0, found.plan)
   if (saved === null) throw new AppError('changedElsewhere', 'The week was changed meanwhile and was left as it is. Plan it again if it should give way.')
   await record(tx, { actor, requestId: null, write: null }, 'week.propose', { athleteId, subjectId: startsOn, after: found.plan })
   return outcomeOf(startsOn, found.refused ? 'refused' : 'proposed', saved, found, await catalogueOfOrganisation(tx, organisationId))

@@ -13,7 +13,7 @@ import { addGroup } from './groups'
 import { planLine, type PlanOne } from './planLine'
 import { allRules, changeRules } from './planningRules'
 import { acceptRun, retryRun, startRun, stopRun, theRun, theRuns } from './planRuns'
-import { addPerson, anAthlete, makeOrganisation, testDatabase } from './testing'
+import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase } from './testing'
 import { reviewWeek, storeWeek, weekSheet } from './weeks'
 
 const MONDAY = '2026-03-09'
@@ -36,6 +36,7 @@ afterAll(() => base.drop())
 const add = async (over: Partial<AthleteInput> = {}): Promise<string> => {
   const id = randomUUID()
   await addAthlete(head, id, anAthlete({ name: `Athlete ${id.slice(0, 4)}`, groupIds: [head.groupId], ...over }))
+  await makeKnown(head, id)
   return id
 }
 const ask = async (athleteIds: readonly string[], over: Partial<PlanRunInput> = {}) =>

@@ -67,7 +67,7 @@ async function mustReach(tx: Tx, context: Context, { scope, scopeId }: RulesChan
   if (!known) throw new AppError('badInput', 'There is no such scope here.', { scopeId: 'There is no such scope here.' })
 }
 
-/** What holds for an athlete in a week: the layers, and drills of last week whose sets broke before their amount. */
+/** What holds for an athlete in a week: the layers, and drills of last week whose sets broke before their amount or hurt. */
 export async function settledFor(tx: Tx, organisationId: string, athlete: Athlete, startsOn: string): Promise<Settled> {
   const groups = (await listGroups(tx, organisationId)).filter(group => athlete.groupIds.includes(group.id))
   const rows = (await sharedRules(tx, organisationId)).filter(row => row.scope !== 'group' || groups.some(group => group.id === row.scopeId))
@@ -86,5 +86,6 @@ async function notHeldBefore(tx: Tx, organisationId: string, athleteId: string, 
   const [from, to] = [addDays(startsOn, -7), addDays(startsOn, -1)]
   const amounts = new Map((await prescribedBetween(tx, organisationId, [athleteId], from, to)).map(({ itemId, item }) => [itemId, item.dose.amount]))
   const logs = await logsBetween(tx, organisationId, [athleteId], from, to)
-  return [...new Set(logs.filter(log => log.breakPoint !== 'none' && log.amount < (amounts.get(log.prescribedItemId) ?? Infinity)).map(log => log.variationId))].sort()
+  return [...new Set(logs.filter(log => log.painAt !== null || log.breakPoint === 'pain'
+    || (log.breakPoint !== 'none' && log.amount < (amounts.get(log.prescribedItemId) ?? Infinity))).map(log => log.variationId))].sort()
 }

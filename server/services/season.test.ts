@@ -18,8 +18,9 @@ import { planLine, type PlanOne } from './planLine'
 import { theRun } from './planRuns'
 import { readSource } from './readSource'
 import { allSeasons, mySeason } from './seasons'
-import { athleteToday, logSets } from './sessions'
-import { addPerson, anAthlete, makeOrganisation, testDatabase, TODAY } from './testing'
+import { logSets } from './logSets'
+import { athleteToday } from './sessions'
+import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from './testing'
 import { storeWeek, weekSheet } from './weeks'
 
 const MONDAY = '2026-03-02'
@@ -57,6 +58,7 @@ const season = async (): Promise<StoredSeason> => (await allSeasons(head)).seaso
 const add = async (over: Partial<AthleteInput> = {}): Promise<string> => {
   const id = randomUUID()
   await addAthlete(head, id, anAthlete({ name: `Athlete ${id.slice(0, 4)}`, groupIds: [groupId], available: [{ day: 0, minutes: 60 }, { day: 1, minutes: 60 }, { day: 3, minutes: 60 }, { day: 4, minutes: 60 }], ...over }))
+  await makeKnown(head, id)
   return id
 }
 

@@ -10,8 +10,9 @@ import { assignWeek } from './assignWeek'
 import type { Context } from './context'
 import { loadDemoIfEmpty } from './demo'
 import { addGroup, facility, saveFacility } from './groups'
-import { athleteToday, logSets, runSession } from './sessions'
-import { anAthlete, makeOrganisation, testDatabase, TODAY } from './testing'
+import { logSets } from './logSets'
+import { athleteToday, runSession } from './sessions'
+import { anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from './testing'
 import { storeWeek, weekSheet } from './weeks'
 
 const MONDAY = '2026-03-02'
@@ -26,7 +27,7 @@ beforeAll(async () => {
 })
 afterAll(() => base.drop())
 
-const add = async (over = {}): Promise<string> => (await addAthlete(coach, randomUUID(), anAthlete(over))).id
+const add = async (over = {}): Promise<string> => makeKnown(coach, (await addAthlete(coach, randomUUID(), anAthlete(over))).id)
 const side: TrunkItem = {
   id: 'i1', variationId: 'side-plank.feet', dose: { sets: 2, amount: 10, unit: 'seconds', restS: 5 }, slot: 'after', pairedWith: null,
   extraSetSide: null, setting: {}, why: 'Test.',

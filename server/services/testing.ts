@@ -5,6 +5,7 @@ import { EQUIPMENT, LADDERS, type Equipment } from '~~/core/catalogue'
 import type { AthleteInput, Role } from '~~/shared/types'
 import { asSystemOf, connect, inOrganisation } from '../database/connection'
 import { addGroupStaff, insertGroup } from '../repositories/groups'
+import { insertBraceCheck } from '../repositories/assessment'
 import { insertOrganisation } from '../repositories/organisations'
 import { insertPerson } from '../repositories/people'
 import type { Context } from './context'
@@ -64,6 +65,16 @@ export async function addPerson(
     for (const groupId of over.groupIds ?? []) await addGroupStaff(tx, organisationId, groupId, personId)
   })
   return { context: { ...bareContext(db), actor: { organisationId, personId, role, athleteId } }, email }
+}
+
+/** Marks an athlete as screened with a no to everything and the brace as checked: what a week is assigned on. */
+export async function makeKnown({ db, actor: { organisationId, personId } }: Pick<Context, 'db' | 'actor'>, athleteId: string): Promise<string> {
+  await inOrganisation(db, asSystemOf(organisationId), async (tx) => {
+    await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: athleteId }).update({ answers: {}, answered_at: tx.fn.now() })
+    const check = { id: randomUUID(), day: '2026-02-02', step: 1, swell: [], breathing: true, count: 5, note: '', passed: true }
+    await insertBraceCheck(tx, organisationId, athleteId, check, personId)
+  })
+  return athleteId
 }
 
 /** An able athlete. */

@@ -1,5 +1,7 @@
 import { addDays, mondayOf } from '~~/core/calendar'
-import { weekConflicts, type PlannedSession, type PlanningContext, type WeekPlan } from '~~/core/programme'
+import type { PlannedSession, PlanningContext, TrunkItem, WeekPlan } from '~~/core/programme'
+import { same } from '~~/core/merge'
+import { weekConflicts, type Conflict } from '~~/core/rules'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, Competition, TrainingWeek, WeekReview, WeekSheet } from '~~/shared/types'
@@ -52,9 +54,13 @@ export function emptyPlan(athlete: Athlete): WeekPlan {
   }
 }
 
-/** Refuses a plan that holds a drill this athlete must not be given; the coach's other choices stand. */
-export function refuseForbidden(plan: WeekPlan, context: PlanningContext): void {
-  const blocking = weekConflicts(plan, context).filter(conflict => conflict.blocks)
+/**
+ * Refuses a plan that holds a drill this athlete must not be given; the coach's other choices stand.
+ *
+ * @param stored what is stored already: a drill in it that was stopped since may stay where it is, marked, so that the rest can be changed
+ */
+export function refuseForbidden(plan: WeekPlan, context: PlanningContext, stored: WeekPlan | null = null): void {
+  const blocking = weekConflicts(plan, context).filter(conflict => conflict.blocks && !isUnchanged(conflict, plan, stored))
   if (blocking.length === 0) return
   const fields: Record<string, string> = {}
   for (const { sessionId, itemId, text } of blocking) fields[`${sessionId}.${itemId}`] ??= text
@@ -62,6 +68,17 @@ export function refuseForbidden(plan: WeekPlan, context: PlanningContext): void 
   const item = plan.sessions.find(s => s.id === first.sessionId)?.items.find(i => i.id === first.itemId)
   const name = item ? context.screen.catalogue.find(item.variationId)?.name ?? 'A drill' : 'A drill'
   throw new AppError('badInput', `${name} cannot be given: ${first.text}`, fields)
+}
+
+/** Whether the item of a conflict stands just as it is stored. */
+function isUnchanged({ sessionId, itemId }: Conflict, plan: WeekPlan, stored: WeekPlan | null): boolean {
+  const at = (of: WeekPlan | null): readonly [number, TrunkItem] | null => {
+    const session = of?.sessions.find(s => s.id === sessionId)
+    const item = session?.items.find(i => i.id === itemId)
+    return session && item ? [session.day, item] : null
+  }
+  const [now, then] = [at(plan), at(stored)]
+  return now !== null && then !== null && now[0] === then[0] && now[1].variationId === then[1].variationId && same(now[1].dose, then[1].dose) && same(now[1].rounds, then[1].rounds)
 }
 
 /** Saves a week over the version that was read. */
@@ -73,8 +90,8 @@ export async function storeWeek(
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const competitions = await competitionsAround(tx, organisationId, athlete, startsOn)
-    refuseForbidden(plan, planningContext(athlete, startsOn, competitions, await catalogueOfOrganisation(tx, organisationId)))
     const before = await weekOf(tx, organisationId, athleteId, startsOn)
+    refuseForbidden(plan, planningContext(athlete, startsOn, competitions, await catalogueOfOrganisation(tx, organisationId)), before?.plan)
     const saved = await saveWeek(tx, organisationId, athleteId, startsOn, version, plan)
     if (saved === null) {
       const current = await weekOf(tx, organisationId, athleteId, startsOn)

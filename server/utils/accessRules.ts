@@ -48,6 +48,7 @@ export const ROUTE_RULES = {
   'GET /api/athletes/:id/history/:from': rule(ALL, 'athlete'),
   'GET /api/athletes/:id/today': rule(ALL, 'athlete'),
   'GET /api/athletes/:id/assessment': rule(ALL, 'athlete'),
+  'POST /api/athletes/:id/pain': rule(COACHES, 'athlete'),
   'PUT /api/athletes/:id/screening': rule([...COACHES, 'athlete'], 'athlete'),
   'POST /api/athletes/:id/clearances': rule(COACHES, 'athlete'),
   'POST /api/athletes/:id/clearances/withdraw': rule(COACHES, 'athlete'),
@@ -90,6 +91,8 @@ export const ROUTE_RULES = {
   'GET /api/feeds/:token': rule('anybody', 'nothing'),
   'GET /api/day': rule(STAFF, 'organisation'),
   'GET /api/sessions/:id': rule(ALL, 'athlete'),
+  'POST /api/sessions/:id/stand-in': rule([...COACHES, 'athlete'], 'athlete'),
+  'GET /api/alerts': rule(ALL, 'self'),
   'POST /api/logs': rule(ALL, 'athlete'),
 } as const satisfies Record<string, RouteRule>
 

@@ -9,6 +9,8 @@ export const ERROR_STATUS = {
   notFound: 404,
   changedElsewhere: 409,
   alreadyExists: 409,
+  stopped: 409,
+  needsReason: 409,
   linkOver: 410,
   tooLarge: 413,
   tooMany: 429,

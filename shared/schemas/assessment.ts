@@ -2,8 +2,8 @@ import Joi from 'joi'
 import { BRACE_CUES, BREAK_POINTS, QUADRANTS, TEST_UNIT_WORDS, type Homework, type Practice } from '~~/core/assessment'
 import { TRUNK_ACTIONS } from '~~/core/catalogue'
 import { INSTRUMENT_FAULTS, INSTRUMENT_KINDS, type InstrumentCommand } from '~~/core/instruments'
-import { FLAG_IDS, type Answers, type Clearance } from '~~/core/screening'
-import type { BraceCheckInput, BraceCourse, PlaceInput, StoredOwnTests, TrialInput, TrialTrace } from '../types'
+import { CLEARANCE_EXTENTS, CLEARING_ROLES, FLAG_IDS, PAIN_VERDICTS, type Answers, type Clearance } from '~~/core/screening'
+import type { BraceCheckInput, BraceCourse, PainInput, PlaceInput, StoredOwnTests, TrialInput, TrialTrace } from '../types'
 import { choice, form, id, isoDay, listOf, words } from './common'
 import { settingSchema } from './week'
 
@@ -20,6 +20,7 @@ export const trialSchema = form<TrialInput>({
   breakPoint: choice('What ended it', Object.keys(BREAK_POINTS)),
   setting: settingSchema,
   note: words('Note', 500),
+  sure: Joi.boolean().optional().label('Sure'),
   trace: form<TrialTrace>({
     kind: choice('Instrument', Object.keys(INSTRUMENT_KINDS)),
     hz: whole('Rate', 0, 1000),
@@ -49,7 +50,8 @@ export const braceCheckSchema = form<BraceCheckInput>({
   note: words('Note', 500),
 })
 
-export const answersSchema = form<{ answers: Answers }>({
+export const answersSchema = form<{ version: number, answers: Answers }>({
+  version: whole('Version', 0, 1_000_000_000),
   answers: Joi.object(Object.fromEntries(FLAG_IDS.map(flag => [flag, Joi.boolean().label('Answer')]))).min(FLAG_IDS.length).required().label('Answers')
     .messages({ 'object.min': 'Answer every question, yes or no.' }),
 })
@@ -57,11 +59,21 @@ export const answersSchema = form<{ answers: Answers }>({
 export const clearanceSchema = form<Clearance>({
   id: id('Key'),
   flag: choice('Flag', FLAG_IDS),
-  extent: choice('Extent', ['all', 'breath']),
+  extent: choice('Extent', Object.keys(CLEARANCE_EXTENTS)),
   givenBy: words('Given by', 120).disallow('').min(3).messages({ 'string.min': 'Write who gave it.' }),
+  role: choice('In what role', Object.keys(CLEARING_ROLES)),
   from: isoDay('From'),
   until: isoDay('Until').allow(null),
   note: words('Note', 500),
+})
+
+export const painSchema = form<PainInput>({
+  id: id('Key'),
+  variationId: Joi.string().min(1).max(120).required().label('Drill'),
+  verdict: choice('Decision', Object.keys(PAIN_VERDICTS)),
+  reason: words('Reason', 500).disallow('').min(3).messages({ 'string.min': 'Say why, in a word or two.', 'any.invalid': 'Say why, in a word or two.' }),
+  lookedAtBy: words('Who has looked at it', 120),
+  role: Joi.string().valid(...Object.keys(CLEARING_ROLES)).allow(null).required().label('In what role'),
 })
 
 export const placeSchema = form<PlaceInput>({

@@ -3,7 +3,7 @@ export {
   CATALOGUE_EDITION, CATALOGUE_FORMAT, catalogueFileSchema, ownCatalogueSchema, saveCatalogueSchema, variationSchema, type CatalogueFile,
 } from './catalogue'
 export {
-  answersSchema, braceCheckSchema, braceCourseSchema, clearanceSchema, instrumentCommandSchema, instrumentQuerySchema, ownTestsSchema, placeSchema,
+  answersSchema, braceCheckSchema, braceCourseSchema, clearanceSchema, instrumentCommandSchema, instrumentQuerySchema, ownTestsSchema, painSchema, placeSchema,
   practiceSchema, trialSchema, trialsSchema, withdrawSchema, withdrawTrialsSchema,
 } from './assessment'
 export { archiveSchema, athleteAddSchema, athleteSchema, athletesImportSchema, athleteUpdateSchema } from './athlete'
@@ -14,7 +14,7 @@ export {
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'
 export {
   assignSchema, doseSchema, facilitySchema, liftSchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema,
-  setLogsSchema,
+  setLogsSchema, standInSchema,
 } from './week'
 export { athleteSeasonChangeSchema, calendarSourceSchema, entrySchema, feedSchema, isTimeZone, seasonChangeSchema, seasonShapeSchema } from './season'
 export { acceptRunSchema, applySchema, planRunSchema, rulesChangeSchema } from './planning'

@@ -77,6 +77,7 @@ export const sessionSchema = form<PlannedSession>({
   coolDownMinutes: Joi.number().integer().min(0).max(30).optional().label('Cool-down'),
   circuits: listOf('Circuits', circuitSchema).max(4).unique('id').optional(),
   note: words('Note', 1000).optional(),
+  supervised: Joi.boolean().optional().label('Supervised'),
 })
 
 export const planSchema = form<WeekPlan>({
@@ -88,7 +89,11 @@ export const saveWeekSchema = form<{ version: number, plan: WeekPlan }>({
   plan: planSchema,
 })
 
-export const assignSchema = form<{ version: number }>({ version: count('Version', 1, 1_000_000_000) })
+export const assignSchema = form<{ version: number, reason: string }>({
+  version: count('Version', 1, 1_000_000_000), reason: Joi.string().allow('').max(300).default('').label('Reason'),
+})
+
+export const standInSchema = form<{ itemId: string }>({ itemId: id('Drill') })
 
 /** Sessions with their lifts, to be filled. */
 export const proposeSchema = form<{ sessions: PlannedSession[] }>({ sessions: listOf('Sessions', sessionSchema).max(14).unique('id') })

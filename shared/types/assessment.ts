@@ -1,7 +1,7 @@
 import type { BraceCheck, BraceCue, BreakPoint, Homework, OwnTest, Practice, TestId } from '~~/core/assessment'
 import type { SettingValues } from '~~/core/catalogue'
 import type { Side } from '~~/core/dose'
-import type { Answers, Clearance } from '~~/core/screening'
+import type { Answers, Clearance, HealthMark, Raised } from '~~/core/screening'
 import type { InstrumentKind, PackedTrace } from '~~/core/instruments'
 import type { TypicalError } from '~~/core/statistics'
 
@@ -17,6 +17,8 @@ export interface TrialInput {
   readonly breakPoint: BreakPoint
   readonly setting: SettingValues
   readonly note: string
+  /** Set once somebody has looked at a value that is far from the athlete's own. */
+  readonly sure?: boolean
   /** What the instrument showed, where one was used. */
   readonly trace?: TrialTrace
 }
@@ -28,7 +30,7 @@ export interface TrialTrace extends PackedTrace {
   /** Coefficient of variation of a hold, per cent. */
   readonly cvPercent: number | null
 }
-export interface StoredTrial extends Omit<TrialInput, 'trace'> {
+export interface StoredTrial extends Omit<TrialInput, 'trace' | 'sure'> {
   /** Null: taken without an instrument. Otherwise whether its trace could be believed. */
   readonly reliable: boolean | null
   readonly takenBy: string | null
@@ -48,9 +50,14 @@ export interface StoredBraceCheck extends BraceCheckInput {
 /** What is known about an athlete besides the profile. Answers and clearances only for whoever may read them. */
 export interface Assessment {
   readonly answers: Answers | null
+  /** Of the answers, flags and clearances together. */
+  readonly healthVersion: number
   readonly screenedOn: string | null
   readonly braceStep: number
   readonly clearances: readonly Clearance[]
+  /** Flags and since when, for whoever may read them. */
+  readonly flags: readonly HealthMark[]
+  readonly raised: Raised
   readonly braceChecks: readonly StoredBraceCheck[]
   readonly trials: readonly StoredTrial[]
   readonly course: BraceCourse

@@ -1,7 +1,7 @@
 import type { Equipment, TrunkAction } from '~~/core/catalogue'
 import type { Side } from '~~/core/dose'
 import type { LiftId, SportProfileId } from '~~/core/programme'
-import type { Clearance, HealthMark } from '~~/core/screening'
+import type { Clearance, ClearingRole, DrillPain, HealthMark, PainVerdict, Raised } from '~~/core/screening'
 
 export interface Availability {
   readonly day: number
@@ -40,6 +40,8 @@ export interface Athlete extends AthleteInput {
   readonly archived: boolean
   /** Clinicians' words on the flags; none for an assistant. */
   readonly clearances: readonly Clearance[]
+  /** What else of health training hangs on. */
+  readonly health: AthleteHealth
   /** Day of the last screening; null when never, or not for this reader. */
   readonly screenedOn: string | null
   /** E-mail of the athlete's own sign-in, if there is one, and whether it was taken up. */
@@ -47,6 +49,63 @@ export interface Athlete extends AthleteInput {
   readonly accountState: 'none' | 'invited' | 'active'
   /** Who changed it last. */
   readonly changedBy: string | null
+}
+
+/** What is to be known before a week is assigned and is not. */
+export type NotKnown = 'unscreened' | 'braceUnchecked'
+
+/** A coach assigns all the same, and says why. */
+export interface Overruled {
+  readonly what: NotKnown
+  readonly reason: string
+  readonly by: string
+  readonly day: string
+}
+
+/** What of health training hangs on, besides the flags themselves. */
+export interface AthleteHealth {
+  /** Rises with every change of answers, flags and clearances. */
+  readonly version: number
+  readonly raised: Raised
+  /** Drills that hurt and are not settled; without the place for whoever may not know it. */
+  readonly pain: readonly DrillPain[]
+  /** Day of the last brace check; null when there was none. */
+  readonly braceCheckedOn: string | null
+  readonly overruled: readonly Overruled[]
+  /** For whoever may not know what health takes away: the drills that are left. */
+  readonly left: readonly string[] | null
+}
+
+/** An athlete of whom nothing is known yet. */
+export const NO_HEALTH: AthleteHealth = { version: 1, raised: {}, pain: [], braceCheckedOn: null, overruled: [], left: null }
+
+/** What a coach decides of a drill that hurt. A drill that is locked goes on only when somebody qualified has looked. */
+export interface PainInput {
+  readonly id: string
+  readonly variationId: string
+  readonly verdict: PainVerdict
+  readonly reason: string
+  /** Who has looked at it, in what role; empty and null where nobody has. */
+  readonly lookedAtBy: string
+  readonly role: ClearingRole | null
+}
+
+export type AlertKind = 'stop' | 'limits' | 'pain' | 'painTwice' | 'cleared'
+
+/** Something about health that coaches were told. It names no flag. */
+export interface HealthAlert {
+  readonly id: string
+  readonly athleteId: string
+  readonly athleteName: string
+  readonly kind: AlertKind
+  readonly at: string
+  readonly by: string | null
+  readonly variationId: string | null
+  /** Unlogged drills of present and coming sessions that it stopped. */
+  readonly stops: number
+  /** Names of the coaches who were told. */
+  readonly told: readonly string[]
+  readonly settled: boolean
 }
 
 export interface Group {
@@ -71,6 +130,8 @@ export interface RosterRow {
   readonly adherence: number | null
   readonly lastLogDay: string | null
   readonly painInLastDays: boolean
+  /** Whether the screening was ever answered; true for whoever may not know. */
+  readonly screened: boolean
   /** Day of the last brace check; null when there was none. */
   readonly lastBraceDay: string | null
   /** Brace homework is set and nothing was practised for days. */

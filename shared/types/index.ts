@@ -7,9 +7,12 @@ export type {
   TrialsAnswer, TrialTrace,
 } from './assessment'
 export type { StoredCatalogue } from './catalogue'
-export type { Athlete, AthleteInput, Availability, Competition, Group, RosterRow } from './athlete'
+export {
+  NO_HEALTH, type AlertKind, type Athlete, type AthleteHealth, type AthleteInput, type Availability, type Competition, type Group, type HealthAlert, type Overruled, type PainInput,
+  type RosterRow,
+} from './athlete'
 export type {
-  History, PlannedAnswer, PrescribedItem, PrescribedSession, SetLogInput, Settled, StoredSetLog, Today, TrainingWeek, WeekSheet,
+  History, PlannedAnswer, PrescribedItem, PrescribedSession, SetLogInput, Settled, StoppedDrill, StoredSetLog, Today, TrainingStop, TrainingWeek, WeekSheet,
 } from './week'
 export type {
   AthleteSeason, AthleteSeasonChange, CalendarFeed, CalendarFound, CalendarSource, CoachDay, EntryInput, FeedInput, FoundEntry, MySeason, NewFeed, SeasonChange, SeasonChanged,

@@ -41,6 +41,21 @@ export interface WeekSheet {
   readonly settled: Settled
 }
 
+/** Why a prescribed drill may not be trained on a day. */
+export interface StoppedDrill {
+  readonly text: string
+  /** The nearest drill that may; null where there is none. */
+  readonly instead: { readonly variationId: string, readonly name: string, readonly dose: Dose } | null
+}
+
+/** Training is stopped as a whole: since when, and who has been told. */
+export interface TrainingStop {
+  readonly since: string
+  readonly told: readonly string[]
+  /** Drills of today whose sets were done before it: they can still be written down. */
+  readonly toLog: readonly { readonly itemId: string, readonly name: string, readonly sides: Sides, readonly unit: Dose['unit'] }[]
+}
+
 /** What was prescribed, frozen on assignment: a later catalogue change never rewrites it. */
 export interface PrescribedItem {
   readonly id: string
@@ -63,8 +78,14 @@ export interface PrescribedItem {
   readonly settingsAsked: readonly (keyof SettingValues)[]
   /** Which cue is read first, where it is not the outside one. */
   readonly cueFirst?: 'inside'
-  /** The coach's note, later rounds of a circuit, and what the policy adds. */
+  /** The coach's note and what the policy adds. */
   readonly notes?: readonly string[]
+  /** Later rounds of a circuit, each with what to fall back on. */
+  readonly rounds?: readonly { readonly variationId: string, readonly fallbackId: string | null }[]
+  /** The stopped drill it stands in for. */
+  readonly standsInFor?: string
+  /** Why it may not be trained today, and what may stand in for it; not there: it may. */
+  readonly stopped?: StoppedDrill
 }
 
 export interface PrescribedSession {
@@ -104,6 +125,8 @@ export interface Today {
   readonly athleteId: string
   readonly athleteName: string
   readonly day: string
+  /** Set while a red flag stands: nothing is handed out. */
+  readonly stop: TrainingStop | null
   readonly session: PrescribedSession | null
   readonly logs: readonly StoredSetLog[]
   readonly nextDays: readonly { readonly day: string, readonly sessionId: string, readonly drills: number }[]

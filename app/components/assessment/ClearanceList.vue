@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
 import { addDays, daysBetween } from '~~/core/calendar'
-import { FLAGS, type Clearance, type Flag, type FlagId, type HealthMark } from '~~/core/screening'
+import { CLEARANCE_EXTENTS, CLEARING_ROLES, extentsFor, FLAGS, type Clearance, type ClearingRole, type FlagId, type HealthMark } from '~~/core/screening'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 
@@ -13,18 +13,17 @@ const emit = defineEmits<{ add: [clearance: Clearance], withdraw: [id: string] }
 
 const WARN_DAYS = 14
 const named = computed(() => props.flags.filter((mark): mark is FlagId => mark in FLAGS))
-const blank = () => ({ flag: named.value[0] ?? ('wrist' as FlagId), extent: 'all' as Clearance['extent'], givenBy: '', from: props.today, until: addDays(props.today, 90), note: '' })
+const blank = () => ({ flag: named.value[0] ?? ('wrist' as FlagId), extent: extentsFor(named.value[0] ?? 'wrist')[0]!, givenBy: '', role: 'doctor' as ClearingRole, from: props.today, until: addDays(props.today, 90), note: '' })
 const draft = ref(blank())
 watch(() => props.clearances.length, () => { draft.value = blank() })
 // A flag that came or went while the form stood open: the choice stays one there is.
 watch([named, () => draft.value.flag], () => {
   if (!named.value.includes(draft.value.flag)) draft.value.flag = blank().flag
-  if (!EXTENTS.value.some(([extent]) => extent === draft.value.extent)) draft.value.extent = 'all'
+  if (!EXTENTS.value.some(([extent]) => extent === draft.value.extent)) draft.value.extent = EXTENTS.value[0]![0]
 })
 const FLAG_CHOICES = computed(() => named.value.map(flag => [flag, FLAGS[flag].name] as const))
-const EXTENTS = computed(() => [
-  ['all', 'the whole flag'] as const, ...((FLAGS[draft.value.flag] as Flag | undefined)?.noBreathHold ? [['breath', 'breath-holding only'] as const] : []),
-])
+const EXTENTS = computed(() => extentsFor(draft.value.flag).map(extent => [extent, CLEARANCE_EXTENTS[extent]] as const))
+const ROLES = Object.entries(CLEARING_ROLES) as [ClearingRole, string][]
 
 function state({ from, until }: Clearance): { text: string, warn: boolean } {
   if (from > props.today) return { text: `from ${from}`, warn: false }
@@ -62,7 +61,7 @@ async function add(): Promise<void> {
         class="flex flex-wrap gap-x-3 items-baseline border-b border-line/60 py-1"
       >
         <b>{{ FLAGS[one.flag].name }}</b>
-        <span>{{ one.extent === 'all' ? 'cleared' : 'breath-holding cleared' }} by {{ one.givenBy }}</span>
+        <span>cleared: {{ CLEARANCE_EXTENTS[one.extent] }}, by {{ one.givenBy }} ({{ CLEARING_ROLES[one.role] }})</span>
         <span :class="state(one).warn ? 'problem' : 'text-quiet'">{{ state(one).text }}</span>
         <button
           v-if="editable"
@@ -102,6 +101,12 @@ async function add(): Promise<void> {
         label="Given by"
         name="clear-by"
         :problem="problems.givenBy ?? problems.flag ?? problems.extent"
+      />
+      <SelectField
+        v-model="draft.role"
+        label="In what role"
+        name="clear-role"
+        :options="ROLES"
       />
       <div class="grid grid-cols-2 gap-3">
         <TextField

@@ -4,7 +4,7 @@ import { BREAK_KEYS, type DeskStep, type Lane } from '~/composables/useTestDesk'
 import { clockText, testName, testValue, TEST_UNITS } from '~/composables/testWords'
 
 /** One athlete on the desk: the watch, what comes now, what was measured, and what ended it. */
-const props = defineProps<{ lane: Lane, laneKey: string, step: DeskStep | null, next: DeskStep | null, timed: boolean, elapsed: number, isFront: boolean, tests: Tests }>()
+const props = defineProps<{ lane: Lane, laneKey: string, step: DeskStep | null, next: DeskStep | null, timed: boolean, elapsed: number, isFront: boolean, tests: Tests, stop?: string | null, odd?: string | null }>()
 const emit = defineEmits<{ press: [], enter: [value: number], note: [text: string], end: [breakPoint: BreakPoint], discard: [], skip: [], again: [], undo: [] }>()
 
 const typed = ref('')
@@ -39,7 +39,7 @@ const running = computed(() => props.lane.startedAt !== null)
       type="button"
       class="btn min-h-[48px] min-w-[44px] px-0"
       :class="running ? 'btn-main' : ''"
-      :disabled="!timed || lane.waiting !== null"
+      :disabled="!timed || lane.waiting !== null || (!!stop && !running)"
       :aria-label="`${running ? 'Stop' : 'Start'} ${lane.name}`"
       @click="press"
     >
@@ -48,6 +48,10 @@ const running = computed(() => props.lane.startedAt !== null)
     <span class="leading-tight">
       <b>{{ lane.name }}</b><br>
       <span class="text-quiet">{{ step ? testName(step.test, step.side, tests) : 'all done' }}</span>
+      <span
+        v-if="stop"
+        class="problem block"
+      >Not now: {{ stop }}</span>
     </span>
     <span class="col-span-3 lg:col-span-1 lg:row-auto row-start-2 flex flex-wrap gap-x-3 text-quiet text-[0.92em]">
       <span
@@ -71,7 +75,7 @@ const running = computed(() => props.lane.startedAt !== null)
         >{{ step && !timed && lane.waiting ? testValue(step.test, lane.waiting.value, tests) : clockText(elapsed) }}</span>
       </template>
       <form
-        v-else-if="step"
+        v-else-if="step && !stop"
         class="flex items-center gap-1.5"
         novalidate
         @submit.prevent="enter"
@@ -133,6 +137,11 @@ const running = computed(() => props.lane.startedAt !== null)
       v-if="open"
       class="col-span-full flex flex-wrap gap-1.5 items-center"
     >
+      <span
+        v-if="odd"
+        class="problem w-full"
+        role="alert"
+      >{{ odd }} Throw it away, or say what ended it and it counts.</span>
       <span class="font-semibold mr-1">What ended it?</span>
       <button
         v-for="[key, breakPoint] in BREAK_KEYS"

@@ -3,10 +3,19 @@ import type { Catalogue } from '~~/core/catalogue'
 import { CAUTION, consequencesOf, FLAGS, flagsFrom, QUESTIONS, type Answers, type FlagId } from '~~/core/screening'
 
 /** The questions, one yes or no each, and at once what the answers take away. */
-const props = defineProps<{ start: Answers | null, catalogue: Catalogue, busy: boolean, floor?: boolean, problem: string, submitText: string }>()
+const props = defineProps<{
+  start: Answers | null
+  /** Red flags that were cleared: they are asked anew, and a yes stands again. */
+  cleared?: readonly FlagId[]
+  catalogue: Catalogue
+  busy: boolean
+  floor?: boolean
+  problem: string
+  submitText: string
+}>()
 const emit = defineEmits<{ send: [answers: Answers] }>()
 
-const answers = ref<Partial<Record<FlagId, boolean>>>({ ...props.start })
+const answers = ref<Partial<Record<FlagId, boolean>>>(Object.fromEntries(Object.entries(props.start ?? {}).filter(([flag]) => !props.cleared?.includes(flag as FlagId))))
 const missing = ref<FlagId | null>(null)
 const flags = computed(() => flagsFrom(answers.value))
 const consequences = computed(() => consequencesOf(flags.value, props.catalogue))
@@ -49,6 +58,10 @@ async function send(): Promise<void> {
         :class="floor ? 'text-[1.05rem]' : ''"
       >
         {{ question.text }}
+        <span
+          v-if="cleared?.includes(question.flag)"
+          class="block text-[0.92em] text-quiet"
+        >Cleared once: say yes only if it has come back.</span>
         <span
           v-if="answers[question.flag]"
           class="block text-[0.92em]"

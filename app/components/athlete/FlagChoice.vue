@@ -2,7 +2,9 @@
 import { CAUTION, FLAG_IDS, FLAGS, type FlagId, type HealthMark } from '~~/core/screening'
 
 /** Health flags to tick, each with what it means for training. */
-defineProps<{ flags: readonly HealthMark[] }>()
+const props = defineProps<{ flags: readonly HealthMark[] }>()
+/** Red ones that stand: the profile takes none of them away. */
+const standing = new Set(props.flags.filter(flag => flag in FLAGS && FLAGS[flag as FlagId].kind === 'red'))
 const emit = defineEmits<{ toggle: [flag: FlagId] }>()
 </script>
 
@@ -24,6 +26,7 @@ const emit = defineEmits<{ toggle: [flag: FlagId] }>()
         <input
           type="checkbox"
           :checked="flags.includes(key)"
+          :disabled="standing.has(key)"
           @change="emit('toggle', key)"
         >
         <span>
@@ -32,7 +35,7 @@ const emit = defineEmits<{ toggle: [flag: FlagId] }>()
             v-if="FLAGS[key].kind === 'red'"
             class="problem"
           > · red</span>
-          <span class="block text-quiet text-[0.92em]">{{ FLAGS[key].means }}</span>
+          <span class="block text-quiet text-[0.92em]">{{ standing.has(key) ? 'It leaves only by a clearance, on the screening page.' : FLAGS[key].means }}</span>
         </span>
       </label>
     </div>

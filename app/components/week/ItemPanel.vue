@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { BREATH_PATTERNS, SETTINGS } from '~~/core/catalogue'
 import { timeUnderTensionS, type Dose } from '~~/core/dose'
-import { liftFacts, SLOTS, type Alternative, type Conflict, type LastTime, type Mend, type PlannedSession, type TrunkItem } from '~~/core/programme'
+import { liftFacts, SLOTS, type Alternative, type LastTime, type Mend, type PlannedSession, type TrunkItem } from '~~/core/programme'
+import type { Conflict } from '~~/core/rules'
 import type { WeekRules } from '~~/core/policy'
-import { breathFor, type HealthMark } from '~~/core/screening'
+import { breathFor, type Screen } from '~~/core/screening'
 import { useCatalogue } from '~/composables/useCatalogue'
 import type { AthleteInput } from '~~/shared/types'
 import { workAgainst } from '~/composables/workAgainst'
@@ -18,7 +19,8 @@ const props = defineProps<{
   sessionTitle: string
   swaps: readonly Alternative[]
   conflicts: readonly Conflict[]
-  flags: readonly HealthMark[]
+  /** The athlete on the session's day. */
+  screen: Screen
   /** The same drill, or its ladder, in the week before. */
   last: LastTime | null
   /** "Thu 19", for the day of it. */
@@ -46,7 +48,7 @@ const lastText = computed(() => {
   return workAgainst(
     { item: props.item, variation: variation.value, seconds: seconds.value }, { ...props.last, variation: before }, props.lastDay, props.body)
 })
-const breath = computed(() => (variation.value ? breathFor(variation.value.breath, props.flags) : null))
+const breath = computed(() => (variation.value ? breathFor(variation.value.breath, props.screen) : null))
 const placeText = computed(() => {
   const partner = props.session.lifts.find(lift => lift.id === props.item.pairedWith)
   return partner ? `${props.item.slot === 'inside' ? 'inside' : 'between the sets of'} the ${liftFacts(partner.lift).name.toLowerCase()}` : SLOTS[props.item.slot]

@@ -3,12 +3,13 @@ import { DAY_NAMES_LONG } from '~/composables/useWords'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 
-/** Day and minutes of a session. */
-const props = defineProps<{ day: number, minutes: number, isNew: boolean }>()
-const emit = defineEmits<{ put: [day: number, minutes: number], remove: [] }>()
+/** Day and minutes of a session, and whether somebody watches. */
+const props = withDefaults(defineProps<{ day: number, minutes: number, supervised?: boolean, isNew: boolean }>(), { supervised: true })
+const emit = defineEmits<{ put: [day: number, minutes: number, supervised: boolean], remove: [] }>()
 
 const day = ref(props.day)
 const minutes = ref(String(props.minutes))
+const supervised = ref(props.supervised)
 const asked = ref(false)
 const problem = computed(() => {
   const value = Number(minutes.value)
@@ -17,7 +18,7 @@ const problem = computed(() => {
 
 function submit(): void {
   asked.value = true
-  if (!problem.value) emit('put', day.value, Number(minutes.value))
+  if (!problem.value) emit('put', day.value, Number(minutes.value), supervised.value)
 }
 </script>
 
@@ -41,6 +42,13 @@ function submit(): void {
       figure
       :problem="asked ? problem : undefined"
     />
+    <label class="flex gap-2 items-center">
+      <input
+        v-model="supervised"
+        type="checkbox"
+        name="session-supervised"
+      > Somebody watches
+    </label>
     <div class="flex gap-2">
       <button
         type="submit"

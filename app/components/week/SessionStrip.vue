@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { bracedRepS } from '~~/core/dose'
-import { liftFacts, type Conflict, type PlannedLift, type PlannedSession } from '~~/core/programme'
+import { liftFacts, type PlannedLift, type PlannedSession } from '~~/core/programme'
+import type { Conflict } from '~~/core/rules'
 import { stripLayout } from '~/composables/stripLayout'
 import { useCatalogue } from '~/composables/useCatalogue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'

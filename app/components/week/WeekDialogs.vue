@@ -64,8 +64,10 @@ function take({ kind, itemId, sessionId, item }: Improvement): void {
   void look()
 }
 
-function putSession(session: PlannedSession | null, day: number, minutes: number): void {
-  const changed = session ? changeSession(plan.value, session.id, s => ({ ...s, day, minutes })) : addSession(plan.value, { id: newKey(), day, minutes, lifts: [], items: [] })
+/** That somebody watches is the usual, and not written down. */
+function putSession(session: PlannedSession | null, day: number, minutes: number, supervised: boolean): void {
+  const put = ({ supervised: _, ...plain }: PlannedSession): PlannedSession => ({ ...plain, day, minutes, ...(supervised ? {} : { supervised }) })
+  const changed = session ? changeSession(plan.value, session.id, put) : addSession(plan.value, put({ id: newKey(), day, minutes, lifts: [], items: [] }))
   props.store.change({ sessions: [...changed.sessions].sort((a, b) => a.day - b.day) })
   close()
 }
@@ -134,8 +136,9 @@ const title = computed(() => {
       v-else-if="dialog?.kind === 'session'"
       :day="dialog.session?.day ?? 0"
       :minutes="dialog.session?.minutes ?? 60"
+      :supervised="dialog.session?.supervised ?? true"
       :is-new="dialog.session === null"
-      @put="(day, minutes) => dialog?.kind === 'session' && putSession(dialog.session, day, minutes)"
+      @put="(day, minutes, supervised) => dialog?.kind === 'session' && putSession(dialog.session, day, minutes, supervised)"
       @remove="dialog?.kind === 'session' && dialog.session && store.change(removeSession(plan, dialog.session.id)); close()"
     />
     <KeysHelp

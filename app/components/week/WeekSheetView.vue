@@ -4,7 +4,8 @@ import { v7 as newKey } from 'uuid'
 import { addDays } from '~~/core/calendar'
 import type { Variation } from '~~/core/catalogue'
 import { PHASES } from '~~/core/policy'
-import { dayKindOf, layOutSession, type PlannedLift, type PlannedSession } from '~~/core/programme'
+import { layOutSession, screenOn, type PlannedLift, type PlannedSession } from '~~/core/programme'
+import { dayKindOf } from '~~/core/rules'
 import type { Group, RosterRow, WeekSheet } from '~~/shared/types'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
@@ -269,7 +270,7 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, copyWeek: week.
       :session-title="titleOf(selected.session)"
       :swaps="swaps"
       :conflicts="conflicts.filter(c => c.itemId === selected!.item.id)"
-      :flags="context.screen.flags"
+      :screen="screenOn(context, selected.session.day)"
       :last="last"
       :last-day="last ? shortDay(addDays(sheet.week.startsOn, last.day - 7)) : ''"
       :body="sheet.athlete"

@@ -8,6 +8,11 @@ import PlaneMark from '~/components/plane/PlaneMark.vue'
 import RestTimer from '~/components/run/RestTimer.vue'
 import SetLogForm from '~/components/run/SetLogForm.vue'
 import SetTimer from '~/components/run/SetTimer.vue'
+import LateSetForm from '~/components/safety/LateSetForm.vue'
+import StoppedDrill from '~/components/safety/StoppedDrill.vue'
+import StopPanel from '~/components/safety/StopPanel.vue'
+import { useAlerts } from '~/composables/useAlerts'
+import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { sharesOf } from '~/composables/drillFacts'
 import { useBeep } from '~/composables/useBeep'
@@ -21,7 +26,7 @@ import type { Today } from '~~/shared/types'
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Session · Keen Anchor' })
 
-const EMPTY: Today = { athleteId: '', athleteName: '', day: '', session: null, logs: [], nextDays: [], nextCompetition: null, season: null, entries: [], notices: [] }
+const EMPTY: Today = { athleteId: '', athleteName: '', day: '', stop: null, session: null, logs: [], nextDays: [], nextCompetition: null, season: null, entries: [], notices: [] }
 
 const route = useRoute()
 const session = useSessionStore()
@@ -38,10 +43,14 @@ const painShown = ref(false)
 const id = computed(() => String(route.params.id))
 const home = computed(() => (session.me?.role === 'athlete' ? '/today' : `/athletes/${store.run?.athleteId ?? ''}`))
 const drills = computed(() => store.run?.session?.items ?? [])
-const place = computed(() => drills.value.findIndex(item => item.id === current.value?.item.id) + 1)
+const openDrills = computed(() => drills.value.filter(item => !item.stopped))
+const place = computed(() => openDrills.value.findIndex(item => item.id === current.value?.item.id) + 1)
 const sideText = computed(() => (current.value?.side ? `${current.value.side} side` : ''))
 
 onMounted(() => store.load(id.value))
+useAlerts(() => store.refresh())
+const { busy, problem, attempt } = useAttempt()
+const notToday = computed(() => drills.value.filter(item => item.stopped))
 
 function log(outcome: SetOutcome): void {
   runner.log(outcome)
@@ -86,6 +95,17 @@ function skip(): void {
       :text="store.problem"
       @retry="store.load(id)"
     />
+    <StopPanel
+      v-else-if="store.run?.stop"
+      :stop="store.run.stop"
+    >
+      <LateSetForm
+        v-if="store.run.stop.toLog.length > 0"
+        :stop="store.run.stop"
+        :day="store.run.day"
+        @log="outbox.add"
+      />
+    </StopPanel>
     <section
       v-else-if="painShown"
       class="caution text-[1.15rem]"
@@ -118,6 +138,26 @@ function skip(): void {
       >
         A drill was stopped for pain. Tell your coach today.
       </p>
+      <div
+        v-for="item in notToday"
+        :key="item.id"
+        class="mb-2"
+      >
+        <b>{{ item.name }}</b>
+        <StoppedDrill
+          :stopped="item.stopped!"
+          :sides="item.sides"
+          :busy="busy"
+          @take="attempt(() => store.takeIn(item.id))"
+        />
+      </div>
+      <p
+        v-if="problem"
+        class="caution"
+        role="alert"
+      >
+        {{ problem }}
+      </p>
       <NuxtLink
         :to="home"
         class="btn btn-main btn-floor mt-4"
@@ -131,7 +171,7 @@ function skip(): void {
     />
     <section v-else>
       <p class="text-quiet">
-        Drill {{ place }} of {{ drills.length }} · set {{ current.setNumber }}<template v-if="current.setNumber <= current.item.dose.sets"> of {{ current.item.dose.sets }}</template><template v-else>, extra</template>
+        Drill {{ place }} of {{ openDrills.length }} · set {{ current.setNumber }}<template v-if="current.setNumber <= current.item.dose.sets"> of {{ current.item.dose.sets }}</template><template v-else>, extra</template>
       </p>
       <h1 class="flex gap-2 items-center">
         <PlaneMark

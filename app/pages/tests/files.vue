@@ -61,7 +61,7 @@ const MOST_TRIALS = 1500
 const takeTests = (rows: TrialRow[]) => attempt(async () => {
   if (rows.length > MOST_TRIALS) throw new Error(`${MOST_TRIALS} rows at a time: split the file.`)
   const there = isThere(store.squad.trials)
-  const trials = rows.filter(row => !there(row)).map(row => toTrial(row, newKey()))
+  const trials = rows.filter(row => !there(row)).map(row => ({ ...toTrial(row, newKey()), sure: true }))
   const over = rows.length - trials.length
   if (trials.length > 0) {
     await sendTrials(trials)

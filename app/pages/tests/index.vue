@@ -11,6 +11,9 @@ import { testName } from '~/composables/testWords'
 import { useInstrument } from '~/composables/useInstrument'
 import { useSingleKeys } from '~/composables/useSingleKeys'
 import { BREAK_KEYS, LANE_KEYS, useTestDesk } from '~/composables/useTestDesk'
+import { useAlerts } from '~/composables/useAlerts'
+import { useCatalogue } from '~/composables/useCatalogue'
+import { deskLooks } from '~/composables/deskLooks'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useInstrumentsStore } from '~/stores/instruments'
 import { useRosterStore } from '~/stores/roster'
@@ -23,10 +26,13 @@ const session = useSessionStore()
 const roster = useRosterStore()
 const store = useAssessmentStore()
 const instruments = useInstrumentsStore()
-onMounted(() => Promise.all([roster.load(), instruments.load()]))
+onMounted(() => Promise.all([roster.load(), instruments.load(), store.loadSquad()]))
 
-const desk = useTestDesk(() => session.me!.today, store.logTrial)
 const own = useTestsStore()
+const catalogue = useCatalogue()
+const looks = deskLooks(() => roster.rows.map(row => row.athlete), () => store.squad.trials, { catalogue: () => catalogue.value, tests: () => own.tests, today: () => session.me!.today })
+useAlerts(() => roster.load())
+const desk = useTestDesk(() => session.me!.today, store.logTrial, () => Date.now(), looks)
 const { lanes, steps, front, allDone, setting } = desk
 
 /** A stopwatch button in the hand stands for one athlete's key. */
@@ -282,6 +288,8 @@ useSingleKeys([
           :timed="desk.timed(lane)"
           :elapsed="desk.elapsedS(lane)"
           :is-front="front === index"
+          :stop="desk.stopOf(lane)"
+          :odd="desk.oddOf(lane)"
           @press="desk.press(index)"
           @enter="desk.enter(index, $event)"
           @note="desk.note(index, $event)"

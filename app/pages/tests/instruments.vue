@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
-import { BREAK_POINTS, TEST_IDS, testFacts, TESTS, type BreakPoint, type StandardTestId, type TestFacts } from '~~/core/assessment'
+import { BREAK_POINTS, TEST_IDS, testFacts, testStops, TESTS, type BreakPoint, type StandardTestId, type TestFacts } from '~~/core/assessment'
 import type { Side } from '~~/core/dose'
 import { INSTRUMENT_FAULTS, INSTRUMENT_KINDS, USUAL_BAND, type InstrumentCommand, type InstrumentFault } from '~~/core/instruments'
 import { CAUTION, PAIN_CAUTION } from '~~/core/screening'
@@ -16,11 +16,14 @@ import { useInstrumentRun, type RunPlan } from '~/composables/useInstrumentRun'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useInstrumentsStore } from '~/stores/instruments'
 import { useRosterStore } from '~/stores/roster'
+import { useCatalogue } from '~/composables/useCatalogue'
+import { screenOf } from '~~/shared/planningContext'
 import { useSessionStore } from '~/stores/session'
 
 useHead({ title: 'Instruments · Keen Anchor' })
 
 const session = useSessionStore()
+const catalogue = useCatalogue()
 const roster = useRosterStore()
 const store = useInstrumentsStore()
 const assessment = useAssessmentStore()
@@ -66,7 +69,9 @@ const unit = computed(() => (kind.value ? INSTRUMENT_KINDS[kind.value].unit : ''
 
 function ready(): void {
   said.value = ''
-  problem.value = !athleteId.value ? 'Choose who is tested.' : targetProblem.value ?? ''
+  const athlete = roster.rows.find(row => row.athlete.id === athleteId.value)?.athlete
+  const [stop] = athlete && test.value ? testStops(test.value, screenOf(athlete, session.me!.today, catalogue.value)) : []
+  problem.value = !athleteId.value ? 'Choose who is tested.' : targetProblem.value ?? stop ?? ''
   if (!problem.value && kind.value) run.begin({ kind: kind.value, target: target.value } satisfies RunPlan)
 }
 function storeTrial(breakPoint: BreakPoint): void {
@@ -75,7 +80,8 @@ function storeTrial(breakPoint: BreakPoint): void {
   assessment.logTrial({
     id: newKey(), athleteId: athleteId.value, day: session.me!.today, performedAt: new Date().toISOString(), test: test.value,
     side: eachSide.value ? side.value : null, value: found.value, breakPoint, setting: found.plan.kind === 'force' ? { bandN: Math.round(found.plan.target) } : {},
-    note: '', trace: found.trace,
+    // The hold was looked at with its trace before it is told what ended it.
+    note: '', sure: true, trace: found.trace,
   })
   const who = NAMES.value.find(([id]) => id === athleteId.value)?.[1] ?? ''
   said.value = `${who}${eachSide.value ? `, ${side.value}` : ''}: ${clockText(found.value)} stored with its trace.${breakPoint === 'pain' ? ` ${PAIN_CAUTION}` : ''}`

@@ -4,9 +4,13 @@ import { addDays, daysBetween, isTrainingDay, mondayOf } from '~~/core/calendar'
 import { ACTION_FACTS } from '~~/core/catalogue'
 import { SPORT_PROFILES } from '~~/core/programme'
 import { redFlags } from '~~/core/screening'
+import { screenOf } from '~~/shared/planningContext'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
+import AssignReason from '~/components/safety/AssignReason.vue'
 import WeekSheetView from '~/components/week/WeekSheetView.vue'
+import { useAlerts } from '~/composables/useAlerts'
+import { useCatalogue } from '~/composables/useCatalogue'
 import { inDays, weekSpan } from '~/composables/useWords'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
@@ -19,6 +23,7 @@ const route = useRoute()
 const session = useSessionStore()
 const roster = useRosterStore()
 const store = useWeekStore()
+const catalogue = useCatalogue()
 const view = ref<InstanceType<typeof WeekSheetView> | null>(null)
 const assigned = ref(false)
 
@@ -30,7 +35,18 @@ const startsOn = computed(() => {
 const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
 const athlete = computed(() => store.sheet?.athlete ?? null)
 const next = computed(() => store.sheet?.competitions[0] ?? null)
-const red = computed(() => (athlete.value ? redFlags(athlete.value.flags) : []))
+const alerts = useAlerts(() => store.refreshAthlete())
+/** What stands on the week's days that are still to come, or on the week's last one. */
+const red = computed(() => {
+  if (!athlete.value) return []
+  const last = addDays(startsOn.value, 6)
+  const day = session.me!.today < startsOn.value ? startsOn.value : session.me!.today > last ? last : session.me!.today
+  return redFlags(screenOf(athlete.value, day, catalogue.value).flags)
+})
+const stop = computed(() => alerts.open.find(one => one.athleteId === athleteId.value && one.kind === 'stop') ?? null)
+const unknown = computed(() => (athlete.value && editable.value
+  ? [...(athlete.value.screenedOn === null ? ['never screened'] : []), ...(athlete.value.health.braceCheckedOn === null ? ['brace never checked'] : [])]
+  : []))
 
 const SAVING = {
   waiting: 'Not stored yet', saving: 'Storing …', choose: 'Waiting for your choice', refused: 'Not stored',
@@ -65,8 +81,8 @@ const goTo = (day: string) => navigateTo({ path: route.path, query: { start: day
 // Whom drills may be copied to; the sheet works without.
 onMounted(() => { if (roster.state === 'idle') void roster.load() })
 
-async function assign(): Promise<void> {
-  assigned.value = await store.assign()
+async function assign(reason = ''): Promise<void> {
+  assigned.value = await store.assign(reason)
 }
 </script>
 
@@ -173,7 +189,7 @@ async function assign(): Promise<void> {
           type="button"
           class="btn btn-main"
           :disabled="red.length > 0 || (status === 'assigned')"
-          @click="assign"
+          @click="assign()"
         >
           {{ store.week?.status === 'assigned' ? 'Assign again' : 'Assign week' }}
         </button>
@@ -211,7 +227,29 @@ async function assign(): Promise<void> {
         class="caution my-2"
         role="alert"
       >
-        A red flag is open: refer to a clinician. No programme is given until it is cleared.
+        Stopped: a red flag stands. Refer to a clinician; what was assigned is withheld and comes back as it was when it is cleared.
+        <template v-if="stop && stop.told.length > 0">
+          Told: {{ stop.told.join(', ') }}.
+        </template>
+        <NuxtLink
+          v-if="editable"
+          class="underline underline-offset-2"
+          :to="`/athletes/${athleteId}/screen`"
+        >To the clearance</NuxtLink>
+      </p>
+      <AssignReason
+        v-if="Object.keys(store.missing).length > 0"
+        :athlete-id="athleteId"
+        :missing="store.missing"
+        :busy="store.saving !== 'stored'"
+        @assign="assign"
+        @close="store.missing = {}"
+      />
+      <p
+        v-else-if="unknown.length > 0"
+        class="my-2 border-l-4 border-signal bg-paper px-3 py-1.5"
+      >
+        {{ unknown.join(', ').replace(/^./, c => c.toUpperCase()) }}: assigning asks for it.
       </p>
       <p
         v-if="assigned && status === 'assigned'"
@@ -230,7 +268,7 @@ async function assign(): Promise<void> {
         :rows="roster.rows"
         :groups="roster.groups"
         :add="typeof route.query.add === 'string' ? route.query.add : null"
-        @assign="assign"
+        @assign="assign()"
         @added="navigateTo({ path: route.path, query: { start: startsOn } }, { replace: true })"
       />
       <ConflictChoice

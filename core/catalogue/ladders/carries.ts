@@ -114,7 +114,7 @@ export const carries = defineLadder(
       setUp: 'One weight overhead, another at the other side, walk.',
       sides: 'each',
       equipment: [['dumbbell', 'kettlebell']],
-      hazards: ['overhead'],
+      hazards: ['overhead', 'shoulderLoad'],
       tires: ['grip', 'shoulders'],
       fatigue: 3,
       doses: [metres(2, 15, 75), metres(3, 20, 75)],

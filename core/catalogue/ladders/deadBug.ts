@@ -116,7 +116,7 @@ export const deadBug = defineLadder(
       setUp: 'A weight from over the chest to overhead while the opposite leg reaches.',
       equipment: [['dumbbell', 'medicineBall', 'plate']],
       fatigue: 3,
-      hazards: ['supine', 'overhead'],
+      hazards: ['supine', 'overhead', 'pressureRise'],
       settings: ['loadKg'],
       doses: [reps(2, 5, '3-0-2-0', 45), reps(3, 6, '3-0-2-0', 45)],
       gate: { sets: 3, amount: 8, sessions: 2, seen: 'Ribs down at full reach.' },

@@ -48,6 +48,7 @@ export const levers = defineLadder(
       key: 'one-leg',
       name: 'Lever hold, one leg long',
       purpose: 'One leg out, the other tucked; change sides.',
+      hazards: ['hanging', 'shoulderLoad', 'pressureRise', 'maximal'],
       setUp: 'Open tuck, straighten one leg in line with the body.',
       sides: 'each',
       shares: { antiExtension: 0.85, antiRotation: 0.15 },

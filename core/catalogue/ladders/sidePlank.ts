@@ -100,6 +100,7 @@ export const sidePlank = defineLadder(
       key: 'weight-on-hip',
       name: 'Side plank, weight on the hip',
       purpose: 'Load instead of minutes.',
+      hazards: ['shoulderLoad', 'pressureRise'],
       setUp: 'Side plank with a plate held on the top hip.',
       equipment: [['plate', 'dumbbell', 'sandbag']],
       fatigue: 3,

@@ -1,5 +1,5 @@
 import { setLogsSchema } from '~~/shared/schemas'
-import { logSets } from '../../services/sessions'
+import { logSets } from '../../services/logSets'
 import { defineRoute } from '../../utils/defineRoute'
 
 export default defineRoute('POST /api/logs', {

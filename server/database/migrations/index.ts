@@ -7,6 +7,7 @@ import * as assessment from './0005_assessment'
 import * as instruments from './0006_instruments'
 import * as planning from './0007_planning'
 import * as season from './0008_season'
+import * as safety from './0009_safety'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -17,6 +18,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0006_instruments': instruments,
   '0007_planning': planning,
   '0008_season': season,
+  '0009_safety': safety,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

@@ -13,6 +13,9 @@ import InviteForm from '~/components/athlete/InviteForm.vue'
 import LadderStanding from '~/components/athlete/LadderStanding.vue'
 import ReviewPanel from '~/components/athlete/ReviewPanel.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
+import PainPanel from '~/components/safety/PainPanel.vue'
+import { useAlerts } from '~/composables/useAlerts'
+import { useAttempt } from '~/composables/useAttempt'
 import { DAY_NAMES, measures } from '~/composables/useWords'
 import { saveAsFile } from '~/composables/saveAsFile'
 import { useCatalogue } from '~/composables/useCatalogue'
@@ -70,6 +73,9 @@ async function invite(email: string): Promise<void> {
     giving.busy = false
   }
 }
+
+const deciding = useAttempt()
+useAlerts(() => load())
 
 const erasing = reactive({ busy: false, problem: '' })
 
@@ -195,9 +201,18 @@ const goal = computed(() => {
               </dt><dd>{{ athlete.equipment.length === Object.keys(EQUIPMENT).length ? 'everything in the catalogue' : athlete.equipment.map(e => EQUIPMENT[e]).join(', ') || 'the bare floor' }}</dd>
             </dl>
           </section>
+          <PainPanel
+            v-if="athlete.health.pain.length > 0"
+            :pain="athlete.health.pain"
+            :catalogue="catalogue"
+            :editable="editable"
+            :busy="deciding.busy.value"
+            :fields="deciding.fields.value"
+            @decide="input => deciding.attempt(() => store.decidePain(id, input))"
+          />
           <FlagConsequences
             class="panel"
-            :flags="athlete.flags"
+            :flags="screen.flags"
             :screen="screen"
           />
           <section

@@ -1,9 +1,13 @@
 <script setup lang="ts">
-import type { Answers, Clearance } from '~~/core/screening'
+import type { Answers, Clearance, FlagId } from '~~/core/screening'
+import { AppError } from '~~/shared/errors'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
 import FlagConsequences from '~/components/athlete/FlagConsequences.vue'
 import ClearanceList from '~/components/assessment/ClearanceList.vue'
 import ScreeningForm from '~/components/assessment/ScreeningForm.vue'
+import ScreeningConflict from '~/components/safety/ScreeningConflict.vue'
+import { clearedReds } from '~/composables/clearedReds'
+import { useAlerts } from '~/composables/useAlerts'
 import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
 import { longDay } from '~/composables/useWords'
@@ -15,7 +19,25 @@ async function tell(work: () => Promise<void>, done: string): Promise<void> {
   said.value = ''
   if (await attempt(work)) said.value = done
 }
-const answer = (answers: Answers) => tell(() => store.answer(id.value, answers), 'Answers stored.')
+/** Two forms that met: what was sent here, and what is stored now. */
+const met = shallowRef<{ readonly mine: Answers, readonly current: { readonly answers: Answers | null, readonly flags: readonly FlagId[], readonly version: number, readonly changedBy: string | null } } | null>(null)
+const answer = (answers: Answers, version = store.found!.healthVersion) => tell(async () => {
+  try {
+    await store.answer(id.value, version, answers)
+    met.value = null
+  }
+  catch (error) {
+    if (!(error instanceof AppError) || error.code !== 'changedElsewhere' || !error.current) throw error
+    met.value = { mine: answers, current: error.current as NonNullable<typeof met.value>['current'] }
+    throw error
+  }
+}, 'Answers stored.')
+async function drop(): Promise<void> {
+  met.value = null
+  await load()
+}
+useAlerts(() => (met.value ? undefined : load()))
+const cleared = computed(() => clearedReds(store.athlete!.flags, store.athlete!.clearances, store.athlete!.health.raised, session.me!.today))
 const clear = (clearance: Clearance) => tell(() => store.clear(id.value, clearance), 'Clearance written down.')
 const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, key), 'Clearance withdrawn.')
 </script>
@@ -36,6 +58,17 @@ const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, k
     >
       <b>{{ said }}</b>
     </p>
+    <ScreeningConflict
+      v-if="met"
+      class="mb-3"
+      :who="met.current.changedBy ?? 'Somebody else'"
+      :mine="met.mine"
+      :theirs="met.current.answers"
+      :flags="met.current.flags"
+      :busy="busy"
+      @choose="answers => answer(answers, met!.current.version)"
+      @drop="drop"
+    />
     <div class="grid lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] gap-4 items-start">
       <section
         v-if="editable"
@@ -44,14 +77,15 @@ const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, k
         <h2>Questions</h2>
         <p class="text-quiet mb-2">
           {{ store.athlete!.screenedOn ? `Last answered on ${longDay(store.athlete!.screenedOn)}.` : 'Not answered yet: the athlete can do it on the phone.' }}
-          A coach’s answers are the last word on the flags.
+          A coach’s answers are the last word on the flags, but for red ones: they leave by a clearance.
         </p>
         <ScreeningForm
           :key="`${id}/${store.athlete!.version}`"
           :start="store.found!.answers ?? (store.athlete!.flags.length > 0 ? Object.fromEntries(store.athlete!.flags.map(flag => [flag, true])) : null)"
+          :cleared="cleared"
           :catalogue="catalogue"
           :busy="busy"
-          :problem="Object.keys(fields).length === 0 ? problem : ''"
+          :problem="Object.keys(fields).length === 0 && !met ? problem : ''"
           submit-text="Store the answers"
           @send="answer"
         />

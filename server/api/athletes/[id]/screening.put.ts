@@ -4,5 +4,5 @@ import { defineRoute } from '../../../utils/defineRoute'
 
 export default defineRoute('PUT /api/athletes/:id/screening', {
   body: answersSchema,
-  handle: ({ context, param, body }) => screenAthlete(context, param('id'), body.answers),
+  handle: ({ context, param, body }) => screenAthlete(context, param('id'), body.version, body.answers),
 })

@@ -1,0 +1,37 @@
+import { ACTION_FACTS, mainAction, type Variation } from '../catalogue'
+import type { Slot } from '../programme/week'
+import { isFixed, type PlaceAsked } from './asked'
+import { COMMON_PRACTICE, type Rule } from './rule'
+
+/** What each place is for. */
+const FOR: Readonly<Record<Slot, string>> = {
+  activation: 'Activation takes refreshing drills only.',
+  paired: 'Between the sets of a lift goes what is light, still and slow.',
+  inside: 'It is not done inside a lift.',
+  after: 'After the lifts goes work, not waking up.',
+  finisher: 'A finisher is steady and does no harm when tired.',
+  home: 'Too draining to be done alone at home.',
+}
+
+/**
+ * Whether a drill suits a slot: finishers are steady and harmless when tired, pairing is short and light.
+ *
+ * @example
+ * suits(STANDARD.find('side-plank.feet'), 'after') // => true
+ */
+export function suits(variation: Variation, slot: Slot): boolean {
+  if (variation.insideLift) return slot === 'after' || slot === 'inside'
+  switch (slot) {
+    case 'activation': return variation.fatigue === 1
+    case 'paired': return variation.fatigue <= 2 && variation.mode !== 'locomotor' && variation.mode !== 'ballistic'
+    case 'after': return variation.fatigue >= 2 || variation.braceStep >= 4 || ACTION_FACTS[mainAction(variation.shares)].resists
+    case 'inside': return false
+    case 'home': return variation.fatigue <= 3
+    case 'finisher': return variation.fatigue >= 2 && (variation.mode === 'locomotor' || variation.mode === 'isometric')
+  }
+}
+
+export const placeSuits: Rule<'slot', typeof FOR, PlaceAsked> = {
+  id: 'slot', scope: 'place', severity: 'warn', title: 'A drill suits its place', value: FOR, source: COMMON_PRACTICE,
+  breaks: ({ item, variation }) => (isFixed(item) || suits(variation, item.slot) ? [] : [FOR[item.slot]]),
+}

@@ -1,0 +1,4 @@
+import { healthAlerts } from '../services/alerts'
+import { defineRoute } from '../utils/defineRoute'
+
+export default defineRoute('GET /api/alerts', { handle: ({ context }) => healthAlerts(context) })

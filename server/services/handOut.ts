@@ -1,0 +1,125 @@
+import { daysBetween, mondayOf } from '~~/core/calendar'
+import type { Catalogue } from '~~/core/catalogue'
+import { alternatives, type PlannedSession, type PlanningContext, type TrunkItem } from '~~/core/programme'
+import { mayTrain, redFlags, type Screen } from '~~/core/screening'
+import { planningContext } from '~~/shared/planningContext'
+import type { PrescribedItem, PrescribedSession, StoppedDrill, TrainingStop } from '~~/shared/types'
+import { asSystem } from '../database/connection'
+import { openStop } from '../repositories/alerts'
+import type { StoredSession } from '../repositories/prescriptions'
+import { loggedItemIds } from '../repositories/setLogs'
+import type { Tx } from '../repositories/rows'
+import type { Context } from './context'
+import type { Truth } from './healthTruth'
+
+/** What somebody reads who may not know why. */
+const NOT_NOW = 'Not for this athlete now.'
+
+/** Sessions as they may be trained: everything that is handed out to be trained goes through here. */
+export interface HandedOut {
+  readonly stop: TrainingStop | null
+  readonly sessions: readonly PrescribedSession[]
+}
+
+/**
+ * Looks at frozen sessions with the athlete as they stand on the day of training: today for what is due, its own day for what is to come.
+ * Under a red flag nothing is handed out. Otherwise drills that may not be trained are there, stopped, with what may stand in for them; a
+ * stand-in goes when its drill comes back; breath is read anew.
+ */
+export async function handOut(tx: Tx, context: Pick<Context, 'actor' | 'today'>, truth: Truth, sessions: readonly StoredSession[]): Promise<HandedOut> {
+  const { actor, today } = context
+  const logged = await loggedItemIds(tx, actor.organisationId, sessions.flatMap(session => session.items.map(item => item.id)))
+  const open = sessions.map(session => asTrained(session, truth, { day: dayOfTraining(session.day, today), logged, named: actor.role !== 'assistant', replaced: true }))
+  return { stop: await stopOf(tx, context, truth, sessions), sessions: open }
+}
+
+/** What is due is trained today, whatever day it was planned for. */
+export const dayOfTraining = (planned: string, today: string): string => (planned < today ? today : planned)
+
+/** How a session is looked at. */
+interface Look {
+  readonly day: string
+  /** Drills with sets logged against them. */
+  readonly logged: ReadonlySet<string>
+  /** Whether the reader may know why a drill is stopped. */
+  readonly named: boolean
+  /** Whether a stand-in is looked for. */
+  readonly replaced: boolean
+}
+
+/** A session on a day, stopped as a whole or by its drills. */
+export function asTrained(session: StoredSession, { athlete, catalogue, on }: Truth, { day, logged, named, replaced }: Look): PrescribedSession {
+  const { id, minutes, lifts, day: planned } = session
+  const screen = on(day)
+  if (redFlags(screen.flags).length > 0) return { id, day: planned, minutes, lifts: [], items: [] }
+  const stops = new Map(session.items.map(item => [item.id, stopsOf(item, screen)]))
+  const items = session.items
+    // A stand-in that was trained stays; one that was not goes when its drill may be trained again.
+    .filter(item => !item.standsInFor || logged.has(item.id) || (stops.get(item.standsInFor) ?? []).length > 0)
+    .map((item): PrescribedItem => {
+      const texts = stops.get(item.id)!
+      const fresh = readAnew(item, screen, catalogue, named)
+      if (texts.length === 0) return fresh
+      const taken = session.items.some(other => other.standsInFor === item.id)
+      const instead = taken || !replaced ? null : insteadOf(item, session, planningContext(athlete, mondayOf(day), [], catalogue), day)
+      return { ...fresh, stopped: { text: named ? texts[0]! : NOT_NOW, instead } }
+    })
+  return { id, day: planned, minutes, lifts, items }
+}
+
+function stopsOf(item: PrescribedItem, screen: Screen): string[] {
+  return mayTrain(item, screen).stops.map(({ text }) => text)
+}
+
+/** Breath and later rounds by what holds today; nothing else of what was frozen changes. */
+function readAnew(item: PrescribedItem, screen: Screen, catalogue: Catalogue, named: boolean): PrescribedItem {
+  // A breath that was replaced when it was frozen was a held one.
+  const own = item.breathWhy === null ? item.breath : 'holdAndReset'
+  const { pattern, why } = mayTrain({ ...item, breath: own }, screen).breath
+  const rounds = roundNotes(item, screen, catalogue)
+  return { ...item, breath: pattern, breathWhy: named ? why : null, ...(rounds.length > 0 ? { notes: [...(item.notes ?? []), ...rounds] } : {}) }
+}
+
+/** What the later rounds of a circuit are, in words, without what may not be trained today. */
+function roundNotes({ rounds = [], dose, breath }: PrescribedItem, screen: Screen, catalogue: Catalogue): string[] {
+  const may = (id: string | null): string | null => {
+    const drill = id === null ? undefined : catalogue.find(id)
+    return drill && mayTrain({ variationId: drill.id, dose, breath }, screen).stops.length === 0 ? drill.name : null
+  }
+  return rounds.map(({ variationId, fallbackId }, i) => {
+    const [wanted, fallback] = [may(variationId), may(fallbackId)]
+    if (wanted) return `Round ${i + 2}: ${wanted}${fallback ? `; if it does not go, ${fallback}` : ''}.`
+    return `Round ${i + 2}: ${fallback ?? 'the drill of the first round'}.`
+  })
+}
+
+/** A frozen drill as the planner knows one. */
+export const asItem = (item: PrescribedItem): TrunkItem =>
+  ({ id: item.id, variationId: item.variationId, dose: item.dose, slot: item.slot, pairedWith: null, extraSetSide: item.extraSetSide, setting: item.setting, why: item.why })
+
+/** The nearest drill that may be trained in its place on the day. */
+export function standInFor(item: PrescribedItem, session: PrescribedSession, context: PlanningContext, day: string): TrunkItem | null {
+  const weekday = daysBetween(mondayOf(day), day)
+  const there: PlannedSession = { id: session.id, day: weekday, minutes: session.minutes, lifts: session.lifts, items: session.items.map(asItem) }
+  // Between the sets of a lift or inside it, what suits its place there suits it after the lifts too.
+  const free = { ...asItem(item), slot: item.pairedWithLift ? 'after' as const : item.slot }
+  return alternatives(free, there, context).find(({ conflicts }) => !conflicts.some(({ blocks }) => blocks))?.item ?? null
+}
+
+function insteadOf(item: PrescribedItem, session: PrescribedSession, context: PlanningContext, day: string): StoppedDrill['instead'] {
+  const found = standInFor(item, session, context, day)
+  return found ? { variationId: found.variationId, name: context.screen.catalogue.find(found.variationId)!.name, dose: found.dose } : null
+}
+
+/** Set while a red flag stands today: since when, who was told, and what of today was begun before it. */
+async function stopOf(tx: Tx, { actor, today }: Pick<Context, 'actor' | 'today'>, { athlete, on }: Truth, sessions: readonly StoredSession[]): Promise<TrainingStop | null> {
+  const red = redFlags(on(today).flags)
+  if (red.length === 0) return null
+  const told = await asSystem(tx, actor, () => openStop(tx, actor.organisationId, athlete.id))
+  const raised = red.flatMap(flag => Object.entries(athlete.health.raised).filter(([id]) => id === flag).map(([, since]) => since.at)).sort()[0]
+  const begun = sessions.filter(session => session.day === today).flatMap(session => session.items)
+  return {
+    since: told?.at ?? raised ?? `${today}T00:00:00.000Z`, told: told?.told ?? [],
+    toLog: begun.map(({ id: itemId, name, sides, dose: { unit } }) => ({ itemId, name, sides, unit })),
+  }
+}
