@@ -5,10 +5,10 @@ import { catalogueWith, EQUIPMENT, type Equipment } from '../core/catalogue'
 import { isTrainingDay } from '../core/calendar'
 import { DomainError } from '../core/errors'
 import { bracedRep, BREATH_METHODS, breathMethod, LIFT_IDS, matchBrace } from '../core/programme'
-import { FLAG_IDS, removals, type FlagId } from '../core/screening'
+import { CLEARING_ROLES, effectiveMarks, extentsFor, FLAG_IDS, removals, type Clearance, type ClearingRole, type FlagId, type HealthMark } from '../core/screening'
 import { spreadOf, typicalError, type TypicalError } from '../core/statistics'
 import { oneOrAll, ownOf } from './catalogue'
-import { list, number, object, oneOf, optionalNumber, type Input } from './input'
+import { list, number, object, oneOf, optionalNumber, text, type Input } from './input'
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits)) + 0
 
@@ -90,6 +90,22 @@ export function brace(input: Input): unknown {
   }
 }
 
+/** What stands of some flags on a day after clearances; without a day clearances say nothing. */
+function marksOf(input: Input, flags: readonly FlagId[]): HealthMark[] {
+  if (input.clearances === undefined) return [...flags]
+  const day = text(input, 'day', 'day')
+  const clearances = list(input, 'clearances').map((one, i): Clearance => {
+    const at = `clearances.${i}`
+    const flag = oneOf(one, 'flag', FLAG_IDS, `${at}.flag`)
+    return {
+      id: String(i), flag, extent: oneOf(one, 'extent', extentsFor(flag), `${at}.extent`), givenBy: text(one, 'givenBy', `${at}.givenBy`),
+      role: oneOf(one, 'role', Object.keys(CLEARING_ROLES) as ClearingRole[], `${at}.role`), from: text(one, 'from', `${at}.from`),
+      until: one.until === undefined || one.until === null ? null : text(one, 'until', `${at}.until`), note: '',
+    }
+  })
+  return effectiveMarks(flags, clearances, day)
+}
+
 /** An athlete in; every variation with the rules that take it away out. */
 export function admissible(input: Input): unknown {
   const words = <T extends string>(field: string, known: readonly T[], otherwise: readonly T[]): T[] => {
@@ -107,7 +123,7 @@ export function admissible(input: Input): unknown {
   if (!(Number.isInteger(braceStep) && braceStep >= 1 && braceStep <= 7)) throw new DomainError('braceStep', 'Brace steps go from 1 to 7.')
   const all = Object.keys(EQUIPMENT) as Equipment[]
   const screen = {
-    catalogue: catalogueWith(ownOf(input)), flags: words<FlagId>('flags', FLAG_IDS, []), equipment: words('equipment', all, all), braceStep,
+    catalogue: catalogueWith(ownOf(input)), flags: marksOf(input, words<FlagId>('flags', FLAG_IDS, [])), equipment: words('equipment', all, all), braceStep,
     rungs: rungs as Record<string, number>, ageYears: optionalNumber(input, 'ageYears'),
   }
   const strange = Object.keys(rungs).find(id => !screen.catalogue.ladders.some(l => l.id === id))

@@ -14,7 +14,7 @@ const drill = (id: string, sets: readonly number[], seconds: number, demand: Rec
   const { fatigue = 0, ...rest } = over
   return {
     id, spineCost: 0, planes: [], ...rest,
-    doses: sets.map(n => ({ sets: n, seconds: n * seconds, fatigue: n * fatigue, demand: Object.fromEntries(Object.entries(demand).map(([k, v]) => [k, v * n])) })),
+    doses: sets.map(n => ({ sets: n, seconds: n * seconds, fatigue: n * fatigue, cycles: n, demand: Object.fromEntries(Object.entries(demand).map(([k, v]) => [k, v * n])) })),
   }
 }
 const day = (id: string, on: number, over: Partial<WeekInstance['sessions'][number]> = {}): WeekInstance['sessions'][number] =>
@@ -83,7 +83,7 @@ describe('weeks worked by hand', () => {
 
   it('a drill comes at most twice; among plans as good the one of last week is kept', () => {
     const of = (previous: string[]) => plan(week({
-      bands: { AE: { low: 30, high: 30 } }, sessions: [day('mon', 0), day('wed', 2), day('fri', 4)], previous,
+      bands: { AE: { low: 30, high: 30 } }, sessions: [day('mon', 0), day('wed', 2), day('fri', 4)], previous, limits: { appearances: 2 },
       variations: [drill('A', [1], 60, { AE: 10 }), drill('B', [1], 60, { AE: 10 }), drill('C', [1], 60, { AE: 15 })],
     }))
     expect(of(['A', 'C']).plan.map(i => i.variation).filter(v => v === 'B')).toEqual([])
@@ -91,14 +91,22 @@ describe('weeks worked by hand', () => {
     for (const id of ['A', 'B', 'C']) expect(of(['A']).plan.filter(i => i.variation === id).length).toBeLessThanOrEqual(2)
   })
 
-  it('on a competition day nothing, on the day before activation only and nothing ballistic', () => {
+  it('a place that a rule takes away from a drill, or from one of its doses, stays empty', () => {
+    const gone = (slot: string, sets?: number) => ({ session: 'fri', slot, rule: 'dayBefore', text: '', ...(sets ? { sets } : {}) })
     const found = plan(week({
-      bands: { AR: { low: 100, high: 200 } },
-      sessions: [day('fri', 4, { kind: 'dayBefore', slots: [{ id: 'activation', activation: true }, { id: 'after' }] }), day('sat', 5, { kind: 'competition' })],
-      variations: [drill('throw', [1], 60, { AR: 40 }, { ballistic: true }), drill('hold', [1], 60, { AR: 10 })],
+      bands: { AR: { low: 100, high: 200 } }, sessions: [day('fri', 4, { slots: [{ id: 'activation' }, { id: 'after' }] })],
+      variations: [
+        drill('throw', [1], 60, { AR: 40 }, { not: [gone('activation'), gone('after')] }), drill('hold', [1, 2], 60, { AR: 10 }, { not: [gone('after'), gone('activation', 2)] }),
+      ],
     }))
     expect(found.plan).toEqual([{ variation: 'hold', session: 'fri', slot: 'activation', sets: 1 }])
-    expect(new Set(found.dropped.map(d => d.rule))).toEqual(new Set(['competition']))
+    expect(new Set(found.dropped.map(d => d.rule))).toEqual(new Set(['dayBefore']))
+  })
+
+  it('what is counted over the week stays under its limit', () => {
+    const bends = { ...drill('bend', [1], 30, { AE: 10 }), doses: [{ sets: 1, seconds: 30, fatigue: 0, demand: { AE: 10 }, cycles: 12 }] }
+    const found = plan(week({ bands: { AE: { low: 30, high: 30 } }, sessions: [0, 1, 2].map(d => day(`d${d}`, d)), variations: [bends], limits: { cycles: 24 } }))
+    expect([found.plan.length, found.evaluation.goal, found.explanations[0]!.blame]).toEqual([2, 10, ['cycles']])
   })
 
   it('planes, keeping, and resisting before making are wanted at their price', () => {
@@ -122,7 +130,7 @@ describe('what is to blame', () => {
     ['distinct', week({ bands, variations: [A, { ...B, group: 'h' }], limits: { distinct: 1 } })],
     ['group', week({ bands, variations: [A, B] })],
     ['appearances', week({ bands, variations: [A], sessions: [day('mon', 0), day('thu', 3)], limits: { appearances: 1 } })],
-    ['rest', week({ bands, variations: [A], sessions: [day('mon', 0), day('tue', 1)], limits: { highOver: 15 } })],
+    ['rest', week({ bands, variations: [A], sessions: [day('mon', 0), day('tue', 1)], limits: { highOver: 15, restHours: 48 } })],
   ] as const)('is %s and nothing else', (family, instance) => {
     const found = plan(instance)
     expect([found.evaluation.goal, found.explanations[0]!.kind, found.explanations[0]!.blame, found.explanations[0]!.minimal]).toEqual([20, 'rules', [family], true])
@@ -162,7 +170,7 @@ describe('locks', () => {
   })
 
   it('past the items of a session prove nothing that is not so', () => {
-    const close = { ...base, sessions: [day('mon', 0, { items: 1 }), day('tue', 1, { items: 1 })], limits: { highOver: 5 }, bands: { AE: { low: 90, high: 90 } } }
+    const close = { ...base, sessions: [day('mon', 0, { items: 1 }), day('tue', 1, { items: 1 })], limits: { highOver: 5, restHours: 48, appearances: 2 }, bands: { AE: { low: 90, high: 90 } } }
     const found = plan({ ...close, locks: { keep: ['A', 'B', 'C'].map(variation => ({ variation, session: 'mon', slot: 'after', sets: 2 })) } })
     expect([found.bound <= found.evaluation.goal, found.evaluation.goal, found.proven]).toEqual([true, 30, true])
   })
@@ -195,7 +203,7 @@ const tiny = fc.record({
   actions: ['AE', 'AL'], bands: { AE: { low: r.low, high: r.low + r.width, weight: 1.5 }, AL: { low: r.lowB, high: r.lowB + r.width } },
   sessions: [day('mon', 0, { capS: r.capS, items: r.items }), day('next', r.gap, { capS: r.capS, items: r.items, lifts: { AE: 3 } })],
   variations: r.drills.map((d, i) => drill(`v${i}`, d.two ? [1, 3] : [2], d.s, { AE: d.a, AL: d.b }, { cost: d.cost, spineCost: d.spine, planes: [i === 0 ? 'frontal' : 'sagittal'] })),
-  limits: { highOver: r.highOver, spineCost: r.spineCost, distinct: r.distinct }, planes: { frontal: 1 }, previous: ['v1'], keep: r.keep, resisting: ['AE'], penalties: { plane: 7, keep: 5 },
+  limits: { highOver: r.highOver, restHours: 48, appearances: 2, cycles: 4, spineCost: r.spineCost, distinct: r.distinct }, planes: { frontal: 1 }, previous: ['v1'], keep: r.keep, resisting: ['AE'], penalties: { plane: 7, keep: 5 },
 }))
 
 describe('weeks of chance', () => {

@@ -129,7 +129,7 @@ describe('small forms', () => {
     expect(session.text()).toContain('Minutes go from 5 to 240.')
     await session.find('#session-minutes').setValue('45')
     await session.trigger('submit')
-    expect(session.emitted('put')).toEqual([[1, 45]])
+    expect(session.emitted('put')).toEqual([[1, 45, true]])
   })
 
   it('press the chips that are on', async () => {

@@ -52,8 +52,9 @@ async function switchUnits(): Promise<void> {
     <div class="flex-1 min-w-0">
       <AlertBar
         v-if="session.me && session.me.role !== 'athlete'"
-        :open="alerts.open"
+        :news="alerts.news"
         :catalogue="catalogue"
+        @seen="alerts.see"
       />
       <main
         id="main"

@@ -103,7 +103,13 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
             {{ i > 0 ? ', ' : '' }}<NuxtLink
               class="underline decoration-dotted underline-offset-2"
               :to="`/week/${one.id}?start=${mondayOf(day.day)}`"
-            >{{ one.name }}</NuxtLink>&nbsp;<span class="figure">{{ one.drills }}</span><span
+            >{{ one.name }}</NuxtLink>&nbsp;<b
+              v-if="one.stopped"
+              class="problem"
+            >stopped</b><span
+              v-else
+              class="figure"
+            >{{ one.drills }}</span><span
               v-if="one.logged > 0"
               class="text-quiet"
             > ({{ one.logged }} sets logged)</span>

@@ -183,7 +183,6 @@ async function signOut(): Promise<void> {
             <StoppedDrill
               v-if="item.stopped"
               :stopped="item.stopped"
-              :sides="item.sides"
               :busy="busy"
               @take="attempt(() => store.takeStandIn(item.id))"
             />

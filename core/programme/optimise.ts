@@ -1,6 +1,7 @@
 import { ACTION_FACTS, type TrunkAction } from '../catalogue'
 import { evaluatePlan, planWeek, type AnnealBudget, type Explanation, type LinearSolver, type PlannerItem } from '../planner'
 import { isFixed } from '../rules'
+import { isOnCourse } from './braceCourse'
 import { weekLedger } from './ledger'
 import { inOrder, notesOn, proposeWeek, type ProposalRequest, type WeekProposal } from './propose'
 import { progressText, reasonFor } from './reason'
@@ -29,7 +30,8 @@ export const QUICK_BUDGET: AnnealBudget = { steps: 10_000, restarts: 3, preferen
  */
 export function optimiseWeek({ context, sessions }: ProposalRequest, options: OptimiseOptions = {}): WeekProposal {
   const first = proposeWeek({ context, sessions })
-  if (first.refused) return first
+  // A red flag leaves nothing to plan, the brace course nothing to choose.
+  if (first.refused || isOnCourse(context.screen)) return first
   const targets = weeklyTargets({ ...context, sessions: sessions.length })
   const bare = sessions.map(session => ({ ...session, items: session.items.filter(item => item.kept || isFixed(item)) }))
   const numbers = weekAsNumbers(context, bare, targets, options.before ?? null)

@@ -4,6 +4,7 @@ import { redFlags, flagFacts } from '../screening'
 import { candidates, keepsRules, optionsFor, type Candidate, type Option } from './candidates'
 import { screenOn, type PlanningContext } from './context'
 import { reasonFor } from './reason'
+import { courseSessions, isOnCourse, opensNext } from './braceCourse'
 import { itemActionSeconds, weekLedger, type Ledger } from './ledger'
 import { weeklyTargets, type Targets } from './targets'
 import type { PlannedSession, WeekPlan } from './week'
@@ -72,7 +73,9 @@ export const proposeWeek: Proposer = ({ context, sessions }) => {
   const targets = weeklyTargets({ ...context, sessions: sessions.length })
   let current: PlannedSession[] = sessions.map(session => ({ ...session, items: session.items.filter(isFixed) }))
   const refused = isRefused(context, sessions)
-  if (!refused) {
+  const course = !refused && isOnCourse(context.screen)
+  if (course) current = courseSessions(sessions, context)
+  else if (!refused) {
     const options = optionsFor(context, sessions.map(s => s.day))
     const kind = (resists: boolean): Option[] =>
       options.filter(({ variation }) => ACTION_FACTS[mainAction(variation.shares)].resists === resists)
@@ -208,6 +211,9 @@ export function notesOn(ledger: Ledger, plan: WeekPlan, context: PlanningContext
   const red = [...new Set([context.screen, ...plan.sessions.map(({ day }) => screenOn(context, day))].flatMap(screen => redFlags(screen.flags)))]
   const stop = red.map(id => `${flagFacts(id).name}: refer to a clinician; no programme until it is cleared.`)
   if (isRefused(context, plan.sessions)) return stop
+  if (isOnCourse(context.screen)) {
+    return [...stop, `Brace step ${context.screen.braceStep}: the course comes first, a few minutes in every session and as homework.`, opensNext(context.screen)].filter(text => text !== '')
+  }
   const notes = ledger.lines
     .filter(line => line.shortS >= 5)
     .map(line => `${capital(ACTION_FACTS[line.action].label)} is ${Math.round(line.shortS)} s short.`)

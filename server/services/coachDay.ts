@@ -1,4 +1,5 @@
 import { addDays, mondayOf } from '~~/core/calendar'
+import { redFlags } from '~~/core/screening'
 import { entriesOn } from '~~/core/season'
 import type { CoachDay, SeasonNotice, SquadDay } from '~~/shared/types'
 import { listAthletes } from '../repositories/athletes'
@@ -11,6 +12,8 @@ import { seasonChangesSince, seasonsOf } from '../repositories/seasons'
 import { logsBetween } from '../repositories/setLogs'
 import { weeksStarting } from '../repositories/weeks'
 import { transaction, type Context } from './context'
+import { asTrained } from './handOut'
+import { healthTruth } from './healthTruth'
 import { heeded, seasonOn, weekOfSeason } from './seasonOf'
 
 /** Days looked ahead for the next competition. */
@@ -41,7 +44,10 @@ export function coachDay(context: Context): Promise<CoachDay> {
       const rows: SquadDay['athletes'][number][] = []
       for (const { id, name } of members) {
         const session = (await sessionsBetween(tx, organisationId, id, today, today))[0]
-        rows.push({ id, name, session: session !== undefined, drills: session?.items.length ?? 0, logged: logged.filter(log => log.athleteId === id).length, weekPlanned: planned.has(id) })
+        const truth = session && await healthTruth(tx, context, id)
+        const stopped = truth !== undefined && redFlags(truth.on(today).flags).length > 0
+        const open = truth && session ? asTrained(session, truth, { day: today, logged: new Set(), named: false, replaced: false }).items.filter(item => !item.stopped) : []
+        rows.push({ id, name, session: session !== undefined, stopped, drills: open.length, logged: logged.filter(log => log.athleteId === id).length, weekPlanned: planned.has(id) })
       }
       squads.push({
         group, week: season ? weekOfSeason(season, null, entries, mondayOf(today)) : null, entries: entriesOn(mine, today),

@@ -108,7 +108,8 @@ export function standInFor(item: PrescribedItem, session: PrescribedSession, con
 
 function insteadOf(item: PrescribedItem, session: PrescribedSession, context: PlanningContext, day: string): StoppedDrill['instead'] {
   const found = standInFor(item, session, context, day)
-  return found ? { variationId: found.variationId, name: context.screen.catalogue.find(found.variationId)!.name, dose: found.dose } : null
+  const drill = found && context.screen.catalogue.find(found.variationId)
+  return found && drill ? { variationId: drill.id, name: drill.name, dose: found.dose, sides: drill.sides } : null
 }
 
 /** Set while a red flag stands today: since when, who was told, and what of today was begun before it. */

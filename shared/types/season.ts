@@ -120,7 +120,7 @@ export interface SquadDay {
   readonly week: SeasonWeek | null
   readonly entries: readonly StoredEntry[]
   readonly nextCompetition: Competition | null
-  readonly athletes: readonly { readonly id: string, readonly name: string, readonly session: boolean, readonly drills: number, readonly logged: number, readonly weekPlanned: boolean }[]
+  readonly athletes: readonly { readonly id: string, readonly name: string, readonly session: boolean, readonly drills: number, readonly logged: number, readonly weekPlanned: boolean, readonly stopped: boolean }[]
   readonly notices: readonly SeasonNotice[]
 }
 

@@ -45,7 +45,7 @@ export interface WeekSheet {
 export interface StoppedDrill {
   readonly text: string
   /** The nearest drill that may; null where there is none. */
-  readonly instead: { readonly variationId: string, readonly name: string, readonly dose: Dose } | null
+  readonly instead: { readonly variationId: string, readonly name: string, readonly dose: Dose, readonly sides: Sides } | null
 }
 
 /** Training is stopped as a whole: since when, and who has been told. */

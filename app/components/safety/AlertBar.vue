@@ -3,11 +3,12 @@ import type { Catalogue } from '~~/core/catalogue'
 import { alertText } from '~/composables/safetyWords'
 import type { HealthAlert } from '~~/shared/types'
 
-/** What coaches are told of health and waits: the gravest line, and how many more there are. */
-const props = defineProps<{ open: readonly HealthAlert[], catalogue: Catalogue }>()
+/** What coaches are newly told of health: the gravest line, and how many more there are. */
+const props = defineProps<{ news: readonly HealthAlert[], catalogue: Catalogue }>()
+const emit = defineEmits<{ seen: [] }>()
 
 const WEIGHT: Readonly<Record<HealthAlert['kind'], number>> = { stop: 0, painTwice: 1, pain: 2, limits: 3, cleared: 4 }
-const sorted = computed(() => [...props.open].sort((a, b) => WEIGHT[a.kind] - WEIGHT[b.kind]))
+const sorted = computed(() => [...props.news].sort((a, b) => WEIGHT[a.kind] - WEIGHT[b.kind]))
 const first = computed(() => sorted.value.find(one => one.kind === 'stop' || one.kind === 'painTwice' || one.kind === 'pain') ?? null)
 </script>
 
@@ -23,9 +24,16 @@ const first = computed(() => sorted.value.find(one => one.kind === 'stop' || one
       class="underline underline-offset-2"
     ><b>{{ first.athleteName }}</b>: {{ alertText(first, catalogue) }}</NuxtLink>
     <NuxtLink
-      v-if="open.length > 1"
+      v-if="news.length > 1"
       to="/day"
+      class="underline underline-offset-2"
+    >{{ news.length - 1 }} more</NuxtLink>
+    <button
+      type="button"
       class="ml-auto underline underline-offset-2"
-    >{{ open.length - 1 }} more</NuxtLink>
+      @click="emit('seen')"
+    >
+      Seen
+    </button>
   </p>
 </template>

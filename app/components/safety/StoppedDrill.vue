@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { formatDose } from '~~/core/dose'
-import type { Sides } from '~~/core/dose'
 import type { StoppedDrill } from '~~/shared/types'
 
 /** A drill that may not be trained today, and the nearest one that may. */
-defineProps<{ stopped: StoppedDrill, sides: Sides, busy: boolean }>()
+defineProps<{ stopped: StoppedDrill, busy: boolean }>()
 const emit = defineEmits<{ take: [] }>()
 </script>
 
@@ -14,11 +13,11 @@ const emit = defineEmits<{ take: [] }>()
     <button
       v-if="stopped.instead"
       type="button"
-      class="btn min-h-[48px] my-1"
+      class="btn min-h-[48px] my-1 w-full whitespace-normal text-left block"
       :disabled="busy"
       @click="emit('take')"
     >
-      Do {{ stopped.instead.name.toLowerCase() }} instead, <span class="figure">{{ formatDose(stopped.instead.dose, sides) }}</span>
+      Do {{ stopped.instead.name.toLowerCase() }} instead, <span class="figure whitespace-nowrap">{{ formatDose(stopped.instead.dose, stopped.instead.sides) }}</span>
     </button>
   </div>
 </template>

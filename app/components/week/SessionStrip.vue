@@ -29,7 +29,9 @@ const layout = computed(() => stripLayout(props.session, props.pxPerMinute, prop
 const height = computed(() => LINE_PX + 22 + Math.max(1, layout.value.rows) * ROW_PX + 14)
 const endX = computed(() => props.session.minutes * props.pxPerMinute)
 const ticks = computed(() => Array.from({ length: Math.floor(props.session.minutes / 15) }, (_, i) => (i + 1) * 15))
-const broken = computed(() => new Map(props.conflicts.filter(c => c.itemId).map(c => [c.itemId, c])))
+/** The gravest thing against each drill. */
+const broken = computed(() => new Map([...props.conflicts].filter(c => c.itemId).sort((a, b) => Number(a.blocks) - Number(b.blocks)).map(c => [c.itemId, c])))
+const isStopped = (id: string): boolean => broken.value.get(id)?.blocks ?? false
 const sessionConflicts = computed(() => props.conflicts.filter(c => c.itemId === null))
 
 function shares(variationId: string) {
@@ -195,8 +197,10 @@ function liftText(lift: PlannedLift, width: number): string {
               v-if="broken.has(place.item.id)"
               class="inline-block bg-signal text-paper rounded-full size-4 text-center text-[0.8em] leading-4"
               :title="broken.get(place.item.id)!.text"
-            >!<span class="sr-only"> {{ broken.get(place.item.id)!.text }}</span></span>
-            {{ place.name }}
+            >{{ isStopped(place.item.id) ? '×' : '!' }}<span class="sr-only"> {{ broken.get(place.item.id)!.text }}</span></span>
+            <s v-if="isStopped(place.item.id)">{{ place.name }}</s><template v-else>
+              {{ place.name }}
+            </template>
           </span>
           <span class="block figure text-[0.88em] text-quiet whitespace-nowrap">{{ place.dose }}</span>
         </button>

@@ -146,7 +146,6 @@ function skip(): void {
         <b>{{ item.name }}</b>
         <StoppedDrill
           :stopped="item.stopped!"
-          :sides="item.sides"
           :busy="busy"
           @take="attempt(() => store.takeIn(item.id))"
         />
