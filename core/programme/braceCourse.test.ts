@@ -13,7 +13,7 @@ describe('an athlete who begins', () => {
     const { plan, notes, refused } = optimiseWeek({ context: ctx, sessions: days })
     expect([isOnCourse(ctx.screen), refused]).toEqual([true, false])
     for (const session of plan.sessions) expect(session.items.map(i => STANDARD.find(i.variationId)!.ladder)).toEqual(['brace'])
-    expect(notes.join(' ')).toMatch(/^Brace step \d: the course comes first.* Brace step 3 opens .+\.$/)
+    expect(notes.join(' ')).toMatch(/^Brace step \d: the course comes first.* Brace step 3 opens: .+\.$/)
     expect(notes.join(' ')).not.toMatch(/\d s (short|off)/)
     expect(weekConflicts(plan, ctx)).toEqual([])
   })

@@ -1,5 +1,5 @@
 import type { Variation } from '../catalogue'
-import { dayKindOf, isFixed } from '../rules'
+import { dayKindOf, isFixed, itemConflicts, SESSION_RULES } from '../rules'
 import { isAdmissible, removals, type Screen } from '../screening'
 import { screenOn, type PlanningContext } from './context'
 import type { PlannedSession, TrunkItem } from './week'
@@ -27,14 +27,13 @@ export function isOnCourse(screen: Screen): boolean {
  * What the next brace steps open, in words: the first step above the present one that opens a drill of another ladder.
  *
  * @example
- * opensNext({ ...context.screen, braceStep: 1, rungs: {} }) // => 'Brace step 3 opens plank at the wall, plank with hands raised and plank on the knees.'
+ * opensNext({ ...context.screen, braceStep: 1, rungs: {} }) // => 'Brace step 3 opens: plank at the wall; back flat to the wall, standing; hands and knees, leg reach.'
  */
 export function opensNext(screen: Screen): string {
   for (let step = screen.braceStep + 1; step <= 7; step++) {
     const opened = others({ ...screen, rungs: {} }, step).slice(0, MOST_NAMES).map(v => v.name.toLowerCase())
     if (opened.length === 0) continue
-    const names = opened.length > 1 ? `${opened.slice(0, -1).join(', ')} and ${opened.at(-1)}` : opened[0]!
-    return `Brace step ${step} opens ${names}.`
+    return `Brace step ${step} opens: ${opened.join('; ')}.`
   }
   return ''
 }
@@ -51,12 +50,17 @@ export function courseSessions(sessions: readonly PlannedSession[], context: Pla
     const fixed = session.items.filter(item => isFixed(item) || item.kept)
     const drill = presentDrill(screenOn(context, session.day))
     if (!drill || dayKindOf(session.day, context.competitionDays) === 'competition' || context.seasonDays?.[session.day] === 'off') return { ...session, items: fixed }
-    const item: TrunkItem = {
-      id: `${session.id}/${drill.id}`, variationId: drill.id, dose: drill.doses.at(-1)!, slot: 'activation', pairedWith: null, extraSetSide: null, setting: {},
-      why: `The brace course: ${drill.purpose}`,
-    }
-    return { ...session, items: [...fixed.filter(one => one.variationId !== drill.id), item] }
+    const rest = fixed.filter(one => one.variationId !== drill.id)
+    const item = [...drill.doses].reverse().map((dose): TrunkItem => ({
+      id: `${session.id}/${drill.id}`, variationId: drill.id, dose, slot: 'activation', pairedWith: null, extraSetSide: null, setting: {}, why: `The brace course: ${drill.purpose}`,
+    })).find(one => isKept({ ...session, items: [...rest, one] }, one, context))
+    return { ...session, items: item ? [...rest, item] : fixed }
   })
+}
+
+/** Whether an item breaks nothing in its session, and the session nothing with it. */
+function isKept(session: PlannedSession, item: TrunkItem, context: PlanningContext): boolean {
+  return itemConflicts(item, session, context).length === 0 && SESSION_RULES.every(rule => rule.breaks({ session, context }).every(({ itemId }) => itemId !== null))
 }
 
 /** The highest brace drill that may be given. */
