@@ -58,7 +58,7 @@ const FLAGS: Readonly<Record<string, readonly FlagId[]>> = {
 }
 
 /** Who was never screened yet, and who has a doctor's word that training may go on within what the flag takes away. */
-const NEVER_SCREENED = ['Ilse Tarn']
+const NEVER_SCREENED = ['Ilse Tarn', 'Zanna Wick']
 const CLEARED_TO_TRAIN = ['Halvo Fell']
 /** Days ago on which everybody was screened, and on which flags were raised. */
 const SCREENED_DAYS = 41

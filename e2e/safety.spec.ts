@@ -66,7 +66,7 @@ test('chest pain on the phone stops the other tab, reaches the coach, meets an o
   })
 
   await test.step('the coach sees it on the open sheet without reloading, and by mail', async () => {
-    await expect(page.getByText(/^Stopped: a red flag stands/)).toBeVisible(AT_ONCE)
+    await expect(page.getByText('Stopped: a red flag stands')).toBeVisible(AT_ONCE)
     await expect(page.getByRole('button', { name: /^Propose/ })).toBeDisabled()
     await expect(page.getByRole('button', { name: /Assign/ })).toBeDisabled()
     await expectAccessible(page)

@@ -6,6 +6,8 @@ interface CallOptions {
   readonly body?: unknown
   /** The sender's own name for a write: sent again, it is the same write. */
   readonly writeId?: string
+  /** Asked by the clock and not by the person: an ended session is left for the next thing they do. */
+  readonly unasked?: boolean
 }
 
 /** Thrown when no answer came at all: the line is down or the server is. */
@@ -40,7 +42,7 @@ export async function call<T>(path: string, options: CallOptions = {}): Promise<
   }
   catch (error) {
     if (!(error instanceof AppError)) throw error
-    if (error.code === 'notSignedIn') tellEnded()
+    if (error.code === 'notSignedIn' && !options.unasked) tellEnded()
     if (error.code !== 'badToken') throw error
     // Signed in again in another tab: the token of that sign-in is the one that counts.
     useToken((await request<SessionAnswer>('/api/session', {})).csrf)

@@ -87,7 +87,7 @@ describe('flags and ladders', () => {
 describe('lists', () => {
   it('of the roster select one and all', async () => {
     const row = {
-      athlete: { ...someone, id: 'a', version: 1, archived: false, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, flags: ['nightPain' as const] },
+      athlete: { ...someone, id: 'a', version: 1, archived: false, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, flags: ['nightPain' as const] }, marks: ['nightPain' as const],
       nextCompetition: null, thisWeek: 'none' as const, adherence: 0.5, lastLogDay: '2026-03-01', lastBraceDay: null, homeworkLies: false, painInLastDays: true, screened: true,
     }
     const table = mount(RosterTable, { props: { rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02' }, global })

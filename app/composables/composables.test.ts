@@ -53,7 +53,7 @@ describe('the strip', () => {
 describe('the roster filter', () => {
   const row = (name: string, archived = false): RosterRow => ({
     athlete: { ...blankAthlete([]), id: name, name, version: 1, archived, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, position: 'setter' },
-    nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, lastBraceDay: null, screened: true, homeworkLies: false,
+    marks: [], nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, lastBraceDay: null, screened: true, homeworkLies: false,
   })
 
   it('finds by any words in any order and hides the archived', () => {

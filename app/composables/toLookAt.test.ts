@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { larkholm } from '~~/demo'
-import type { Clearance } from '~~/core/screening'
+import { effectiveMarks, type Clearance } from '~~/core/screening'
 import { NO_HEALTH, type Athlete, type RosterRow } from '~~/shared/types'
 import { toLookAt } from './toLookAt'
 
@@ -10,7 +10,7 @@ const athlete = {
 } as Athlete
 const clearance = (until: string | null): Clearance => ({ id: 'c', flag: 'herniaSurgery', extent: 'all', givenBy: 'Surgeon', role: 'specialist', from: '2026-01-01', until, note: '' })
 const row = (over: Partial<Athlete>, rest: Partial<RosterRow> = {}): RosterRow => ({
-  athlete: { ...athlete, flags: [], ...over }, nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, screened: true, homeworkLies: false, lastBraceDay: TODAY, ...rest,
+  athlete: { ...athlete, flags: [], ...over }, marks: effectiveMarks(over.flags ?? [], over.clearances ?? [], TODAY), nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, screened: true, homeworkLies: false, lastBraceDay: TODAY, ...rest,
 })
 const texts = (one: RosterRow): string[] => toLookAt(one, TODAY).map(t => t.text)
 

@@ -1,6 +1,6 @@
 import { addDays, daysBetween } from '~~/core/calendar'
 import { RECHECK_DAYS } from '~~/core/assessment'
-import { effectiveMarks, endingClearances, FLAGS, flagFacts, isRestriction } from '~~/core/screening'
+import { endingClearances, FLAGS, flagFacts, isRestriction } from '~~/core/screening'
 import type { RosterRow } from '~~/shared/types'
 import { painText } from './safetyWords'
 import { dayMonth, shortDay } from './useWords'
@@ -12,9 +12,9 @@ export interface ToLookAt { readonly text: string, readonly urgent: boolean }
 const WARN_DAYS = 14
 
 /** What waits about an athlete, most urgent first: flags that stand, clearances that end, pain and where, what is not known, brace re-checks. */
-export function toLookAt({ athlete, painInLastDays, lastLogDay, lastBraceDay, homeworkLies, screened: known }: RosterRow, today: string): ToLookAt[] {
+export function toLookAt({ athlete, marks, painInLastDays, lastLogDay, lastBraceDay, homeworkLies, screened: known }: RosterRow, today: string): ToLookAt[] {
   const screened = known ? [] : [{ text: 'Never screened', urgent: true }]
-  const standing = effectiveMarks(athlete.flags, athlete.clearances, today, athlete.health.raised).map((mark): ToLookAt => {
+  const standing = marks.map((mark): ToLookAt => {
     const { kind, name, means } = flagFacts(mark)
     return kind === 'red' ? { text: `Refer: ${name}`, urgent: true } : { text: isRestriction(mark) ? means : name, urgent: false }
   })

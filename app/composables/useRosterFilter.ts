@@ -8,7 +8,7 @@ function searchText(row: RosterRow, groups: readonly Group[]): string {
   const { athlete } = row
   return [
     athlete.name, SPORT_PROFILES[athlete.sport].name, athlete.position, athlete.goal,
-    ...athlete.flags.map(flag => flagFacts(flag).name),
+    ...row.marks.map(mark => flagFacts(mark).name),
     ...groups.filter(group => athlete.groupIds.includes(group.id)).map(group => group.name),
     row.nextCompetition?.name ?? '',
   ].join(' ').toLowerCase()

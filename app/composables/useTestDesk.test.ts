@@ -3,17 +3,17 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { defineComponent, h } from 'vue'
 import { BATTERIES, STANDARD_TESTS } from '~~/core/assessment'
 import type { TrialInput } from '~~/shared/types'
-import { stepsOf, useTestDesk } from './useTestDesk'
+import { stepsOf, useTestDesk, type DeskLooks } from './useTestDesk'
 
 const people = ['Ana', 'Bo', 'Cim'].map((name, i) => ({ id: `0000000${i}-0000-7000-8000-000000000000`, name }))
 let clock = 0
 let sent: TrialInput[] = []
 
-function desk() {
+function desk(looks?: DeskLooks) {
   let found!: ReturnType<typeof useTestDesk>
   const wrapper = mount(defineComponent({
     setup() {
-      found = useTestDesk(() => '2026-03-04', trial => sent.push(trial), () => clock)
+      found = useTestDesk(() => '2026-03-04', trial => sent.push(trial), () => clock, looks)
       return () => h('p')
     },
   }))
@@ -110,5 +110,26 @@ describe('the test desk', () => {
     expect(sent).toHaveLength(stepsOf(BATTERIES.causes, STANDARD_TESTS).length)
     d.finish()
     expect(localStorage.length).toBe(0)
+  })
+
+  it('begins nothing that is stopped, by key, by everybody’s start or by a typed value, and asks about what is odd', () => {
+    const looks: DeskLooks = { stop: id => (id === people[0]!.id ? 'Refer first.' : null), odd: (_, __, value) => (value < 3 ? 'Under 3 s.' : null) }
+    const { desk: found, wrapper } = desk(looks)
+    found.begin(BATTERIES.floorHolds, STANDARD_TESTS, people)
+    found.press(0)
+    found.enter(0, 50)
+    found.startAll()
+    expect(found.lanes.value.map(lane => lane.startedAt !== null)).toEqual([false, true, true])
+    expect([found.stopOf(found.lanes.value[0]!), found.lanes.value[0]!.waiting]).toEqual(['Refer first.', null])
+    clock += 2000
+    found.press(1)
+    expect(found.oddOf(found.lanes.value[1]!)).toBe('Under 3 s.')
+    found.end('trunk', 1)
+    expect(sent.at(-1)).toMatchObject({ value: 2, sure: true })
+    clock += 60_000
+    found.press(2)
+    found.end('trunk', 2)
+    expect(sent.at(-1)).not.toHaveProperty('sure')
+    wrapper.unmount()
   })
 })

@@ -4,8 +4,11 @@ import { daysBetween } from '~~/core/calendar'
 import { BRACE_STEPS, homeworkState } from '~~/core/assessment'
 import BraceTrainer from '~/components/assessment/BraceTrainer.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
+import StopPanel from '~/components/safety/StopPanel.vue'
+import { useAlerts } from '~/composables/useAlerts'
 import { dayMonth } from '~/composables/useWords'
 import { useAssessmentStore } from '~/stores/assessment'
+import { useAthleteStore } from '~/stores/athlete'
 import { useSessionStore } from '~/stores/session'
 
 definePageMeta({ layout: 'plain' })
@@ -15,6 +18,11 @@ const session = useSessionStore()
 const store = useAssessmentStore()
 const load = (): Promise<void> => store.loadOwn(session.me!.athleteId!)
 onMounted(() => { if (session.me?.athleteId) void load() })
+
+const today = useAthleteStore()
+const readStop = (): Promise<void> => today.refreshToday(session.me!.athleteId!)
+onMounted(() => { if (session.me?.athleteId) void readStop() })
+useAlerts(() => readStop())
 
 const step = computed(() => Math.min(7, (store.found?.braceStep ?? 1) + 1))
 const chosen = ref<number | null>(null)
@@ -47,6 +55,10 @@ const weeks = computed(() => {
     <StatePanel
       v-else-if="store.state !== 'ready' || !store.found"
       state="loading"
+    />
+    <StopPanel
+      v-else-if="today.today?.stop"
+      :stop="today.today.stop"
     />
     <template v-else>
       <h1 class="mb-1">

@@ -4,7 +4,7 @@ import { storeToRefs } from 'pinia'
 import { v7 as newKey } from 'uuid'
 import { addDays, mondayOf } from '~~/core/calendar'
 import type { WeekPlan } from '~~/core/programme'
-import { effectiveMarks, redFlags } from '~~/core/screening'
+import { redFlags } from '~~/core/screening'
 import { messageOf } from '~/api/call'
 import AthletePicker from '~/components/athlete/AthletePicker.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
@@ -51,7 +51,7 @@ onMounted(async () => {
 })
 
 const chosen = computed(() => rows.value.filter(row => selected.value.has(row.athlete.id)))
-const referred = computed(() => chosen.value.filter(row => redFlags(effectiveMarks(row.athlete.flags, row.athlete.clearances, session.me!.today, row.athlete.health.raised)).length > 0))
+const referred = computed(() => chosen.value.filter(row => redFlags(row.marks).length > 0))
 
 const { pause, resume } = useIntervalFn(() => {
   void store.look().catch((error: unknown) => { problem.value = messageOf(error) })

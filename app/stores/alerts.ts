@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { HealthAlert } from '~~/shared/types'
 import { fetchAlerts } from '~/api/safety'
 import { keep, kept } from '~/device/kept'
@@ -21,11 +21,13 @@ export const useAlertStore = defineStore('alerts', () => {
   }
 
   /** A line that is down changes nothing: what was told stays told, and is asked for again. */
+  const lookedAt = ref(0)
   async function look(): Promise<void> {
+    lookedAt.value = Date.now()
     const found = await fetchAlerts().catch(() => null)
     seen.value = kept<string[]>(SEEN) ?? []
     if (found) alerts.value = found.alerts
   }
 
-  return { alerts, mark, open, news, see, look }
+  return { alerts, mark, open, news, see, look, lookedAt }
 })

@@ -41,6 +41,11 @@ export const useAthleteStore = defineStore('athlete', () => {
     today.value = await athletes.fetchToday(id)
   })
 
+  /** Who the athlete is now, behind the page: a line that is down leaves it as it is. */
+  async function refresh(id: string): Promise<void> {
+    const fresh = await athletes.fetchAthlete(id).catch(() => null)
+    if (fresh && athlete.value?.id === id) athlete.value = fresh
+  }
   async function decidePain(id: string, input: PainInput): Promise<void> {
     athlete.value = await sendPainDecision(id, input)
   }
@@ -58,5 +63,5 @@ export const useAthleteStore = defineStore('athlete', () => {
     today.value = { ...now, session }
   }
 
-  return { athlete, history, today, state, problem, load, loadPage, loadToday, refreshToday, takeStandIn, decidePain }
+  return { athlete, history, today, state, problem, load, loadPage, loadToday, refreshToday, takeStandIn, refresh, decidePain }
 })

@@ -1,7 +1,8 @@
 import { mainAction, schoolDose, type Variation } from '../catalogue'
 import type { Dose } from '../dose'
 import type { Policy } from './lines'
-import { PHASES, type PhaseId } from './phases'
+import { phaseEmphasis } from '../rules/phaseEmphasis'
+import type { PhaseId } from './phases'
 
 /** Supports that give way under the athlete. */
 const UNSTABLE = ['gymBall', 'straps', 'rings', 'pad'] as const
@@ -55,9 +56,9 @@ export function policyCost(variation: Variation, policy: Policy, phase: PhaseId 
       case 'mixed': return variation.mode !== 'limbMoving'
     }
   })()
-  const inPhase = phase === null || (PHASES[phase].modes as readonly string[]).includes(variation.mode)
+  const outside = phaseEmphasis.breaks({ mode: variation.mode, phase }).length > 0
   const teaches = policy.teacher !== 'frontSquat' || variation.id !== 'inside-lift.front-loaded-squat' ? 0 : -2
-  return Math.max(0, (leansTo ? 0 : 4) + (inPhase ? 0 : 2) + teaches)
+  return Math.max(0, (leansTo ? 0 : 4) + (outside ? phaseEmphasis.value : 0) + teaches)
 }
 
 /** What each place costs under a policy. */

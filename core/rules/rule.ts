@@ -1,8 +1,8 @@
 /**
  * How a broken rule is met. `stop`: never handed out or trained, whoever wants it. `warn`: the engine never does it; a coach may, and
- * sees that it is broken.
+ * sees that it is broken. `taste`: among things as good the engine likes it less.
  */
-export type Severity = 'stop' | 'warn'
+export type Severity = 'stop' | 'warn' | 'taste'
 
 /** What a rule looks at: a drill for an athlete, a dose, an item where it stands, a session, a week, a day of the season. */
 export type RuleScope = 'drill' | 'dose' | 'place' | 'session' | 'week' | 'day'

@@ -15,8 +15,10 @@ export interface PrescribedBreath {
  * @example
  * breathFor('holdAndReset', { flags: ['herniaSurgery'], ageYears: 30 }).pattern // => 'exhaleOnEffort'
  */
-export function breathFor(pattern: BreathPattern, { flags, ageYears }: Pick<Screen, 'flags' | 'ageYears'>): PrescribedBreath {
+export function breathFor(pattern: BreathPattern, { flags, ageYears, left }: Pick<Screen, 'flags' | 'ageYears' | 'left'>): PrescribedBreath {
   if (pattern !== 'holdAndReset') return { pattern, why: null }
+  // Whoever may not know why reads the careful pattern.
+  if (left) return { pattern: 'exhaleOnEffort', why: null }
   const band = ageBand(ageYears)
   const cause = [...flags.map(flagFacts), ...(band ? [band] : [])].find(facts => facts.noBreathHold)
   if (!cause) return { pattern, why: null }

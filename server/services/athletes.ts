@@ -2,6 +2,7 @@ import { addDays, mondayOf } from '~~/core/calendar'
 import { review } from '~~/core/assessment'
 import { raisedNow } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
+import { screenOf } from '~~/shared/planningContext'
 import type { Athlete, AthleteInput, Competition, History, RosterRow, StoredSetLog } from '~~/shared/types'
 import { lastBraceDays } from '../repositories/assessment'
 import { athletesWithIdleHomework } from '../repositories/braceCourse'
@@ -48,6 +49,7 @@ export function roster(context: Context): Promise<RosterRow[]> {
       const planned = prescribed.filter(p => p.athleteId === athlete.id).map(toPrescribed)
       return {
         athlete,
+        marks: screenOf(athlete, today, catalogue).flags,
         nextCompetition: nextFor(athlete, competitions),
         thisWeek: weeks.get(athlete.id)?.status ?? 'none',
         adherence: review(planned, own, catalogue).adherence,
@@ -196,11 +198,14 @@ export function history(context: Context, athleteId: string, from: string, to: s
     const prescribed = await prescribedBetween(tx, organisationId, [athleteId], from, to)
     const logs = await logsBetween(tx, organisationId, [athleteId], from, to)
     return {
-      from, to, logs,
+      from, to, logs: context.actor.role === 'assistant' ? logs.map(withoutPlace) : logs,
       prescribed: prescribed.map(toPrescribed),
     }
   })
 }
+
+/** Where it hurt and what was noted is for the coaches. */
+const withoutPlace = (log: StoredSetLog): StoredSetLog => ({ ...log, painAt: null, note: '' })
 
 type PrescribedRow = Awaited<ReturnType<typeof prescribedBetween>>[number]
 

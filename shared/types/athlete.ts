@@ -124,6 +124,8 @@ export interface Competition {
 /** One line of the roster: the athlete and what there is to know at a glance. */
 export interface RosterRow {
   readonly athlete: Athlete
+  /** What stands of the flags today. */
+  readonly marks: readonly HealthMark[]
   readonly nextCompetition: Competition | null
   readonly thisWeek: 'none' | 'draft' | 'assigned'
   /** Sets done of sets planned over the last 28 days, 0-1; null when nothing was planned. */

@@ -13,7 +13,7 @@ const props = defineProps<{
   problem: string
   submitText: string
 }>()
-const emit = defineEmits<{ send: [answers: Answers] }>()
+const emit = defineEmits<{ send: [answers: Answers], typed: [] }>()
 
 const answers = ref<Partial<Record<FlagId, boolean>>>(Object.fromEntries(Object.entries(props.start ?? {}).filter(([flag]) => !props.cleared?.includes(flag as FlagId))))
 const missing = ref<FlagId | null>(null)
@@ -22,11 +22,13 @@ const consequences = computed(() => consequencesOf(flags.value, props.catalogue)
 const left = computed(() => QUESTIONS.filter(q => answers.value[q.flag] === undefined).length)
 
 function answer(flag: FlagId, value: boolean): void {
+  emit('typed')
   answers.value = { ...answers.value, [flag]: value }
   if (missing.value === flag) missing.value = null
 }
 /** No to all that is still open: read first, then said in one go. */
 function restNo(): void {
+  emit('typed')
   answers.value = { ...Object.fromEntries(QUESTIONS.map(q => [q.flag, false])), ...answers.value }
   missing.value = null
 }

@@ -19,7 +19,8 @@ const role = ref<ClearingRole>('physiotherapist')
 const ROLES = Object.entries(CLEARING_ROLES) as [ClearingRole, string][]
 const VERDICTS: readonly (readonly [PainVerdict, string])[] = [['goOn', 'Go on with it'], ['leaveOut', 'Leave it out'], ['refer', 'Refer']]
 const locked = computed(() => props.pain.find(one => one.variationId === asked.value?.variationId)?.state === 'locked')
-watch(() => props.pain, () => { asked.value = null })
+// Read anew it is another list of the same: what is being typed stays.
+watch(() => JSON.stringify(props.pain), () => { asked.value = null })
 
 function ask(variationId: string, verdict: PainVerdict): void {
   asked.value = { variationId, verdict }

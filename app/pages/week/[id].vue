@@ -11,6 +11,7 @@ import AssignReason from '~/components/safety/AssignReason.vue'
 import WeekSheetView from '~/components/week/WeekSheetView.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useCatalogue } from '~/composables/useCatalogue'
+import { painText } from '~/composables/safetyWords'
 import { inDays, weekSpan } from '~/composables/useWords'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
@@ -250,6 +251,21 @@ async function assign(reason = ''): Promise<void> {
         class="my-2 border-l-4 border-signal bg-paper px-3 py-1.5"
       >
         {{ unknown.join(', ').replace(/^./, c => c.toUpperCase()) }}: assigning asks for it.
+      </p>
+      <p
+        v-if="athlete.health.pain.length > 0"
+        class="my-2 border-l-4 border-signal bg-paper px-3 py-1.5"
+      >
+        <template
+          v-for="(one, i) in athlete.health.pain"
+          :key="one.variationId"
+        >
+          {{ i > 0 ? '; ' : 'Pain at ' }}<b>{{ catalogue.find(one.variationId)?.name.toLowerCase() ?? 'a drill' }}</b>, {{ painText(one) }}
+        </template>
+        <NuxtLink
+          class="underline underline-offset-2"
+          :to="`/athletes/${athleteId}#pain`"
+        >{{ editable ? 'Decide' : 'Look' }}</NuxtLink>
       </p>
       <p
         v-if="assigned && status === 'assigned'"

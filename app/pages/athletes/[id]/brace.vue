@@ -10,6 +10,7 @@ import BraceCourseForm from '~/components/assessment/BraceCourseForm.vue'
 import BraceTrainer from '~/components/assessment/BraceTrainer.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
+import { ageBand } from '~~/core/rules'
 import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
 import { dayMonth, inDays } from '~/composables/useWords'
@@ -46,8 +47,9 @@ const matched = computed(() => {
   const percent1Rm = Number(percent.value.trim().replace(',', '.'))
   if (!store.athlete || !(percent1Rm >= 1 && percent1Rm <= 100)) return null
   const rep = bracedRep({ lift: lift.value, percent1Rm, tempo: null, heightM: store.athlete.heightCm / 100, setUpS: null })
-  const cause = screen.value.flags.find(flag => flagFacts(flag).noBreathHold)
-  return { rep, work: matchBrace(rep.totalS).filter(m => m.matches).slice(0, 3), breath: BREATH_METHODS[breathMethod(percent1Rm, cause !== undefined)], cause }
+  const cause = screen.value.flags.map(flagFacts).find(facts => facts.noBreathHold) ?? ageBand(screen.value.ageYears)
+  const careful = cause?.noBreathHold === true || screen.value.left != null
+  return { rep, work: matchBrace(rep.totalS).filter(m => m.matches).slice(0, 3), breath: BREATH_METHODS[breathMethod(percent1Rm, careful)], cause: cause?.noBreathHold ? cause.name : null }
 })
 const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 'all four places' : swell.map(q => QUADRANTS[q].toLowerCase()).join(', ') || 'nowhere')
 </script>
@@ -181,7 +183,7 @@ const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 
               v-if="matched.cause"
               class="caution"
             >
-              Holding the breath under load raises blood pressure sharply: ruled out by “{{ flagFacts(matched.cause).name }}”.
+              Holding the breath under load raises blood pressure sharply: ruled out by “{{ matched.cause }}”.
             </p>
             <p class="text-quiet text-[0.9em]">
               Raising speed by the published load-velocity relations where there is one; the rest common practice, no source.

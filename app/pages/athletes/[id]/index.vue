@@ -75,7 +75,7 @@ async function invite(email: string): Promise<void> {
 }
 
 const deciding = useAttempt()
-useAlerts(() => load())
+useAlerts(() => store.refresh(id.value))
 
 const erasing = reactive({ busy: false, problem: '' })
 

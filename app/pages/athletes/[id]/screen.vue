@@ -25,6 +25,7 @@ const answer = (answers: Answers, version = store.found!.healthVersion) => tell(
   try {
     await store.answer(id.value, version, answers)
     met.value = null
+    typed.value = false
   }
   catch (error) {
     if (!(error instanceof AppError) || error.code !== 'changedElsewhere' || !error.current) throw error
@@ -34,9 +35,13 @@ const answer = (answers: Answers, version = store.found!.healthVersion) => tell(
 }, 'Answers stored.')
 async function drop(): Promise<void> {
   met.value = null
+  typed.value = false
   await load()
 }
-useAlerts(() => (met.value ? undefined : load()))
+/** What a coach has begun to answer is not read over: it meets what is stored when it is sent. */
+const typed = ref(false)
+watch(id, () => { typed.value = false })
+useAlerts(() => (met.value || typed.value ? undefined : load()))
 const cleared = computed(() => clearedReds(store.athlete!.flags, store.athlete!.clearances, store.athlete!.health.raised, session.me!.today))
 const clear = (clearance: Clearance) => tell(() => store.clear(id.value, clearance), 'Clearance written down.')
 const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, key), 'Clearance withdrawn.')
@@ -88,6 +93,7 @@ const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, k
           :problem="Object.keys(fields).length === 0 && !met ? problem : ''"
           submit-text="Store the answers"
           @send="answer"
+          @typed="typed = true"
         />
       </section>
       <div class="flex flex-col gap-4">
