@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { onMounted, useTemplateRef } from 'vue'
 import { FLAGS, QUESTIONS, type Answers, type FlagId } from '~~/core/screening'
 
 /** Two screening forms that met, side by side: only what they answer differently is asked. */
@@ -9,11 +10,19 @@ const theirs = computed((): Answers => props.theirs ?? Object.fromEntries(props.
 const rows = computed(() => QUESTIONS.filter(({ flag }) => (props.mine[flag] ?? false) !== (theirs.value[flag] ?? false)))
 const chosen = ref<Partial<Record<FlagId, boolean>>>({})
 const word = (answer: boolean | undefined): string => (answer ? 'yes' : 'no')
+const section = useTemplateRef('section')
+// The form is long and was sent from its end: what must be chosen now comes into sight by itself.
+onMounted(() => {
+  section.value?.focus({ preventScroll: true })
+  section.value?.scrollIntoView({ block: 'center' })
+})
 const open = computed(() => rows.value.some(({ flag }) => chosen.value[flag] === undefined))
 </script>
 
 <template>
   <section
+    ref="section"
+    tabindex="-1"
     class="caution"
     role="alert"
     aria-label="Two screenings"
@@ -22,7 +31,7 @@ const open = computed(() => rows.value.some(({ flag }) => chosen.value[flag] ===
     <p class="mb-2">
       Nothing of yours is stored yet. A red flag that stands stays until it is cleared, whatever is chosen here.
     </p>
-    <table class="w-full text-left border-collapse">
+    <table class="w-full max-w-3xl text-left border-collapse">
       <thead>
         <tr class="border-b border-ink">
           <th class="p-1">
