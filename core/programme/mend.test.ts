@@ -21,6 +21,15 @@ describe('the step that settles a conflict', () => {
     expect(weekConflicts(mend.plan, ctx).length).toBeLessThan(weekConflicts(plan, ctx).length)
   })
 
+  it('never sends a drill that a flag takes away back to a day before the flag was raised', () => {
+    const flagged = { ...context.screen, flags: ['wrist' as const] }
+    const raised = { ...context, screens: [0, 1, 2, 3, 4, 5, 6].map(day => (day < 3 ? context.screen : flagged)) }
+    const hands: TrunkItem = { ...item, variationId: 'front-plank.hands' }
+    const plan = { sessions: [{ ...free, day: 0 }, { ...session, id: 'u', day: 4, items: [hands] }] }
+    const conflict = weekConflicts(plan, raised).find(c => c.rule === 'flag')!
+    expect(mendConflict(conflict, plan, raised)!.text).toMatch(/in its place$|^Leave /)
+  })
+
   it('settles every conflict of a crowded week, one after the other, without making a new one', () => {
     let plan = { sessions: [{ ...session, minutes: 30, items: [chop, { ...chop, id: 'd', slot: 'activation' as const }, { ...item, slot: 'activation' as const }, { ...item, id: 'k' }] }, free] }
     for (let n = weekConflicts(plan, context).length; n > 0; n = weekConflicts(plan, context).length) {

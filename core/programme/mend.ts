@@ -1,7 +1,7 @@
 import { alternatives } from './alternatives'
 import type { PlanningContext } from './context'
 import { changeItem, findItem, moveItem, placesOf, removeItem, stepSets } from './edit'
-import { itemConflicts, weekConflicts, type Conflict } from '../rules'
+import { DRILL_RULES, itemConflicts, weekConflicts, type Conflict } from '../rules'
 import { layOutSession } from './sessionLayout'
 import { SLOTS, type TrunkItem, type WeekPlan } from './week'
 
@@ -42,7 +42,7 @@ export function mendConflict(conflict: Conflict, plan: WeekPlan, context: Planni
       yield { text: `Move it: ${SLOTS[place.slot]}`, plan: moveItem(plan, item.id, session.id, place) }
     }
     for (const other of plan.sessions) {
-      if (other.id === session.id) continue
+      if (other.id === session.id || isOfDrill(conflict)) continue
       const slot = item.pairedWith === null ? item.slot : 'after'
       yield { text: `Move it to ${DAYS[other.day]}`, plan: moveItem(plan, item.id, other.id, { slot, pairedWith: null }) }
     }
@@ -55,6 +55,9 @@ export function mendConflict(conflict: Conflict, plan: WeekPlan, context: Planni
   // One that leaves nothing against the drill before one that settles this conflict alone.
   return open.find(mend => !weekConflicts(mend.plan, context).some(c => c.itemId === item.id)) ?? open[0] ?? null
 }
+
+/** What stands against the drill itself is no better elsewhere: a day without the flag is one before it was raised, and is over. */
+const isOfDrill = ({ rule }: Conflict): boolean => DRILL_RULES.some(({ id }) => id === rule)
 
 /** Home work is another kind of work: nothing is sent there to be rid of a conflict. */
 function movesHome({ plan }: Mend, item: TrunkItem): boolean {

@@ -69,6 +69,16 @@ export function effectiveMarks(flags: readonly HealthMark[], clearances: readonl
 }
 
 /**
+ * Clearances that outlast a change of the flags: a word on a complaint ends with it, and never covers the next one.
+ *
+ * @example
+ * clearancesOf([], ['wrist']) // => []
+ */
+export function clearancesOf(clearances: readonly Clearance[], flags: readonly HealthMark[]): Clearance[] {
+  return clearances.filter(({ flag }) => flags.includes(flag))
+}
+
+/**
  * Clearances that end by a day, or have ended without a new one: each flag once, with its latest end.
  *
  * @example

@@ -1,5 +1,5 @@
 import type { IsoDay } from '../calendar'
-import { effectiveMarks, type Clearance, type Raised } from './clearance'
+import { clearancesOf, effectiveMarks, type Clearance, type Raised } from './clearance'
 import { FLAGS, type FlagId } from './flags'
 import { flagsFrom, type Answers } from './questionnaire'
 import type { HealthMark } from './restrictions'
@@ -50,6 +50,6 @@ export function afterAnswers(
   const yes = late ? [...flagsFrom(state.answers ?? {}), ...raised] : raised
   return {
     version: state.version + 1, flags, answers: { ...answers, ...Object.fromEntries(yes.map(flag => [flag, true])) },
-    raised: raisedNow(state.raised, flags, now, anew), clearances: state.clearances.filter(({ flag }) => !anew.includes(flag)),
+    raised: raisedNow(state.raised, flags, now, anew), clearances: clearancesOf(state.clearances, flags.filter(flag => !anew.includes(flag))),
   }
 }

@@ -6,7 +6,7 @@ export { admissibleSet, doseRemoval, isAdmissible, removals, type Removal, type 
 export { breathFor, type PrescribedBreath } from './breath'
 export { mayTrain, type MayTrain, type Stop, type TrainingAsked } from './mayTrain'
 export {
-  CLEARANCE_EXTENTS, CLEARING_ROLES, effectiveMarks, endingClearances, extentsFor, type Clearance, type ClearanceExtent, type ClearingRole, type Raised,
+  CLEARANCE_EXTENTS, clearancesOf, CLEARING_ROLES, effectiveMarks, endingClearances, extentsFor, type Clearance, type ClearanceExtent, type ClearingRole, type Raised,
 } from './clearance'
 export { afterAnswers, raisedNow, type HealthState, type Moment } from './healthState'
 export { LOCKING_TIMES, openPain, PAIN_VERDICTS, type DrillPain, type PainDecision, type PainSet, type PainVerdict } from './pain'

@@ -38,7 +38,7 @@ describe('a database of the release before health counted at the moment of train
       insert into athlete (id, organisation_id, name, goal, sport, position, sex, height_cm, mass_kg, birth_year, training_age_years, equipment, available, brace_step, rungs)
         values ('${athlete}', '${organisation}', 'Old Hand', '', 'general', '', 'male', 180, 80, 1990, 5, '{}', '[]', 4, '{}');
       insert into athlete_health (organisation_id, athlete_id, flags, clearances, answered_at)
-        values ('${organisation}', '${athlete}', '{wrist,herniaSurgery}', '${JSON.stringify(word)}', '2026-02-01T08:00:00Z');
+        values ('${organisation}', '${athlete}', '{wrist,herniaSurgery}', '${JSON.stringify([...word, { ...word[0], id: 'o', flag: 'shoulder' }])}', '2026-02-01T08:00:00Z');
       insert into training_week (organisation_id, athlete_id, starts_on, plan) values ('${organisation}', '${athlete}', '2026-03-02', '{"sessions":[]}');
       insert into prescribed_session (id, organisation_id, athlete_id, starts_on, day, plan_key, minutes, lifts)
         values ('${session}', '${organisation}', '${athlete}', '2026-03-02', '2026-03-04', 'd2', 60, '[]');

@@ -1,4 +1,4 @@
-import { afterAnswers, extentsFor, FLAGS, raisedNow, redFlags, type Answers, type Clearance, type FlagId } from '~~/core/screening'
+import { afterAnswers, clearancesOf, extentsFor, FLAGS, raisedNow, redFlags, type Answers, type Clearance, type FlagId } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
 import type { Athlete, Overruled } from '~~/shared/types'
 import { asSystem } from '../database/connection'
@@ -89,7 +89,9 @@ export async function changeFlags(tx: Tx, context: Context, athlete: Athlete, fl
   }
   const next = flags as readonly FlagId[]
   if (next.length === health.flags.length && next.every(flag => health.flags.includes(flag))) return
-  await changeHealth(tx, context, athlete, health, { flags: next, raised: raisedNow(health.raised, next, momentOf(context)), ofProfile: true })
+  await changeHealth(tx, context, athlete, health, {
+    flags: next, raised: raisedNow(health.raised, next, momentOf(context)), clearances: clearancesOf(health.clearances, next), ofProfile: true,
+  })
 }
 
 /** A coach assigns although something is not known yet, and says why: it holds until it is known. */

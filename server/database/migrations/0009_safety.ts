@@ -13,8 +13,9 @@ export async function up(knex: Knex): Promise<void> {
     alter table athlete_health
       add column version integer not null default 1, add column raised jsonb not null default '{}', add column overruled jsonb not null default '[]',
       add column changed_by uuid;
-    -- Clearances of the release before named no role; flags of it stand since they were answered, or since now.
-    update athlete_health set clearances = (select jsonb_agg(c || '{"role":"clinician"}') from jsonb_array_elements(clearances) c)
+    -- Clearances of the release before named no role, and some outlived their flag; flags of it stand since they were answered, or since now.
+    update athlete_health set clearances = coalesce(
+        (select jsonb_agg(c || '{"role":"clinician"}') from jsonb_array_elements(clearances) c where c->>'flag' = any(flags)), '[]')
       where jsonb_array_length(clearances) > 0;
     update athlete_health h set raised = coalesce((select jsonb_object_agg(f, jsonb_build_object(
       'day', to_char(coalesce(h.answered_at, now()) at time zone 'UTC', 'YYYY-MM-DD'),
