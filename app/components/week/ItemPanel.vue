@@ -133,7 +133,7 @@ const dropText = computed(() => {
         <button
           v-if="editable && mendOf(conflict)"
           type="button"
-          class="underline underline-offset-2 font-semibold"
+          class="text-left underline underline-offset-2 font-semibold"
           @click="emit('mend', conflict)"
         >
           {{ mendOf(conflict)!.text }} <kbd>f</kbd>
