@@ -18,6 +18,7 @@ import { asSystem } from '../database/connection'
 import { catalogueOfOrganisation } from './catalogue'
 import { asTheyMayRead, mustSeeAthlete, transaction, writing, type Context } from './context'
 import { followHealth, momentOf } from './healthChange'
+import { logsFor } from './logsFor'
 import { mailLink } from './links'
 import { record, recordHealthRead } from './record'
 import { changeFlags } from './screening'
@@ -198,14 +199,11 @@ export function history(context: Context, athleteId: string, from: string, to: s
     const prescribed = await prescribedBetween(tx, organisationId, [athleteId], from, to)
     const logs = await logsBetween(tx, organisationId, [athleteId], from, to)
     return {
-      from, to, logs: context.actor.role === 'assistant' ? logs.map(withoutPlace) : logs,
+      from, to, logs: logsFor(context, logs),
       prescribed: prescribed.map(toPrescribed),
     }
   })
 }
-
-/** Where it hurt and what was noted is for the coaches. */
-const withoutPlace = (log: StoredSetLog): StoredSetLog => ({ ...log, painAt: null, note: '' })
 
 type PrescribedRow = Awaited<ReturnType<typeof prescribedBetween>>[number]
 

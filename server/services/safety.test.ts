@@ -274,7 +274,11 @@ describe('pain in a set', () => {
     const { health, flags } = await getAthlete(coach, one.id)
     expect([flags, health.pain]).toMatchObject([[], [{ variationId: item.variationId, place: 'lowBack', times: 1, state: 'waits' }]])
     expect((await getAthlete(assistant, one.id)).health.pain).toMatchObject([{ variationId: item.variationId, place: null }])
-    expect((await runSession(one.own, one.sessionId)).session!.items.find(i => i.id === item.id)!.stopped!.text).toContain('decision')
+    for (const [reader, place] of [[one.own, 'lowBack'], [coach, 'lowBack'], [assistant, null]] as const) {
+      const { logs, session } = await runSession(reader, one.sessionId)
+      expect(logs).toMatchObject([{ breakPoint: 'pain', painAt: place }])
+      if (reader === one.own) expect(session!.items.find(i => i.id === item.id)!.stopped!.text).toContain('decision')
+    }
     expect((await healthAlerts(coach)).alerts[0]).toMatchObject({ kind: 'pain', variationId: item.variationId })
     const decision = { id: randomUUID(), variationId: item.variationId, verdict: 'goOn' as const, reason: 'Effort, not pain.', lookedAtBy: '', role: null }
     await decidePain(coach, one.id, decision)

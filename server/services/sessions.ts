@@ -11,6 +11,7 @@ import { noticesSinceYesterday } from './coachDay'
 import { mustSeeAthlete, transaction, type Context } from './context'
 import { handOut } from './handOut'
 import { healthTruth } from './healthTruth'
+import { logsFor } from './logsFor'
 import { competitionsFor, seasonWeekFor } from './seasonOf'
 
 /** Days the athlete's page looks ahead. */
@@ -29,7 +30,7 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
       day,
       stop,
       session: stop ? null : sessions.find(session => session.day === day) ?? null,
-      logs: await logsBetween(tx, organisationId, [athleteId], day, day),
+      logs: logsFor(context, await logsBetween(tx, organisationId, [athleteId], day, day)),
       nextDays: stop ? [] : sessions.filter(session => session.day > day)
         .map(session => ({ day: session.day, sessionId: session.id, drills: session.items.filter(item => !item.stopped).length })),
       ...await around(tx, context, athlete, day),
@@ -67,7 +68,7 @@ export function runSession(context: Context, sessionId: string): Promise<Today> 
       day: context.today,
       stop,
       session: session!,
-      logs: logs.filter(log => ids.has(log.prescribedItemId)),
+      logs: logsFor(context, logs.filter(log => ids.has(log.prescribedItemId))),
       nextDays: [],
       nextCompetition: null,
       season: null,
