@@ -1,8 +1,8 @@
-import { addDays, weekdayOf } from '~~/core/calendar'
+import { addDays, weekdayOf, WEEKDAYS } from '~~/core/calendar'
 import type { Units } from '~~/shared/types'
 
 export const DAY_NAMES = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const
-export const DAY_NAMES_LONG = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const
+export const DAY_NAMES_LONG = WEEKDAYS
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
 
 /** "Tue 3". */

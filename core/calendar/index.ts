@@ -1,1 +1,1 @@
-export { addDays, dayNumber, daysBetween, isTrainingDay, mondayOf, weekdayOf, type IsoDay } from './isoDay'
+export { addDays, dayNumber, daysBetween, isTrainingDay, mondayOf, weekdayOf, WEEKDAYS, type IsoDay } from './isoDay'

@@ -3,6 +3,9 @@ import { DomainError } from '../errors'
 /** A training day as `YYYY-MM-DD`, free of clock and time zone. */
 export type IsoDay = string
 
+/** Names of the weekdays, Monday first. */
+export const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const
+
 const DAY_MS = 86_400_000
 
 /**

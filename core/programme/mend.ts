@@ -1,3 +1,4 @@
+import { WEEKDAYS } from '../calendar'
 import { alternatives } from './alternatives'
 import type { PlanningContext } from './context'
 import { changeItem, findItem, moveItem, placesOf, removeItem, stepSets } from './edit'
@@ -10,8 +11,6 @@ export interface Mend {
   readonly text: string
   readonly plan: WeekPlan
 }
-
-const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 
 /**
  * The smallest step that settles a conflict and makes no other: another place of the same session, the same place of another
@@ -44,7 +43,7 @@ export function mendConflict(conflict: Conflict, plan: WeekPlan, context: Planni
     for (const other of plan.sessions) {
       if (other.id === session.id || isOfDrill(conflict)) continue
       const slot = item.pairedWith === null ? item.slot : 'after'
-      yield { text: `Move it to ${DAYS[other.day]}`, plan: moveItem(plan, item.id, other.id, { slot, pairedWith: null }) }
+      yield { text: `Move it to ${WEEKDAYS[other.day]}`, plan: moveItem(plan, item.id, other.id, { slot, pairedWith: null }) }
     }
     for (const { item: stand, variation } of alternatives(item, session, context).filter(a => a.conflicts.length === 0).slice(0, 3)) {
       yield { text: `${variation.name} in its place`, plan: changeItem(plan, item.id, () => ({ ...stand, id: item.id })) }

@@ -1,3 +1,4 @@
+import { WEEKDAYS } from '../calendar'
 import type { Catalogue } from '../catalogue'
 import { same, threeWay, type Choices } from '../merge'
 import { liftFacts } from './lifts'
@@ -148,29 +149,28 @@ const FIELD: Readonly<Record<string, string>> = {
   place: 'place', drill: 'drill', amount: 'dose', tempo: 'tempo', restS: 'rest', extraSetSide: 'extra set', setting: 'setting', kept: 'kept in its place',
   note: 'note', circuit: 'circuit', circuits: 'circuits', rounds: 'rounds', warmUpMinutes: 'warm-up', coolDownMinutes: 'cool-down',
 }
-const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 
 function nameOf(id: string, part: Part, catalogue: Catalogue): string {
-  if (id.startsWith('session/')) return `${DAYS[part.day as number] ?? 'A'} session`
+  if (id.startsWith('session/')) return `${WEEKDAYS[part.day as number] ?? 'A'} session`
   if (id.startsWith('lift/')) return liftFacts(part.lift as PlannedLift['lift']).name
   return catalogue.find((part.drill as Drill).variationId)?.name ?? 'A drill'
 }
 
 function wholeText(id: string, part: Part): string {
-  if (id.startsWith('session/')) return `${DAYS[part.day as number]}, ${String(part.minutes)} min`
+  if (id.startsWith('session/')) return `${WEEKDAYS[part.day as number]}, ${String(part.minutes)} min`
   if (id.startsWith('lift/')) return `${String(part.sets)} × ${String(part.reps)} at ${String(part.percent1Rm)} %`
   return `${String(part.sets)} × ${String(part.amount)} ${(part.drill as Drill).unit}`
 }
 
 function fieldText(field: string, value: unknown, plan: WeekPlan, catalogue: Catalogue): string {
   if (value === undefined || value === null) return 'none'
-  if (field === 'day') return DAYS[value as number] ?? String(value)
+  if (field === 'day') return WEEKDAYS[value as number] ?? String(value)
   if (field === 'lift') return liftFacts(value as PlannedLift['lift']).name
   if (field === 'drill') return catalogue.find((value as Drill).variationId)?.name ?? 'a drill that is not known'
   if (field === 'place') {
     const { sessionId, slot } = value as Place
     const day = plan.sessions.find(session => session.id === sessionId)?.day
-    return `${day === undefined ? '' : `${DAYS[day]}, `}${slot}`
+    return `${day === undefined ? '' : `${WEEKDAYS[day]}, `}${slot}`
   }
   if (field === 'setting') return Object.entries(value as object).map(([k, v]) => `${k} ${String(v)}`).join(', ') || 'none'
   return typeof value === 'object' ? 'changed' : String(value as string | number)

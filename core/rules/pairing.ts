@@ -9,11 +9,10 @@ export const pairing: Rule<'pairing', null, PlaceAsked> = {
   id: 'pairing', scope: 'place', severity: 'warn', title: 'Paired work spares what the lift needs', value: null, source: COMMON_PRACTICE,
   breaks: ({ item, variation, session }) => {
     if (item.slot !== 'paired' && item.slot !== 'inside') return []
-    const notInside = item.slot === 'inside' && !variation.insideLift ? ['It is not done inside a lift.'] : []
     const partner = session.lifts.find(lift => lift.id === item.pairedWith)
-    if (!partner) return [...notInside, 'The lift it was paired with is gone.']
+    if (!partner) return ['The lift it was paired with is gone.']
     const { name, limits } = liftFacts(partner.lift)
     const shared = item.slot === 'inside' ? [] : variation.tires.filter(region => limits.includes(region))
-    return [...notInside, ...(shared.length > 0 ? [`Tires what the ${name.toLowerCase()} needs: ${shared.map(words).join(', ')}.`] : [])]
+    return shared.length > 0 ? [`Tires what the ${name.toLowerCase()} needs: ${shared.map(words).join(', ')}.`] : []
   },
 }

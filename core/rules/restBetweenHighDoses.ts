@@ -1,3 +1,4 @@
+import { WEEKDAYS } from '../calendar'
 import { ACTION_FACTS, perAction, TRUNK_ACTIONS, type PerAction, type TrunkAction } from '../catalogue'
 import { itemActionSeconds } from '../programme/ledger'
 import type { PlannedSession } from '../programme/week'
@@ -7,7 +8,6 @@ import { COMMON_PRACTICE, type Rule } from './rule'
 /** Hours between two high doses of one action, and the seconds under tension by drills in one session above which a dose is high. */
 const value = { hours: 48, highOverS: 150 } as const
 const DAY_H = 24
-const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const
 
 export const restBetweenHighDoses: Rule<'rest', typeof value, WeekAsked, BrokenAt> = {
   id: 'rest', scope: 'week', severity: 'warn', title: `${value.hours} h between high doses of one action`, value, source: COMMON_PRACTICE,

@@ -129,6 +129,11 @@ export async function athletesByIds(tx: Tx, organisationId: string, ids: readonl
   return rows.map(toAthlete)
 }
 
+/** Keeps other writes to an athlete waiting until the transaction ends. The athlete's row is locked before any that hangs on it. */
+export async function lockAthlete(tx: Tx, organisationId: string, id: string): Promise<void> {
+  await tx('athlete').where({ organisation_id: organisationId, id }).forUpdate().select('id')
+}
+
 /** Adds an athlete; the key is the sender's, so a repeat changes nothing. Flags stand from the given moment. */
 export async function insertAthlete(tx: Tx, organisationId: string, id: string, athlete: AthleteInput, raised: Raised): Promise<boolean> {
   const rows = await tx('athlete')

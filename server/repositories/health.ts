@@ -23,7 +23,7 @@ interface HealthRow {
   changed_by_name: string | null
 }
 
-/** What is kept, for whoever may read it; null for whoever may not. Locked until the transaction ends, so that two writes meet. */
+/** What is kept, for whoever may read it; null for whoever may not. */
 export async function healthOf(tx: Tx, organisationId: string, athleteId: string): Promise<StoredHealth | null> {
   const row = await tx('athlete_health as h').where({ 'h.organisation_id': organisationId, 'h.athlete_id': athleteId })
     .select<HealthRow[]>('h.version', 'h.answers', 'h.flags', 'h.clearances', 'h.raised', 'h.overruled',

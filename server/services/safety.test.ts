@@ -250,6 +250,20 @@ describe('an amber flag after assigning', () => {
   })
 })
 
+describe('two who answer at the same moment', () => {
+  it('never turn away what the athlete reports', async () => {
+    const one = await walked()
+    for (let round = 0; round < 8; round++) {
+      const { version } = (await getAthlete(coach, one.id)).health
+      const [own] = await Promise.allSettled([
+        screenAthlete(one.own, one.id, version, yes('chestPain')), screenAthlete(coach, one.id, version, yes()), screenAthlete(coach, one.id, version, yes('wrist')),
+      ])
+      expect(own).toMatchObject({ status: 'fulfilled' })
+      expect((await getAthlete(coach, one.id)).flags).toContain('chestPain')
+    }
+  })
+})
+
 describe('an assistant', () => {
   it('sees that an athlete is stopped and what is left, and nothing else', async () => {
     const one = await walked()

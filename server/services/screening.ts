@@ -2,6 +2,7 @@ import { afterAnswers, clearancesOf, extentsFor, FLAGS, raisedNow, redFlags, typ
 import { AppError } from '~~/shared/errors'
 import type { Athlete, Overruled } from '~~/shared/types'
 import { asSystem } from '../database/connection'
+import { lockAthlete } from '../repositories/athletes'
 import { healthOf, saveHealth, type StoredHealth } from '../repositories/health'
 import { personById } from '../repositories/people'
 import type { Tx } from '../repositories/rows'
@@ -9,8 +10,12 @@ import { mustSeeAthlete, writing, type Context } from './context'
 import { followHealth, momentOf } from './healthChange'
 import { record } from './record'
 
-/** What is kept of an athlete in sight, for whoever may read it. */
+/**
+ * What is kept of an athlete in sight, for whoever may read it, to be changed: a write that comes at the same moment waits, so that what an
+ * athlete reports is never turned away by what a coach just stores.
+ */
 export async function mustHaveHealth(tx: Tx, { actor }: Pick<Context, 'actor'>, athleteId: string): Promise<StoredHealth> {
+  await asSystem(tx, actor, () => lockAthlete(tx, actor.organisationId, athleteId))
   const health = await healthOf(tx, actor.organisationId, athleteId)
   if (!health) throw new AppError('notAllowed', 'Your role may not read this.')
   return health
