@@ -1,6 +1,6 @@
 import { oddTrial, testFacts, testStops, type Tests } from '~~/core/assessment'
 import type { Catalogue } from '~~/core/catalogue'
-import { UNTIL_CLEARED } from '~~/core/screening'
+import { NOT_NOW, UNTIL_CLEARED } from '~~/core/screening'
 import { screenOf } from '~~/shared/planningContext'
 import type { Athlete, StoredTrial } from '~~/shared/types'
 import type { DeskLooks } from './useTestDesk'
@@ -15,7 +15,7 @@ export function deskLooks(
       if (!athlete) return null
       const { left } = athlete.health
       const drill = testFacts(test, of.tests()).speaksFor
-      if (left && (left.length <= UNTIL_CLEARED.length || (drill && !left.includes(drill)))) return 'Not for this athlete now.'
+      if (left && (left.length <= UNTIL_CLEARED.length || (drill && !left.includes(drill)))) return NOT_NOW
       return testStops(test, screenOf(athlete, of.today(), of.catalogue()), of.tests())[0] ?? null
     },
     odd: (athleteId, { test, side }, value) => oddTrial(test, value, trials()

@@ -1,4 +1,5 @@
 import { HAZARDS } from '../catalogue'
+import { NOT_NOW } from '../screening/flags'
 import { flagFacts } from '../screening/marks'
 import type { DrillAsked } from './drill'
 import { holdsTooLong } from './holdLength'
@@ -8,7 +9,7 @@ import { COMMON_PRACTICE, type Rule } from './rule'
 export const flag: Rule<'flag', null, DrillAsked> = {
   id: 'flag', scope: 'drill', severity: 'stop', title: 'A flag takes drills away', value: null, source: COMMON_PRACTICE,
   breaks: ({ variation, screen }) => {
-    if (screen.left && !screen.left.includes(variation.id)) return ['Not for this athlete now.']
+    if (screen.left && !screen.left.includes(variation.id)) return [NOT_NOW]
     return screen.flags.flatMap((mark) => {
       const { name, removes, highestFatigue = 5, longestHoldS } = flagFacts(mark)
       const hit = variation.hazards.filter(hazard => removes.includes(hazard))

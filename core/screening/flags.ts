@@ -126,6 +126,9 @@ export const UNTIL_CLEARED: readonly string[] = [
 /** Every flag id, red flags first. */
 export const FLAG_IDS = Object.keys(FLAGS) as FlagId[]
 
+/** What somebody reads who may know that a drill is stopped, and not why. */
+export const NOT_NOW = 'Not for this athlete now.'
+
 /** What every screen of health matters says beside them. */
 export const CAUTION = 'Not medical advice. The athlete\'s clinician, the federation\'s rules and local law go first.'
 

@@ -1,6 +1,6 @@
 import { addDays } from '~~/core/calendar'
 import { braceLacks, braceReached, checkOwnTests, oddTrial, testFacts, testStops, testsWith, type Practice, type TestId, type Tests } from '~~/core/assessment'
-import { redFlags } from '~~/core/screening'
+import { NOT_NOW, redFlags } from '~~/core/screening'
 import { typicalError, type TypicalError } from '~~/core/statistics'
 import { AppError } from '~~/shared/errors'
 import type {
@@ -104,7 +104,10 @@ async function mustBeOpen(tx: Tx, context: Context, athleteId: string, trials: r
   for (const [index, trial] of trials.entries()) {
     if (trial.athleteId !== athleteId) continue
     const [stop] = testStops(trial.test, screenAt(truth, trial.day, trial.performedAt), tests)
-    if (stop) throw new AppError('stopped', named ? stop : 'Not for this athlete now.', { [`trials.${index}.test`]: named ? stop : 'Not for this athlete now.' })
+    if (stop) {
+      const text = named ? stop : NOT_NOW
+      throw new AppError('stopped', text, { [`trials.${index}.test`]: text })
+    }
     const own = before.filter(t => t.test === trial.test && t.side === trial.side && t.id !== trial.id && t.breakPoint !== 'pain').map(t => t.value)
     const odd = trial.sure ? null : oddTrial(trial.test, trial.value, own, tests)
     if (odd) throw new AppError('needsReason', odd, { [`trials.${index}.value`]: odd })

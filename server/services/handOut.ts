@@ -1,7 +1,7 @@
 import { daysBetween, mondayOf } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
 import { alternatives, type PlannedSession, type PlanningContext, type TrunkItem } from '~~/core/programme'
-import { mayTrain, redFlags, type Screen } from '~~/core/screening'
+import { mayTrain, NOT_NOW, redFlags, type Screen } from '~~/core/screening'
 import { planningContext } from '~~/shared/planningContext'
 import type { PrescribedItem, PrescribedSession, StoppedDrill, TrainingStop } from '~~/shared/types'
 import { asSystem } from '../database/connection'
@@ -11,9 +11,6 @@ import { loggedItemIds } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
 import type { Context } from './context'
 import type { Truth } from './healthTruth'
-
-/** What somebody reads who may not know why. */
-const NOT_NOW = 'Not for this athlete now.'
 
 /** Sessions as they may be trained: everything that is handed out to be trained goes through here. */
 export interface HandedOut {
