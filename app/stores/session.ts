@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Me, SessionAnswer, SignInInput, Units } from '~~/shared/types'
 import { useToken } from '~/api/call'
 import { keepFor } from '~/device/kept'
@@ -47,8 +47,18 @@ export const useSessionStore = defineStore('session', () => {
     return true
   }
 
+  /** Whether there is somebody to ask in the name of: not while signing out, nor after. */
+  const leaving = ref(false)
+  const present = computed(() => me.value !== null && !leaving.value)
+
   async function signOut(): Promise<void> {
-    remember(await people.signOut())
+    leaving.value = true
+    try {
+      remember(await people.signOut())
+    }
+    finally {
+      leaving.value = false
+    }
   }
 
   async function signOutEverywhere(): Promise<void> {
@@ -72,7 +82,7 @@ export const useSessionStore = defineStore('session', () => {
   }
 
   return {
-    me, csrf, known, ended, remember, begin, signIn, signInAgain, signOut, signOutEverywhere, changePassword, useLink, saveUnits,
+    me, csrf, known, ended, present, remember, begin, signIn, signInAgain, signOut, signOutEverywhere, changePassword, useLink, saveUnits,
     askForReset: people.askForReset,
   }
 })
