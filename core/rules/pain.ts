@@ -12,14 +12,14 @@ export const pain: Rule<'pain', null, DrillAsked> = {
   breaks: asked => (asked.screen.pain ?? []).flatMap(one => broken(one, asked)),
 }
 
-function broken({ variationId, day, place, state }: DrillPain, { variation, screen }: DrillAsked): string[] {
+function broken({ variationId, place, state }: DrillPain, { variation, screen }: DrillAsked): string[] {
   const hurt = screen.catalogue.find(variationId)
   if (variationId === variation.id) {
     if (state === 'locked') return []
-    return [state === 'leftOut' ? 'Left out by the coach after it hurt.' : `It hurt on ${day}: it waits for the coach’s decision.`]
+    return [state === 'leftOut' ? 'Left out by the coach after it hurt.' : 'It hurt: it waits for the coach’s decision.']
   }
   if (!hurt || state === 'leftOut') return []
-  if (variation.ladder === hurt.ladder && variation.rung > hurt.rung) return [`${hurt.name} hurt on ${day}: no progress there until it is decided.`]
+  if (variation.ladder === hurt.ladder && variation.rung > hurt.rung) return [`${hurt.name} hurt: no progress there until it is decided.`]
   const asHard = mainAction(variation.shares) === mainAction(hurt.shares) && variation.fatigue >= hurt.fatigue && variation.fatigue > 1
-  return place === 'lowBack' && asHard ? [`${hurt.name} hurt in the low back on ${day}: nothing as tiring for the same action until it is decided.`] : []
+  return place === 'lowBack' && asHard ? [`${hurt.name} hurt in the low back: nothing as tiring for the same action until it is decided.`] : []
 }

@@ -126,6 +126,9 @@ export const UNTIL_CLEARED: readonly string[] = [
 /** Every flag id, red flags first. */
 export const FLAG_IDS = Object.keys(FLAGS) as FlagId[]
 
+/** What a red flag means for brace work. */
+export const NO_BRACE_WORK = 'Training is stopped until it is cleared: no brace work either.'
+
 /** What somebody reads who may know that a drill is stopped, and not why. */
 export const NOT_NOW = 'Not for this athlete now.'
 

@@ -1,4 +1,4 @@
-export { CAUTION, FLAG_IDS, FLAGS, NOT_NOW, PAIN_CAUTION, UNTIL_CLEARED, type Flag, type FlagId } from './flags'
+export { CAUTION, FLAG_IDS, FLAGS, NO_BRACE_WORK, NOT_NOW, PAIN_CAUTION, UNTIL_CLEARED, type Flag, type FlagId } from './flags'
 export { flagFacts, redFlags } from './marks'
 export { easedFacts, isEased, isRestriction, restrictionFacts, restrictionsOf, type EasedFlag, type HealthMark, type RestrictionId } from './restrictions'
 export type { Screen } from './screen'

@@ -1,6 +1,6 @@
 import { addDays } from '~~/core/calendar'
 import { braceLacks, braceReached, checkOwnTests, oddTrial, testFacts, testStops, testsWith, type Practice, type TestId, type Tests } from '~~/core/assessment'
-import { NOT_NOW, redFlags } from '~~/core/screening'
+import { NO_BRACE_WORK, NOT_NOW, redFlags } from '~~/core/screening'
 import { typicalError, type TypicalError } from '~~/core/statistics'
 import { AppError } from '~~/shared/errors'
 import type {
@@ -127,7 +127,7 @@ export function withdrawTrials(context: Context, ids: readonly string[]): Promis
 /** Refuses brace work on a day a red flag stands on. */
 async function mustNotBeStopped(tx: Tx, context: Context, athleteId: string, day: string): Promise<void> {
   const truth = await healthTruth(tx, context, athleteId)
-  if (redFlags(truth.on(day).flags).length > 0) throw new AppError('stopped', 'Training is stopped until it is cleared: no brace work either.')
+  if (redFlags(truth.on(day).flags).length > 0) throw new AppError('stopped', NO_BRACE_WORK)
 }
 
 /** Stores a check of the brace and moves the athlete to the step it leads to. */

@@ -1,6 +1,6 @@
 import { daysBetween, mondayOf } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
-import { alternatives, type PlannedSession, type PlanningContext, type TrunkItem } from '~~/core/programme'
+import { alternatives, screenOn, type PlannedSession, type PlanningContext, type TrunkItem } from '~~/core/programme'
 import { mayTrain, NOT_NOW, redFlags, type Screen } from '~~/core/screening'
 import { planningContext } from '~~/shared/planningContext'
 import type { PrescribedItem, PrescribedSession, StoppedDrill, TrainingStop } from '~~/shared/types'
@@ -94,9 +94,11 @@ function roundNotes({ rounds = [], dose, breath }: PrescribedItem, screen: Scree
 export const asItem = (item: PrescribedItem): TrunkItem =>
   ({ id: item.id, variationId: item.variationId, dose: item.dose, slot: item.slot, pairedWith: null, extraSetSide: item.extraSetSide, setting: item.setting, why: item.why })
 
-/** The nearest drill that may be trained in its place on the day. */
+/** The nearest drill that may be trained in its place on the day; none where it is pain that stopped it. */
 export function standInFor(item: PrescribedItem, session: PrescribedSession, context: PlanningContext, day: string): TrunkItem | null {
   const weekday = daysBetween(mondayOf(day), day)
+  // What comes after pain is the coach's to say.
+  if (mayTrain(item, screenOn(context, weekday)).stops.some(({ rule }) => rule === 'pain' || rule === 'painTwice')) return null
   const there: PlannedSession = { id: session.id, day: weekday, minutes: session.minutes, lifts: session.lifts, items: session.items.map(asItem) }
   // Between the sets of a lift or inside it, what suits its place there suits it after the lifts too.
   const free = { ...asItem(item), slot: item.pairedWithLift ? 'after' as const : item.slot }

@@ -2,7 +2,7 @@
 import { addDays, daysBetween } from '~~/core/calendar'
 import { BRACE_STEPS, braceLacks, QUADRANTS, RECHECK_DAYS, type Quadrant } from '~~/core/assessment'
 import { BREATH_METHODS, bracedRep, breathMethod, LIFT_IDS, LIFTS, matchBrace, type LiftId } from '~~/core/programme'
-import { flagFacts } from '~~/core/screening'
+import { flagFacts, NO_BRACE_WORK, redFlags } from '~~/core/screening'
 import type { BraceCheckInput } from '~~/shared/types'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
 import BraceCheckForm from '~/components/assessment/BraceCheckForm.vue'
@@ -11,12 +11,15 @@ import BraceTrainer from '~/components/assessment/BraceTrainer.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 import { ageBand } from '~~/core/rules'
+import { useAlerts } from '~/composables/useAlerts'
 import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
 import { dayMonth, inDays } from '~/composables/useWords'
 
 const { id, editable, load, ready, today, screen, session, store } = useAthleteRoom('Brace')
 
+const alerts = useAlerts()
+const stopped = computed(() => redFlags(screen.value.flags).length > 0 || alerts.open.some(one => one.kind === 'stop' && one.athleteId === id.value))
 const checks = computed(() => store.found?.braceChecks ?? [])
 const reached = computed(() => store.athlete?.braceStep ?? 1)
 const chosen = ref<number | null>(null)
@@ -64,6 +67,14 @@ const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 
     @retry="load"
   >
     <p
+      v-if="stopped"
+      class="caution mb-3"
+      role="alert"
+    >
+      {{ NO_BRACE_WORK }}
+    </p>
+    <p
+      v-else
       class="mb-3"
       :class="due <= 0 ? 'caution' : 'text-quiet'"
     >
@@ -113,7 +124,10 @@ const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 
         />
       </div>
       <div class="flex flex-col gap-4">
-        <section class="panel">
+        <section
+          v-if="!stopped"
+          class="panel"
+        >
           <h2 class="mb-1">
             Step {{ step }}: {{ BRACE_STEPS[step - 1]!.name.toLowerCase() }}
           </h2>
