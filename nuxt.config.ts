@@ -20,8 +20,13 @@ const csp = {
 
 /** Code of the server that threads and processes of its own run too. */
 const SHARED_WITH_PROCESSES = [
-  'core/', 'solver/', 'shared/', 'server/solver/request.ts', 'server/solver/pool.ts', 'server/solver/index.ts', 'server/database/', 'server/repositories/', 'server/services/planLine.ts', 'server/services/planRuns.ts', 'server/services/planningRules.ts', 'server/services/seasonOf.ts',
-  'server/services/weeks.ts', 'server/services/assignWeek.ts', 'server/services/catalogue.ts', 'server/services/context.ts', 'server/services/record.ts', 'server/jobs/queue.ts',
+  'core/', 'solver/', 'shared/',
+  'server/solver/request.ts', 'server/solver/pool.ts', 'server/solver/index.ts',
+  'server/database/', 'server/repositories/', 'server/services/planLine.ts', 'server/services/planRuns.ts',
+  'server/services/planningRules.ts', 'server/services/seasonOf.ts',
+  'server/services/weeks.ts', 'server/services/assignWeek.ts', 'server/services/catalogue.ts',
+  'server/services/context.ts',
+  'server/services/record.ts', 'server/jobs/queue.ts',
   'server/utils/configuration.ts',
 ]
 
@@ -66,12 +71,14 @@ export default defineNuxtConfig({
             this.emitFile({ type: 'chunk', id: here('server/processes/planner.ts'), fileName: 'planner.mjs' })
           },
         }]
-        // What threads and processes share with the server stands in a chunk of its own: with the server's chunk it would start a second server.
+        // What threads and processes share with the server stands in a chunk of its own: with the server's chunk it
+        // would start a second server.
         const { manualChunks } = config.output
         const isShared = (id: string): boolean => SHARED_WITH_PROCESSES.some(part => id.startsWith(here(part)))
         Object.assign(config.output, {
           inlineDynamicImports: false,
-          manualChunks: (id: string, meta: never) => (isShared(id) ? 'planner' : typeof manualChunks === 'function' ? manualChunks(id, meta) : undefined),
+          manualChunks: (id: string, meta: never) =>
+            (isShared(id) ? 'planner' : typeof manualChunks === 'function' ? manualChunks(id, meta) : undefined),
         })
       })
     },

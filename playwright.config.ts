@@ -24,7 +24,8 @@ export default defineConfig({
     launchOptions: {
       ...(chromium ? { executablePath: chromium } : {}),
       args: [
-        ...(isRoot ? ['--no-sandbox'] : []), '--disable-background-networking', '--disable-component-update', '--disable-sync',
+        ...(isRoot ? ['--no-sandbox'] : []), '--disable-background-networking',
+        '--disable-component-update', '--disable-sync',
         '--no-first-run', '--disable-quic',
       ],
     },

@@ -11,16 +11,21 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'core', testTimeout: 60_000, include: ['{core,shared,demo,scripts,engine,solver}/**/*.test.ts', 'server/{calendar,utils,instruments,solver}/**/*.test.ts'] } },
+      { resolve: { alias },
+      test: { name: 'core', testTimeout: 60_000,
+        include: ['{core,shared,demo,scripts,engine,solver}/**/*.test.ts',
+          'server/{calendar,utils,instruments,solver}/**/*.test.ts'] } },
       {
         resolve: { alias },
         plugins: [vue()],
-        test: { name: 'components', testTimeout: 60_000, include: ['app/**/*.test.ts'], environment: 'happy-dom', setupFiles: ['app/testSetup.ts'] },
+        test: { name: 'components', testTimeout: 60_000, include: ['app/**/*.test.ts'],
+          environment: 'happy-dom', setupFiles: ['app/testSetup.ts'] },
       },
       {
         resolve: { alias },
         test: {
-          name: 'database', include: ['server/{services,repositories,database}/**/*.test.ts'], pool: 'forks', testTimeout: 60_000,
+          name: 'database', include: ['server/{services,repositories,database}/**/*.test.ts'],
+          pool: 'forks', testTimeout: 60_000,
           hookTimeout: 120_000, globalSetup: ['server/database/testTemplate.ts'],
         },
       },

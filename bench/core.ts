@@ -42,6 +42,8 @@ export async function benchProposals(): Promise<string> {
     }))
   }
   const { median, p95 } = spread(rounds)
-  return `proposal for ${centre.athletes.length} athletes: median ${median.toFixed(0)} ms, slowest ${p95.toFixed(0)} ms, `
+  return `proposal for ${centre.athletes.length} athletes: median ${median.toFixed(0)} ms, slowest ${
+    p95.toFixed(0)
+  } ms, `
     + `${(median / centre.athletes.length).toFixed(1)} ms an athlete-week`
 }

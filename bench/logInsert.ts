@@ -7,21 +7,26 @@ import { sideBySide, spread } from './timing'
 /** A set logged through the route of the running server, against the same insert straight into PostgreSQL. */
 export async function benchLogInsert(baseUrl: string, appUrl: string): Promise<string> {
   const { cookie, csrf } = await signIn(baseUrl)
-  const ask = async <T>(path: string): Promise<T> => (await fetch(baseUrl + path, { headers: { cookie } })).json() as Promise<T>
+  const ask = async <T>(path: string): Promise<T> =>
+    (await fetch(baseUrl + path, { headers: { cookie } })).json() as Promise<T>
   const rows = await ask<RosterRow[]>('/api/athletes')
   const { today, item, athleteId } = await anItem(ask, rows)
   const db = connect(appUrl, 2)
   const [owner] = (await db.transaction(async (tx) => {
     await tx.raw('select set_config(\'keen.sign_in_email\', \'head@larkholm.example\', true)')
-    return tx('person').where({ email: 'head@larkholm.example' }).select<{ id: string, organisation_id: string }[]>('id', 'organisation_id')
+    return tx('person').where({ email: 'head@larkholm.example' })
+      .select<{ id: string, organisation_id: string }[]>('id', 'organisation_id')
   }))
   const log = (): SetLogInput => ({
     id: randomUUID(), prescribedItemId: item.id, day: today, performedAt: new Date().toISOString(), setNumber: 1,
-    side: item.sides === 'each' ? 'left' : null, amount: 10, breakPoint: 'none', setting: {}, feltAt: [], effort: 5, painAt: null, note: '',
+    side: item.sides === 'each' ? 'left' : null, amount: 10, breakPoint: 'none', setting: {}, feltAt: [], effort: 5,
+    painAt: null, note: '',
   })
   const viaRoute = async (): Promise<void> => {
     const answer = await fetch(`${baseUrl}/api/logs`, {
-      method: 'POST', headers: { cookie, 'x-keen-csrf': csrf, 'content-type': 'application/json' }, body: JSON.stringify({ logs: [log()] }),
+      method: 'POST',
+      headers: { cookie, 'x-keen-csrf': csrf, 'content-type': 'application/json' },
+      body: JSON.stringify({ logs: [log()] }),
     })
     if (!answer.ok) throw new Error(`the route answered ${answer.status}: ${await answer.text()}`)
   }
@@ -35,7 +40,9 @@ export async function benchLogInsert(baseUrl: string, appUrl: string): Promise<s
   const route = spread(times.a)
   const direct = spread(times.b)
   return `log insert: route median ${route.median.toFixed(2)} ms (p95 ${route.p95.toFixed(2)}), straight insert `
-    + `${direct.median.toFixed(2)} ms (p95 ${direct.p95.toFixed(2)}), ratio ${(route.median / direct.median).toFixed(1)}`
+    + `${direct.median.toFixed(2)} ms (p95 ${direct.p95.toFixed(2)}), ratio ${
+      (route.median / direct.median).toFixed(1)
+    }`
 }
 
 async function signIn(baseUrl: string): Promise<{ cookie: string, csrf: string }> {

@@ -18,7 +18,12 @@ export async function benchSeasons(): Promise<string> {
     const moved = { ...instance, competitions: [{ ...first!, day: first!.day + EIGHT_DAYS }, ...rest] }
     repaired.push(await timed(() => repairSeason(moved, plan, { today: 30 })))
   }
-  const job = await timed(() => { for (let seed = 1; seed <= ATHLETES; seed++) planSeason(longSeason(1000 + seed)) })
-  const said = (times: readonly number[]): string => `median ${spread(times).median.toFixed(1)} ms, p95 ${spread(times).p95.toFixed(1)} ms`
-  return `seasons of 30-52 weeks, ${SEASONS}: plan ${said(planned)}; repair ${said(repaired)}; ${ATHLETES} athletes’ seasons in one job ${(job / 1000).toFixed(2)} s`
+  const job = await timed(() => {
+    for (let seed = 1; seed <= ATHLETES; seed++) planSeason(longSeason(1000 + seed))
+  })
+  const said = (times: readonly number[]): string =>
+    `median ${spread(times).median.toFixed(1)} ms, p95 ${spread(times).p95.toFixed(1)} ms`
+  return `seasons of 30-52 weeks, ${SEASONS}: plan ${said(planned)}; repair ${
+    said(repaired)
+  }; ${ATHLETES} athletes’ seasons in one job ${(job / 1000).toFixed(2)} s`
 }

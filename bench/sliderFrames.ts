@@ -23,7 +23,8 @@ const MOVE_EACH_FRAME = `new Promise((resolve) => {
 export async function benchSliderFrames(baseUrl: string): Promise<string> {
   const executablePath = ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(path => existsSync(path))
   const browser = await chromium.launch({
-    ...(executablePath ? { executablePath } : {}), args: [...(process.getuid?.() === 0 ? ['--no-sandbox'] : []), '--disable-background-networking'],
+    ...(executablePath ? { executablePath } : {}),
+    args: [...(process.getuid?.() === 0 ? ['--no-sandbox'] : []), '--disable-background-networking'],
   })
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
@@ -38,7 +39,9 @@ export async function benchSliderFrames(baseUrl: string): Promise<string> {
     await page.getByRole('button', { name: /^Elbow plank, weight on the back/ }).click()
     const frames = await page.evaluate<number[]>(MOVE_EACH_FRAME)
     const { median, p95 } = spread(frames)
-    return `slider frames in headless Chromium: median ${median.toFixed(1)} ms, p95 ${p95.toFixed(1)} ms against 16.7 ms (${frames.length} frames)`
+    return `slider frames in headless Chromium: median ${median.toFixed(1)} ms, p95 ${
+      p95.toFixed(1)
+    } ms against 16.7 ms (${frames.length} frames)`
   }
   finally {
     await browser.close()

@@ -25,7 +25,11 @@ export async function benchWeeks(): Promise<string> {
       times.push(await timed(() => { if (planWeek(instance, { solver, explained: false }).proven) proven += 1 }))
     }
     const { median, p95 } = spread(times)
-    lines.push(`weeks of 80 variations, ${family}: median ${median.toFixed(0)} ms, p95 ${p95.toFixed(0)} ms, ${proven} of ${INSTANCES} proven`)
+    lines.push(
+      `weeks of 80 variations, ${family}: median ${median.toFixed(0)} ms, p95 ${
+        p95.toFixed(0)
+      } ms, ${proven} of ${INSTANCES} proven`,
+    )
   }
   const ours: number[] = []
   const plain: number[] = []
@@ -34,10 +38,18 @@ export async function benchWeeks(): Promise<string> {
     const instance = anyWeek(seed, 'normal')
     ours.push(await timed(() => planWeek(instance, { solver, explained: false })))
     const { model } = weekModel(instance, columnsOf(instance).columns)
-    plain.push(await timed(() => { if (solver({ model, whole: true, grain: 0.5, wallS: 10 }).status !== 'optimal') unsolved += 1 }))
+    plain.push(
+      await timed(() => {
+        if (solver({ model, whole: true, grain: 0.5, wallS: 10 }).status !== 'optimal') unsolved += 1
+      }),
+    )
   }
-  lines.push(`the same model plain, normal, 8 in turn with ours: median ${spread(plain).median.toFixed(0)} ms (${unsolved} not solved in 10 s), `
-    + `ratio ${(spread(plain).median / spread(ours).median).toFixed(0)}`)
+  lines.push(
+    `the same model plain, normal, 8 in turn with ours: median ${
+      spread(plain).median.toFixed(0)
+    } ms (${unsolved} not solved in 10 s), `
+      + `ratio ${(spread(plain).median / spread(ours).median).toFixed(0)}`,
+  )
   return lines.join('\n')
 }
 
@@ -52,7 +64,12 @@ export async function benchRosterWeeks(): Promise<string> {
     const { id, input, sessions } = centre.athletes[i % centre.athletes.length]!
     const other = i >= centre.athletes.length
     const sport = other ? SPORT_PROFILE_IDS[i % SPORT_PROFILE_IDS.length]! : input.sport
-    return { athlete: { ...input, id, sport, trainingAgeYears: input.trainingAgeYears + (other ? 3 : 0), clearances: [] } as unknown as Athlete, sessions }
+    return {
+      athlete: {
+        ...input, id, sport, trainingAgeYears: input.trainingAgeYears + (other ? 3 : 0), clearances: [],
+      } as unknown as Athlete,
+      sessions,
+    }
   })
   let [proven, planned] = [0, 0]
   const took = await timed(async () => {
@@ -61,7 +78,10 @@ export async function benchRosterWeeks(): Promise<string> {
       for (let week = 0; week < 4; week++) {
         const answer = await pool.ask({
           kind: 'plan',
-          week: { athlete, startsOn: addDays(MONDAY, 7 * week), competitions: centre.competitions, own: { ladders: [], variations: [] }, sessions, before, settled: { layers: [], notHeld: [], season: null } },
+          week: {
+            athlete, startsOn: addDays(MONDAY, 7 * week), competitions: centre.competitions,
+            own: { ladders: [], variations: [] }, sessions, before, settled: { layers: [], notHeld: [], season: null },
+          },
         }) as WeekAnswer
         before = answer.plan
         planned += 1
@@ -70,5 +90,7 @@ export async function benchRosterWeeks(): Promise<string> {
     }))
   })
   pool.close()
-  return `roster of 40 x 4 weeks on two threads, with proofs and reasons: ${(took / 1000).toFixed(1)} s in all, ${proven} of ${planned} proven`
+  return `roster of 40 x 4 weeks on two threads, with proofs and reasons: ${
+    (took / 1000).toFixed(1)
+  } s in all, ${proven} of ${planned} proven`
 }

@@ -21,7 +21,8 @@ import * as statistics from './statistics'
 import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
-  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...instruments, ...merge, ...planner, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
+  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...instruments,
+  ...merge, ...planner, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
 }
 
 function sources(folder: string): string[] {
@@ -37,7 +38,9 @@ const files = sources(root).filter(path => !path.includes('testing'))
 
 function run(expression: string): unknown {
   const names = Object.keys(scope)
-  return (new Function(...names, `return (${expression})`) as (...values: unknown[]) => unknown)(...names.map(name => scope[name]))
+  return (new Function(...names, `return (${expression})`) as (...values: unknown[]) => unknown)(
+    ...names.map(name => scope[name]),
+  )
 }
 
 const examples = files.flatMap(path => [...readFileSync(path, 'utf8').matchAll(/@example\n \* (.+) \/\/ => (.+)/g)]
@@ -53,7 +56,10 @@ describe('documentation of the core', () => {
       .filter(match => match[1]!.trim() !== '*/')
       .map(match => `${path.slice(root.length + 1)}: ${match[2]}`))
     expect(bare).toEqual([])
-    const functions = files.reduce((n, path) => n + [...readFileSync(path, 'utf8').matchAll(/^export function /gm)].length, 0)
+    const functions = files.reduce(
+      (n, path) => n + [...readFileSync(path, 'utf8').matchAll(/^export function /gm)].length,
+      0,
+    )
     expect(examples.length).toBeGreaterThanOrEqual(functions)
   })
 })

@@ -44,8 +44,9 @@ export interface DemoCentre {
 
 /** What stands in the invented centre's gym, with counts. */
 const EQUIPMENT_COUNTS: Partial<Record<Equipment, number>> = {
-  wall: 4, box: 4, bench: 6, band: 20, anchor: 6, cable: 2, wheel: 4, gymBall: 5, medicineBall: 8, slamBall: 4, plate: 60,
-  dumbbell: 24, kettlebell: 16, sandbag: 4, barbell: 6, stick: 12, pullUpBar: 4, extensionBench: 1, straps: 4, rings: 2, pad: 3, vest: 2, chair: 8, partner: 12,
+  wall: 4, box: 4, bench: 6, band: 20, anchor: 6, cable: 2, wheel: 4, gymBall: 5, medicineBall: 8, slamBall: 4,
+  plate: 60, dumbbell: 24, kettlebell: 16, sandbag: 4, barbell: 6, stick: 12, pullUpBar: 4, extensionBench: 1,
+  straps: 4, rings: 2, pad: 3, vest: 2, chair: 8, partner: 12,
 }
 
 /** Flags in the demo, by place in the squad list: most athletes have none. */
@@ -88,7 +89,9 @@ export function larkholm(today: string): DemoCentre {
     people: [
       { name: 'Maren Skerry', email: 'head@larkholm.example', role: 'headCoach', athleteId: null, groups: 'all' },
       { name: 'Tobin Kelp', email: 'coach@larkholm.example', role: 'coach', athleteId: null, groups: 'all' },
-      { name: 'Ivo Strand', email: 'ivo@larkholm.example', role: 'coach', athleteId: null, groups: ['Fencing', 'Judo'] },
+      {
+        name: 'Ivo Strand', email: 'ivo@larkholm.example', role: 'coach', athleteId: null, groups: ['Fencing', 'Judo'],
+      },
       { name: 'Asta Firth', email: 'assistant@larkholm.example', role: 'assistant', athleteId: null, groups: 'all' },
       ...WITH_ACCOUNT.map((name): DemoPerson => ({
         name,
@@ -146,10 +149,15 @@ function healthOf(name: string, today: string): Pick<DemoAthlete, 'answers' | 'c
   const flags = FLAGS[name] ?? []
   const day = addDays(today, -SCREENED_DAYS)
   return {
-    answers: NEVER_SCREENED.includes(name) ? null : Object.fromEntries(FLAG_IDS.map(flag => [flag, flags.includes(flag)])),
+    answers: NEVER_SCREENED.includes(name)
+      ? null
+      : Object.fromEntries(FLAG_IDS.map(flag => [flag, flags.includes(flag)])),
     raised: Object.fromEntries(flags.map(flag => [flag, { day, at: `${day}T09:00:00.000Z` }])),
     clearances: CLEARED_TO_TRAIN.includes(name)
-      ? flags.map((flag): Clearance => ({ id: `cleared-${flag}`, flag, extent: 'training', givenBy: 'Island practice', role: 'doctor', from: day, until: addDays(today, 90), note: '' }))
+      ? flags.map((flag): Clearance => ({
+        id: `cleared-${flag}`, flag, extent: 'training', givenBy: 'Island practice', role: 'doctor', from: day,
+        until: addDays(today, 90), note: '',
+      }))
       : [],
   }
 }
@@ -159,7 +167,9 @@ function sessionsOf(squad: Squad): PlannedSession[] {
     id: `d${day}`,
     day: Number(day),
     minutes: 75,
-    lifts: lifts.map(([lift, sets, reps, percent1Rm], index) => ({ id: `d${day}-l${index}`, lift, sets, reps, percent1Rm })),
+    lifts: lifts.map(([lift, sets, reps, percent1Rm], index) => ({
+      id: `d${day}-l${index}`, lift, sets, reps, percent1Rm,
+    })),
     items: [],
   }))
   const other = Object.entries(squad.otherDays)

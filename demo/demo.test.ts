@@ -16,9 +16,11 @@ describe('the invented centre', () => {
   it('was tested and checked as the rules ask', () => {
     const luck = chance(1)
     for (const athlete of centre.athletes) {
-      for (const trial of simulateTests(luck, athlete, '2026-03-04')) expect(fieldMessages(trialSchema, trial)).toBeNull()
+      for (const trial of simulateTests(luck, athlete, '2026-03-04'))
+        expect(fieldMessages(trialSchema, trial)).toBeNull()
       const checks = simulateBraceChecks(luck, athlete, '2026-03-04')
-      for (const check of checks) expect([fieldMessages(braceCheckSchema, check), braceLacks(check)]).toEqual([null, []])
+      for (const check of checks)
+        expect([fieldMessages(braceCheckSchema, check), braceLacks(check)]).toEqual([null, []])
       expect(checks.at(-1)?.step).toBe(athlete.input.braceStep)
     }
   })
@@ -28,7 +30,11 @@ describe('the invented centre', () => {
   })
 
   it('has names and addresses once', () => {
-    for (const list of [centre.athletes.map(a => a.input.name), centre.people.map(p => p.email), centre.athletes.map(a => a.id)]) {
+    for (
+      const list of [
+        centre.athletes.map(a => a.input.name), centre.people.map(p => p.email), centre.athletes.map(a => a.id),
+      ]
+    ) {
       expect(new Set(list).size).toBe(list.length)
     }
   })

@@ -30,7 +30,8 @@ function oneSet(
   setNumber: number, setting: SettingValues, order: number,
 ): StoredSetLog {
   const variation = findVariation(item.variationId)!
-  const weak = side !== null && side === athlete.input.weakSide && mainAction(variation.shares) === athlete.input.weakLink
+  const weak = side !== null && side === athlete.input.weakSide
+    && mainAction(variation.shares) === athlete.input.weakLink
   const broke = luck.yes(weak ? 0.45 : 0.14)
   const share = broke ? 0.65 + 0.25 * luck.next() : 1
   const breakPoint = broke ? luck.pick(BREAKS) : 'none'

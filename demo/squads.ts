@@ -33,7 +33,9 @@ export const SQUADS: readonly Squad[] = [
     },
     otherDays: { 1: 25, 4: 20 },
     competition: { name: 'Sound Regatta', inDays: 19, importance: 'A' },
-    athletes: [['Bram Lough', 'male'], ['Odra Shoal', 'female'], ['Runo Skarn', 'male'], ['Maelis Quay', 'female'], ['Dovan Brack', 'male']],
+    athletes: [['Bram Lough', 'male'], ['Odra Shoal', 'female'], ['Runo Skarn', 'male'], ['Maelis Quay', 'female'], [
+      'Dovan Brack', 'male',
+    ]],
   },
   {
     name: 'Fencing',
@@ -48,7 +50,9 @@ export const SQUADS: readonly Squad[] = [
     },
     otherDays: { 2: 30, 5: 15 },
     competition: { name: 'Harbour Cup', inDays: 11, importance: 'B' },
-    athletes: [['Ilse Tarn', 'female'], ['Tovi Marl', 'male'], ['Kesta Reef', 'female'], ['Yarin Cove', 'male'], ['Pella Strand', 'female']],
+    athletes: [['Ilse Tarn', 'female'], ['Tovi Marl', 'male'], ['Kesta Reef', 'female'], ['Yarin Cove', 'male'], [
+      'Pella Strand', 'female',
+    ]],
   },
   {
     name: 'Judo',
@@ -64,7 +68,9 @@ export const SQUADS: readonly Squad[] = [
     },
     otherDays: { 5: 20 },
     competition: { name: 'Islands Judo Open', inDays: 33, importance: 'A' },
-    athletes: [['Sirke Holm', 'female'], ['Halvo Fell', 'male'], ['Ninea Gannet', 'female'], ['Corin Dune', 'male'], ['Vesla Sund', 'female']],
+    athletes: [['Sirke Holm', 'female'], ['Halvo Fell', 'male'], ['Ninea Gannet', 'female'], ['Corin Dune', 'male'], [
+      'Vesla Sund', 'female',
+    ]],
   },
   {
     name: 'Volleyball',
@@ -79,7 +85,10 @@ export const SQUADS: readonly Squad[] = [
     },
     otherDays: { 0: 20, 4: 20 },
     competition: { name: 'Ferry League, round 6', inDays: 4, importance: 'C' },
-    athletes: [['Jorun Vale', 'female'], ['Amarel Tide', 'female'], ['Brisa Haven', 'female'], ['Mirel Ness', 'female'], ['Zanna Wick', 'female']],
+    athletes: [
+      ['Jorun Vale', 'female'], ['Amarel Tide', 'female'], ['Brisa Haven', 'female'], ['Mirel Ness', 'female'],
+      ['Zanna Wick', 'female'],
+    ],
   },
   {
     name: 'Javelin',

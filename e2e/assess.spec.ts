@@ -3,7 +3,7 @@ import { expect, expectAccessible, expectNoSideScroll, open, signIn, test } from
 test.describe('on a line that fails', () => {
   test.use({ expectedErrors: /ERR_INTERNET_DISCONNECTED/ })
 
-  test('a squad is tested with one screen and a keyboard; a dead line and a reload lose nothing', async ({ page, context }) => {
+  test('a squad is tested on one screen; a dead line and a reload lose nothing', async ({ page, context }) => {
     test.slow()
     await signIn(page, 'coach@larkholm.example')
     await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Test desk' }).click()
@@ -108,7 +108,8 @@ test('screen, clear, brace and place one athlete', async ({ page }) => {
     await page.getByLabel(/Correct repeats/).fill('some')
     await page.getByRole('button', { name: 'Store the check' }).click()
     await expect(page.getByText('A whole number from 0 to 600.')).toBeVisible()
-    for (const place of ['Front', 'Left side', 'Right side', 'Back']) await page.getByRole('button', { name: place, exact: true }).click()
+    for (const place of ['Front', 'Left side', 'Right side', 'Back'])
+      await page.getByRole('button', { name: place, exact: true }).click()
     await page.getByRole('button', { name: 'goes on behind it' }).click()
     await page.getByLabel(/Correct repeats/).fill('3')
     await expect(page.getByText('Passes step 2.')).toBeVisible()
@@ -118,7 +119,9 @@ test('screen, clear, brace and place one athlete', async ({ page }) => {
   })
 
   await test.step('a rung by hand asks for a reason', async () => {
-    await page.getByRole('navigation', { name: 'Rooms of the athlete' }).getByRole('link', { name: 'Tests and placement' }).click()
+    await page.getByRole('navigation', { name: 'Rooms of the athlete' }).getByRole('link', {
+      name: 'Tests and placement',
+    }).click()
     await page.getByRole('button', { name: 'Place by hand on Balance' }).click()
     await expect(page.getByRole('button', { name: 'Place', exact: true })).toBeDisabled()
     await page.getByLabel('Rung').selectOption('3')
@@ -154,7 +157,12 @@ test('tests come in from a spreadsheet whole or not at all, and can be taken bac
   await expect(page.getByText(/^\d\d+ trials of everybody in sight/)).toBeVisible()
   const file = (text: string) => ({ name: 'tests.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
   const input = page.getByLabel('Bring tests in')
-  await input.setInputFiles(file('Athlete;Hold;Result;When;Side\nZanna Wick;Elbow plank hold;71,5;2026-03-02;\nNobody Here;Side bridge hold;40;2026-03-02;left\n'))
+  await input.setInputFiles(
+    file(
+      'Athlete;Hold;Result;When;Side\nZanna Wick;Elbow plank hold;71,5;2026-03-02;\nNobody Here;Side bridge '
+      + 'hold;40;2026-03-02;left\n',
+    ),
+  )
   await expect(page.getByText('No column yet for test, day.')).toBeVisible()
   await page.getByLabel('Hold', { exact: true }).selectOption({ label: 'Test' })
   await page.getByLabel('When', { exact: true }).selectOption({ label: 'Day' })
@@ -164,10 +172,20 @@ test('tests come in from a spreadsheet whole or not at all, and can be taken bac
   await expectAccessible(page)
   await expectNoSideScroll(page)
 
-  await input.setInputFiles(file('Athlete;Hold;Result;When;Side\nZanna Wick;Elbow plank hold;71,5;2026-03-02;\nZanna Wick;Side bridge hold;40;2026-03-02;left\n'))
+  await input.setInputFiles(
+    file(
+      'Athlete;Hold;Result;When;Side\nZanna Wick;Elbow plank hold;71,5;2026-03-02;\nZanna Wick;Side bridge '
+      + 'hold;40;2026-03-02;left\n',
+    ),
+  )
   // The columns are matched as they were a moment ago.
   await page.getByRole('button', { name: 'Leave it' }).click()
-  await input.setInputFiles(file('Athlete;Hold;Result;When;Side\nZanna Wick;Elbow plank hold;71,5;2026-03-02;\nZanna Wick;Side bridge hold;40;2026-03-02;left\n'))
+  await input.setInputFiles(
+    file(
+      'Athlete;Hold;Result;When;Side\nZanna Wick;Elbow plank hold;71,5;2026-03-02;\nZanna Wick;Side bridge '
+      + 'hold;40;2026-03-02;left\n',
+    ),
+  )
   await page.getByRole('button', { name: 'Take 2 in' }).click()
   await expect(page.getByText('Taken in: 2 trials.')).toBeVisible()
   await page.getByRole('button', { name: 'Take it back' }).click()

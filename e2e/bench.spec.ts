@@ -2,7 +2,7 @@ import { expect, expectAccessible, expectNoSideScroll, open, signIn, test } from
 
 const NM = /About [\d,]+ N·m/
 
-test('the ladder bench answers how much harder, moves with the sliders, and puts the athlete on a rung', async ({ page }) => {
+test('the bench answers how much harder, moves with the sliders, and puts the athlete on a rung', async ({ page }) => {
   await signIn(page, 'coach@larkholm.example')
   await page.getByRole('link', { name: 'Ilse Tarn', exact: true }).click()
   await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Ladders' }).click()
@@ -26,7 +26,9 @@ test('the ladder bench answers how much harder, moves with the sliders, and puts
   await test.step('nonsense gets a message beside the control and leaves the last good picture', async () => {
     await page.getByLabel('Weight on the back, kg').fill('-5')
     await page.getByLabel('Weight on the back, kg').press('Tab')
-    await expect(page.getByText('Weight on the back goes from 0 to 60 kg. The picture is the last one that can be held.')).toBeVisible()
+    await expect(
+      page.getByText('Weight on the back goes from 0 to 60 kg. The picture is the last one that can be held.'),
+    ).toBeVisible()
     await expect(page.getByText(NM)).toBeVisible()
     await expectAccessible(page)
     await page.getByLabel('Weight on the back, kg').fill('10')
@@ -63,7 +65,8 @@ test('the ladder bench answers how much harder, moves with the sliders, and puts
   await test.step('into the week', async () => {
     await page.getByRole('button', { name: /Add to the week/ }).click()
     await expect(page).toHaveURL(/\/week\//)
-    await expect(page.locator('[data-strip] button[data-item]').filter({ hasText: 'Elbow plank, feet raised' }).first()).toBeVisible()
+    await expect(page.locator('[data-strip] button[data-item]').filter({ hasText: 'Elbow plank, feet raised' }).first())
+      .toBeVisible()
     await expect(page.getByRole('status').filter({ hasText: /^Stored \d/ })).toBeVisible()
   })
 })
@@ -81,7 +84,8 @@ test('every ladder opens on the bench, also on a phone', async ({ page }) => {
   for (let i = 0; i < LADDERS; i++) {
     await tabs.nth(i).click()
     await expect(tabs.nth(i)).toHaveAttribute('aria-current', 'page')
-    await expect(page.getByRole('region', { name: 'Rungs by the moment they ask for' }).getByRole('button').first()).toBeVisible()
+    await expect(page.getByRole('region', { name: 'Rungs by the moment they ask for' }).getByRole('button').first())
+      .toBeVisible()
   }
   await expectAccessible(page)
   await expectNoSideScroll(page)

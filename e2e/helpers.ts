@@ -39,7 +39,11 @@ export async function signIn(page: Page, email: string, password = 'anchor-demo'
 /** No violation of the WCAG 2.2 AA rules that axe knows, on the page as it stands. */
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).withTags(RULES).analyze()
-  expect(violations.map(v => `${v.id}: ${v.nodes.slice(0, 4).map(n => `${n.target.join(' ')} ${n.failureSummary}`).join(' | ')}`)).toEqual([])
+  expect(
+    violations.map(v =>
+      `${v.id}: ${v.nodes.slice(0, 4).map(n => `${n.target.join(' ')} ${n.failureSummary}`).join(' | ')}`
+    ),
+  ).toEqual([])
 }
 
 /** Whether the page is wider than its window. */

@@ -109,7 +109,11 @@ test.describe('on the athlete’s phone', () => {
     await desk.getByLabel('At home').selectOption({ label: 'twice a day' })
     await desk.getByRole('button', { name: 'Set homework' }).click()
     await expect(desk.getByText(/0 of 2 done today/)).toBeVisible()
-    expect((await desk.request.put(`/api/athletes/${me.me.athleteId}/brace-course`, { headers: await csrfOf(desk), data: { cue: 'hum', homework: null } })).status()).toBe(422)
+    expect(
+      (await desk.request.put(`/api/athletes/${me.me.athleteId}/brace-course`, {
+        headers: await csrfOf(desk), data: { cue: 'hum', homework: null },
+      })).status(),
+    ).toBe(422)
 
     await open(page, '/today')
     await page.getByRole('link', { name: /0 of 2 today/ }).click()

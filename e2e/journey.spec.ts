@@ -1,5 +1,7 @@
 import type { Page } from '@playwright/test'
-import { expect, expectAccessible, expectNoSideScroll, linkIn, mailTo, open, signIn, test, watchConsole } from './helpers'
+import {
+  expect, expectAccessible, expectNoSideScroll, linkIn, mailTo, open, signIn, test, watchConsole,
+} from './helpers'
 
 const unique = Date.now().toString(36)
 const NAME = `Nerys Pell ${unique}`
@@ -33,7 +35,8 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
     await page.getByLabel('Birth year').fill('2001')
     await page.getByLabel('Training age, years').fill('3')
     // In no squad: its season would leave some days light or free, and which ones depends on the day of the test.
-    for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']) await page.getByLabel(day, { exact: true }).fill('60')
+    for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'])
+      await page.getByLabel(day, { exact: true }).fill('60')
     await page.getByLabel('Brace step reached').selectOption('7')
     await page.getByLabel('Weak link').selectOption('antiRotation')
     await page.getByLabel('Weaker side').selectOption('left')

@@ -31,7 +31,9 @@ test('two coaches on one week see each other and choose field by field', async (
     await drills(other).nth(1).click()
     await other.keyboard.press(']')
     await stored(other)
-    await expect(page.getByText('Tobin Kelp changed this week too, and it is taken in')).toBeVisible({ timeout: 20_000 })
+    await expect(page.getByText('Tobin Kelp changed this week too, and it is taken in')).toBeVisible({
+      timeout: 20_000,
+    })
     await expectAccessible(page)
     await page.getByRole('button', { name: 'Seen' }).click()
   })
@@ -88,7 +90,7 @@ test('an ended session asks for the password where one is, and goes on', async (
   await expect(drills(page)).toHaveCount(before)
 })
 
-test('a lost connection keeps every change on the device and sends it when the line is back', async ({ page, context }) => {
+test('a lost connection keeps changes and sends them when the line is back', async ({ page, context }) => {
   await signIn(page, 'head@larkholm.example')
   await openWeek(page, 'Jorun Vale')
   await page.waitForLoadState('networkidle')
@@ -114,7 +116,7 @@ test('a lost connection keeps every change on the device and sends it when the l
   })
 })
 
-test('what was typed about an athlete survives a crash of the browser, and meets what another coach stored', async ({ page, browser }) => {
+test('what was typed survives a crash, and meets what another coach stored', async ({ page, browser }) => {
   await signIn(page, 'head@larkholm.example')
   await page.getByRole('link', { name: 'Tiko Crag', exact: true }).click()
   await page.getByRole('link', { name: 'Edit', exact: true }).click()

@@ -43,7 +43,11 @@ test('a coach writes a drill, finds it everywhere, and carries the drills out an
     await page.getByRole('button', { name: 'of your own', exact: true }).click()
     await page.getByRole('button', { name: /star with a slow pulse/ }).click()
     await page.getByRole('button', { name: /On the bench/ }).click()
-    await expect(page.getByRole('region', { name: 'Rungs by the moment they ask for' }).getByRole('button', { name: /slow pulse/ })).toBeVisible()
+    await expect(
+      page.getByRole('region', { name: 'Rungs by the moment they ask for' }).getByRole('button', {
+        name: /slow pulse/,
+      }),
+    ).toBeVisible()
   })
 
   await open(page, '/catalogue/own')
@@ -58,7 +62,9 @@ test('a coach writes a drill, finds it everywhere, and carries the drills out an
     await expect(page.getByText(/^Row \d+, Paddle seat, slow stroke/)).toBeVisible()
     await expectAccessible(page)
     await page.getByRole('button', { name: 'Close' }).last().click()
-    await page.getByLabel('Bring in a file').setInputFiles(file(table.replaceAll('Keep the mat untouched.', 'Leave the mat alone.')))
+    await page.getByLabel('Bring in a file').setInputFiles(
+      file(table.replaceAll('Keep the mat untouched.', 'Leave the mat alone.')),
+    )
     await expect(page.getByText('1 changed:')).toBeVisible()
     await page.getByRole('button', { name: 'Take them in' }).click()
     await expect(page.getByText('Taken in: 0 new, 1 changed.')).toBeVisible()

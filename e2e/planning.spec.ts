@@ -53,7 +53,11 @@ test('a school is looked at, its change to a week is seen, and it is settled for
     const javelin = groups.find(g => g.name === 'Javelin')!.id
     return rows.find(r => r.athlete.groupIds.includes(javelin))!.athlete.id
   })
-  const monday = await page.evaluate(() => { const d = new Date(); d.setUTCDate(d.getUTCDate() + ((8 - d.getUTCDay()) % 7 || 7)); return d.toISOString().slice(0, 10) })
+  const monday = await page.evaluate(() => {
+    const d = new Date()
+    d.setUTCDate(d.getUTCDate() + ((8 - d.getUTCDay()) % 7 || 7))
+    return d.toISOString().slice(0, 10)
+  })
   await open(page, `/week/${row}?start=${monday}`)
   await expect(page.getByText('Week 1 of 4')).toBeVisible()
   await page.getByRole('button', { name: /^resist turning/ }).click()
@@ -67,15 +71,22 @@ test.describe('a week made by hand', () => {
     await signIn(page, 'coach@larkholm.example')
     await open(page, '/roster')
     const ids = await page.evaluate(async () => {
-      const rows = await (await fetch('/api/athletes')).json() as { athlete: { id: string, name: string, flags: string[], rungs: Record<string, number> } }[]
-      return rows.filter(r => r.athlete.flags.length === 0 && (r.athlete.rungs.flexion ?? 1) >= 3).map(r => [r.athlete.id, r.athlete.name] as const)
+      const rows = await (await fetch('/api/athletes')).json() as {
+        athlete: { id: string, name: string, flags: string[], rungs: Record<string, number> }
+      }[]
+      return rows.filter(r => r.athlete.flags.length === 0 && (r.athlete.rungs.flexion ?? 1) >= 3).map(r =>
+        [r.athlete.id, r.athlete.name] as const
+      )
     })
     await open(page, `/week/${ids[0]![0]}?start=2027-05-03`)
     const dialog = page.getByRole('dialog')
 
     await test.step('paste: what is not known is told and left out', async () => {
       await page.getByRole('button', { name: 'Paste a routine' }).click()
-      await page.getByLabel(/One line for a day/).fill('Mon 60 min\nBack squat 4x5 @ 80 %\nCrunch, arms on the chest 3 x 25\nReverse crunch 3 x 20\nDragon wings 3 x 8\nThu\nCrunch, arms on the chest 3 x 25')
+      await page.getByLabel(/One line for a day/).fill(
+        'Mon 60 min\nBack squat 4x5 @ 80 %\nCrunch, arms on the chest 3 x 25\nReverse crunch 3 x 20\nDragon wings '
+        + '3 x 8\nThu\nCrunch, arms on the chest 3 x 25',
+      )
       await expect(dialog.getByText('Line 5, “Dragon wings 3 x 8”:')).toBeVisible()
       await expectAccessible(page)
       await dialog.getByRole('button', { name: /^Put 4 lines in the week, leave 1 out/ }).click()
@@ -95,7 +106,9 @@ test.describe('a week made by hand', () => {
 
     await test.step('a conflict is settled with one key', async () => {
       await page.getByRole('button', { name: 'Paste a routine' }).click()
-      await page.getByLabel(/One line for a day/).fill('Mon 60 min\nSide plank on the knees 2 x 10 s\nBack squat 4x5 @ 85 %\nSide plank on the knees 2 x 10 s')
+      await page.getByLabel(/One line for a day/).fill(
+        'Mon 60 min\nSide plank on the knees 2 x 10 s\nBack squat 4x5 @ 85 %\nSide plank on the knees 2 x 10 s',
+      )
       await dialog.getByRole('button', { name: /^Put 3 lines/ }).click()
       await page.keyboard.press('Escape')
       await page.locator('[data-strip] button[data-item]').first().click()

@@ -17,11 +17,13 @@ async function dayAfterMonday(page: Page, days: number): Promise<string> {
 async function feed(page: Page, url: string): Promise<VEvent[]> {
   const answer = await page.request.get(url)
   expect([answer.status(), answer.headers()['content-type']]).toEqual([200, 'text/calendar; charset=utf-8'])
-  return Object.values(nodeIcal.sync.parseICS(await answer.text())).filter((one): one is VEvent => one?.type === 'VEVENT')
+  return Object.values(nodeIcal.sync.parseICS(await answer.text())).filter((one): one is VEvent =>
+    one?.type === 'VEVENT'
+  )
 }
 const dayOf = (event: VEvent | undefined): string | undefined => event?.start.toISOString().slice(0, 10)
 
-test('a competition moves by eight days: the coach sees the repair, pins a day, accepts; the athlete’s page and calendar follow', async ({ page, browser }) => {
+test('a competition moves by eight days: repaired, pinned, accepted, followed', async ({ page, browser }) => {
   test.setTimeout(240_000)
   // The athlete has an assigned week and an address for the own calendar.
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage()
@@ -96,7 +98,8 @@ test('a competition moves by eight days: the coach sees the repair, pins a day, 
 
   // The weeks it touches are planned anew in the background and assigned again.
   await page.getByRole('link', { name: /planned anew/ }).click()
-  await expect(page.getByRole('listitem').filter({ hasText: 'Sirke Holm' }).filter({ hasText: 'assigned' })).toBeVisible({ timeout: 90_000 })
+  await expect(page.getByRole('listitem').filter({ hasText: 'Sirke Holm' }).filter({ hasText: 'assigned' }))
+    .toBeVisible({ timeout: 90_000 })
 
   const moved = await feed(page, url)
   const there = moved.find(event => event.uid === cup!.uid)
@@ -112,7 +115,9 @@ test('a competition moves by eight days: the coach sees the repair, pins a day, 
   expect(await mailTo(page, 'sirke@larkholm.example')).toContain('Skerry Open moves from')
   // What is on the athlete's Friday now is activation alone.
   const slots = await page.evaluate(async ({ sirke, friday, monday }) => {
-    const { week } = await (await fetch(`/api/athletes/${sirke}/weeks/${monday}`)).json() as { week: { plan: { sessions: { day: number, items: { slot: string }[] }[] } } }
+    const { week } = await (await fetch(`/api/athletes/${sirke}/weeks/${monday}`)).json() as {
+      week: { plan: { sessions: { day: number, items: { slot: string }[] }[] } }
+    }
     return { friday, slots: week.plan.sessions.filter(s => s.day === 4).flatMap(s => s.items.map(i => i.slot)) }
   }, { sirke, friday, monday: await dayAfterMonday(page, 7) })
   expect(slots.slots.filter(slot => slot !== 'activation')).toEqual([])
@@ -170,7 +175,11 @@ test('a season is begun for a squad without one, and its phases are dragged', as
   await expectAccessible(page)
   await page.evaluate(async () => {
     const { csrf } = await (await fetch('/api/session')).json() as { csrf: string }
-    await fetch('/api/groups', { method: 'POST', headers: { 'content-type': 'application/json', 'x-keen-csrf': csrf }, body: JSON.stringify({ id: crypto.randomUUID(), name: 'Rowing sprint' }) })
+    await fetch('/api/groups', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', 'x-keen-csrf': csrf },
+      body: JSON.stringify({ id: crypto.randomUUID(), name: 'Rowing sprint' }),
+    })
   })
   await open(page, '/season')
   await page.getByRole('button', { name: 'Rowing sprint' }).click()

@@ -58,7 +58,7 @@ test('a coach is invited, sees the own groups only, and every step is in the rec
   await expectAccessible(page)
 })
 
-test('a forgotten password is set by a link, and the answer is the same for an address nobody has', async ({ page }) => {
+test('a forgotten password is set by a link; an address nobody has is answered the same', async ({ page }) => {
   await open(page, '/sign-in')
   await page.getByRole('link', { name: 'Password forgotten?' }).click()
   // Both pages have a field of this name: it is the next one that is meant.

@@ -16,7 +16,12 @@ test.describe('refusals', () => {
     await signIn(page, 'head@larkholm.example')
     await open(page, '/week/not-a-key?start=tomorrow')
     await expect(page.getByText('There is nothing at this address.')).toBeVisible()
-    for (const path of ['/api/nothing', '/api/athletes/x', '/api/athletes/00000000-0000-0000-0000-000000000000/weeks/2026-02-31']) {
+    for (
+      const path of [
+        '/api/nothing', '/api/athletes/x',
+        '/api/athletes/00000000-0000-0000-0000-000000000000/weeks/2026-02-31',
+      ]
+    ) {
       const answer = await page.request.get(path)
       expect(answer.status()).toBeGreaterThanOrEqual(400)
       expect(answer.status()).toBeLessThan(500)
@@ -24,7 +29,10 @@ test.describe('refusals', () => {
     }
     const foreign = await request.post('/api/session', { data: {}, headers: { origin: 'https://elsewhere.example' } })
     expect(foreign.status()).toBe(403)
-    const broken = await page.request.post('/api/logs', { data: Buffer.from('{"logs":'), headers: { 'content-type': 'application/json', ...await csrfOf(page) } })
+    const broken = await page.request.post('/api/logs', {
+      data: Buffer.from('{"logs":'),
+      headers: { 'content-type': 'application/json', ...await csrfOf(page) },
+    })
     const tokenless = await page.request.post('/api/logs', { data: {} })
     expect((await tokenless.json()).code).toBe('badToken')
     expect((await broken.json()).code).toBe('unreadable')

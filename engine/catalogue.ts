@@ -1,5 +1,7 @@
 import papa from 'papaparse'
-import { catalogueWith, EMPTY_OWN, problemsOf, SHEET_COLUMNS, toSheetRow, type Catalogue, type OwnCatalogue, type Variation } from '../core/catalogue'
+import {
+  catalogueWith, EMPTY_OWN, problemsOf, SHEET_COLUMNS, toSheetRow, type Catalogue, type OwnCatalogue, type Variation,
+} from '../core/catalogue'
 import { DomainError } from '../core/errors'
 import { CATALOGUE_EDITION, CATALOGUE_FORMAT, fieldMessages, ownCatalogueSchema } from '../shared/schemas'
 import type { Input } from './input'
@@ -29,7 +31,13 @@ export function catalogue(input: Input): unknown {
   const variations = oneOrAll(input, all)
   const ladders = all.ladders.filter(ladder => variations.some(v => v.ladder === ladder.id))
   const head = new Map(ladders.map(ladder => [ladder.id, ladder]))
-  if (input.format === 'csv') return papa.unparse(variations.map(v => toSheetRow(v, head.get(v.ladder)!)), { columns: [...SHEET_COLUMNS] })
-  if (input.format !== undefined && input.format !== 'json') throw new DomainError('format', 'format must be json or csv.')
-  return { format: CATALOGUE_FORMAT, edition: CATALOGUE_EDITION, ladders: ladders.map(({ id, name, aim }) => ({ id, name, aim })), variations }
+  if (input.format === 'csv')
+    return papa.unparse(variations.map(v => toSheetRow(v, head.get(v.ladder)!)), { columns: [...SHEET_COLUMNS] })
+  if (input.format !== undefined && input.format !== 'json')
+    throw new DomainError('format', 'format must be json or csv.')
+  return {
+    format: CATALOGUE_FORMAT, edition: CATALOGUE_EDITION,
+    ladders: ladders.map(({ id, name, aim }) => ({ id, name, aim })),
+    variations,
+  }
 }

@@ -28,6 +28,7 @@ function parse(text: string): Input {
   catch {
     throw new DomainError('input', 'Standard input is not JSON.')
   }
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) throw new DomainError('input', 'Standard input must hold one JSON object.')
+  if (typeof value !== 'object' || value === null || Array.isArray(value))
+    throw new DomainError('input', 'Standard input must hold one JSON object.')
   return value as Input
 }

@@ -56,5 +56,9 @@ export const text = (input: Input, field: string, at: string): string => {
 /** Refuses a field that is not one of these: a slip of the pen would go unheard. */
 export const known = (input: Input, fields: readonly string[], at: string): void => {
   const strange = Object.keys(input).find(field => !fields.includes(field))
-  if (strange) throw new DomainError(at ? `${at}.${strange}` : strange, `There is no field ${strange} here. There are: ${fields.join(', ')}.`)
+  if (strange)
+    throw new DomainError(
+      at ? `${at}.${strange}` : strange,
+      `There is no field ${strange} here. There are: ${fields.join(', ')}.`,
+    )
 }

@@ -2,14 +2,17 @@ import { bodyOf, type BodySize } from '../core/anatomy'
 import { findVariation, publishedCompression, VARIATIONS } from '../core/catalogue'
 import { DomainError } from '../core/errors'
 import {
-  bandLaw, bandTension, DOUBT, evaluateBody, findModel, poseOf, settingsFor, settingsOf, verticalReactions, whyNoPose, type BandReading,
+  bandLaw, bandTension, DOUBT, evaluateBody, findModel, poseOf, settingsFor, settingsOf, verticalReactions, whyNoPose,
+  type BandReading,
 } from '../core/mechanics'
 import { number, object, oneOf, point, type Input } from './input'
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits)) + 0
 
 function sizeOf(input: Input): BodySize {
-  return { sex: oneOf(input, 'sex', ['female', 'male']), heightM: number(input, 'heightM'), massKg: number(input, 'massKg') }
+  return {
+    sex: oneOf(input, 'sex', ['female', 'male']), heightM: number(input, 'heightM'), massKg: number(input, 'massKg'),
+  }
 }
 
 /** Every variation with what can be set about it. */
@@ -37,9 +40,10 @@ function momentsOf(size: BodySize, variation: string, given: Input) {
   const size0 = Math.abs(e.dominantNm)
   return {
     variation, pose: link.model, settings, section: e.section === 'lumbar' ? 'L4/L5' : 'T12', balanced: e.balanced,
-    sagittalNm: round(e.sagittalNm, 3), frontalNm: round(e.frontalNm, 3), transverseNm: round(e.transverseNm, 3), axialN: round(e.axialN, 2),
-    handsShare: round(e.handsShare, 5), supportMarginM: round(e.supportMarginM, 4), residualNm: round(e.residualNm, 6),
-    dominant: e.dominant, dominantNm: round(e.dominantNm, 3), doubtNm: [round(size0 * (1 - DOUBT), 1), round(size0 * (1 + DOUBT), 1)],
+    sagittalNm: round(e.sagittalNm, 3), frontalNm: round(e.frontalNm, 3), transverseNm: round(e.transverseNm, 3),
+    axialN: round(e.axialN, 2), handsShare: round(e.handsShare, 5), supportMarginM: round(e.supportMarginM, 4),
+    residualNm: round(e.residualNm, 6), dominant: e.dominant, dominantNm: round(e.dominantNm, 3),
+    doubtNm: [round(size0 * (1 - DOUBT), 1), round(size0 * (1 + DOUBT), 1)],
   }
 }
 
@@ -50,7 +54,10 @@ export function moments(input: Input): unknown {
     if (typeof input.variation !== 'string') throw new DomainError('variation', 'variation must be an id.')
     return momentsOf(size, input.variation, object(input, 'settings'))
   }
-  const columns = ['variation', 'sagittalNm', 'frontalNm', 'transverseNm', 'axialN', 'handsShare', 'supportMarginM', 'residualNm', 'balanced'] as const
+  const columns = [
+    'variation', 'sagittalNm', 'frontalNm', 'transverseNm', 'axialN', 'handsShare', 'supportMarginM', 'residualNm',
+    'balanced',
+  ] as const
   const rows = VARIATIONS.filter(v => poseOf(v)).map((v) => {
     try {
       const found = momentsOf(size, v.id, {})
@@ -68,13 +75,19 @@ export function moments(input: Input): unknown {
 /** Pushes of the ground under a load. */
 export function reactions(input: Input): unknown {
   if (!Array.isArray(input.contacts)) throw new DomainError('contacts', 'contacts is a list of points, metres.')
-  const found = verticalReactions(input.contacts.map(c => point(c, 'contacts')), number(input, 'loadN'), point(input.at, 'at'))
-  return { reactionsN: found.reactionsN.map(n => round(n, 6)), residualNm: round(found.residualNm, 6), balanced: found.balanced }
+  const found = verticalReactions(
+    input.contacts.map(c => point(c, 'contacts')), number(input, 'loadN'), point(input.at, 'at'),
+  )
+  return {
+    reactionsN: found.reactionsN.map(n => round(n, 6)),
+    residualNm: round(found.residualNm, 6), balanced: found.balanced,
+  }
 }
 
 /** The pull of a band that was read twice with a scale. */
 export function band(input: Input): unknown {
-  if (!Array.isArray(input.readings)) throw new DomainError('readings', 'readings holds two of {"lengthM": …, "forceN": …}.')
+  if (!Array.isArray(input.readings))
+    throw new DomainError('readings', 'readings holds two of {"lengthM": …, "forceN": …}.')
   const read = input.readings.map((r): BandReading => {
     const reading = (typeof r === 'object' && r !== null ? r : {}) as Input
     return { lengthM: number(reading, 'lengthM'), forceN: number(reading, 'forceN') }

@@ -6,8 +6,12 @@ import { root } from './lib/project.mjs'
 import { bin } from './lib/run.mjs'
 
 if (!existsSync(bin('tsx'))) {
-  const { status } = spawnSync('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], { cwd: root, stdio: ['ignore', 2, 2] })
+  const { status } = spawnSync('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], {
+    cwd: root, stdio: ['ignore', 2, 2],
+  })
   if (status !== 0) process.exit(1)
 }
-const { status } = spawnSync(bin('tsx'), ['--tsconfig', join(root, 'engine', 'tsconfig.json'), join(root, 'engine', 'index.ts'), ...process.argv.slice(2)], { stdio: 'inherit' })
+const { status } = spawnSync(bin('tsx'), [
+  '--tsconfig', join(root, 'engine', 'tsconfig.json'), join(root, 'engine', 'index.ts'), ...process.argv.slice(2),
+], { stdio: 'inherit' })
 process.exit(status ?? 1)

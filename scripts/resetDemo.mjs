@@ -8,7 +8,9 @@ import { until } from './lib/run.mjs'
 import { runningServer, startServer } from './lib/server.mjs'
 
 if (process.env.DATABASE_URL && !process.argv.includes('--yes')) {
-  giveUp('This deletes everything in the database that DATABASE_URL names. If that is meant: npm run reset-demo -- --yes')
+  giveUp(
+    'This deletes everything in the database that DATABASE_URL names. If that is meant: npm run reset-demo -- --yes',
+  )
 }
 await ensurePackages()
 await ensureBuild()

@@ -11,7 +11,8 @@ if (!file || !existsSync(file)) giveUp('Say which file: npm run restore -- FILE'
 if (runningServer()) giveUp('Stop the server first: npm run stop')
 await ensurePackages()
 const database = await serverEnvironment()
-const { rows: [{ there }] } = await execute(database.url, 'select to_regclass(\'public.organisation\') is not null as there')
+const { rows: [{ there }] } = await execute(database.url,
+  'select to_regclass(\'public.organisation\') is not null as there')
 if (there && !flags.includes('--yes')) {
   await database.release()
   giveUp(`This replaces everything the database holds now. If that is meant: npm run restore -- ${file} --yes`)

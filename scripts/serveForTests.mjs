@@ -13,11 +13,16 @@ const url = await ensureDatabase(cluster, 'browser_tests', { fresh: true })
 const outbox = await startOutbox({ keep: false, httpPort: Number(process.env.TEST_PORT) + 1 })
 const instruments = await startInstruments({ from: Number(process.env.TEST_PORT) + 10 })
 const calendars = await startCalendars({ from: Number(process.env.TEST_PORT) + 20 })
-const database = { DATABASE_URL: url, DATABASE_APP_PASSWORD: cluster.appPassword, SESSION_PASSWORD: 'only-for-the-browser-tests-of-this-run', LOG_LEVEL: 'error' }
+const database = {
+  DATABASE_URL: url, DATABASE_APP_PASSWORD: cluster.appPassword,
+  SESSION_PASSWORD: 'only-for-the-browser-tests-of-this-run', LOG_LEVEL: 'error',
+}
 const child = spawn(process.execPath, [serverEntry], {
   stdio: 'inherit',
   env: {
-    ...process.env, ...outbox.env, ...instruments.env, ...calendars.env, ...database, PUBLIC_URL: `http://127.0.0.1:${process.env.TEST_PORT}`, HOST: '127.0.0.1', PORT: process.env.TEST_PORT, NODE_ENV: 'production', LOAD_DEMO: '1',
+    ...process.env, ...outbox.env, ...instruments.env, ...calendars.env, ...database,
+    PUBLIC_URL: `http://127.0.0.1:${process.env.TEST_PORT}`,
+    HOST: '127.0.0.1', PORT: process.env.TEST_PORT, NODE_ENV: 'production', LOAD_DEMO: '1',
   },
 })
 const planners = startPlanners(database)

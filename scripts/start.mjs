@@ -46,7 +46,10 @@ try {
   if (!stopping) outbox = await startOutbox()
   if (!stopping) instruments = await startInstruments()
   if (!stopping) calendars = await startCalendars()
-  if (!stopping) server = await startServer({ ...database.env, ...outbox.env, ...instruments.env, ...calendars.env, LOAD_DEMO: process.env.LOAD_DEMO ?? '1' })
+  if (!stopping)
+    server = await startServer({
+      ...database.env, ...outbox.env, ...instruments.env, ...calendars.env, LOAD_DEMO: process.env.LOAD_DEMO ?? '1',
+    })
   if (!stopping) planners = startPlanners(database.env)
 }
 catch (error) {
@@ -68,7 +71,9 @@ Demo accounts, all with the password  anchor-demo
   assistant@larkholm.example   assistant
   ilse@larkholm.example        athlete (also bram, sirke, jorun, tiko)
 
-${outbox.url ? `Mail goes to a simulated outbox: ${outbox.url}\n` : ''}${calendars.url ? `A simulated federation has its calendar at: ${calendars.url}\n` : ''}Ctrl-C stops it. Log: ${logFile()}`)
+${outbox.url ? `Mail goes to a simulated outbox: ${outbox.url}\n` : ''}${
+  calendars.url ? `A simulated federation has its calendar at: ${calendars.url}\n` : ''
+}Ctrl-C stops it. Log: ${logFile()}`)
 
 const code = await server.exited
 if (!stopping) {

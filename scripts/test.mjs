@@ -34,17 +34,31 @@ async function counted(name, work, read) {
   tally.passed += counts.passed
   tally.failed += counts.failed
   if (counts.failed > 0) failures.push(name)
-  say(`${counts.failed === 0 ? 'ok' : 'NOT OK'}  ${name}: ${counts.passed} passed, ${counts.failed} failed  (${((Date.now() - startedAt) / 1000).toFixed(1)} s)`)
+  say(
+    `${counts.failed === 0 ? 'ok' : 'NOT OK'}  ${name}: ${counts.passed} passed, ${counts.failed} failed  (${
+      ((Date.now() - startedAt) / 1000).toFixed(1)
+    } s)`,
+  )
 }
 
 function vitest(name, projects) {
   const file = join(results, `${name}.json`)
-  return counted(name,
-    () => run(bin('vitest'), ['run', ...projects.flatMap(p => ['--project', p]), '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]),
+  return counted(
+    name,
+    () =>
+      run(bin('vitest'), [
+        'run', ...projects.flatMap(p => ['--project', p]), '--reporter=default', '--reporter=json',
+        `--outputFile.json=${file}`,
+      ]),
     () => {
       const report = readJson(file)
-      return report && { passed: report.numPassedTests, failed: report.numFailedTests + report.testResults.filter(f => f.status === 'failed' && f.assertionResults.length === 0).length }
-    })
+      return report && {
+        passed: report.numPassedTests,
+        failed: report.numFailedTests
+          + report.testResults.filter(f => f.status === 'failed' && f.assertionResults.length === 0).length,
+      }
+    },
+  )
 }
 
 const lockBefore = readFileSync(join(root, 'package-lock.json'), 'utf8')
@@ -53,11 +67,20 @@ rmSync(results, { recursive: true, force: true })
 mkdirSync(results, { recursive: true })
 const env = { ...process.env, NUXT_TELEMETRY_DISABLED: '1' }
 
-await check('lock file unchanged by the install', async () => readFileSync(join(root, 'package-lock.json'), 'utf8') === lockBefore)
+await check(
+  'lock file unchanged by the install',
+  async () => readFileSync(join(root, 'package-lock.json'), 'utf8') === lockBefore,
+)
 await run(bin('nuxt'), ['prepare', '--logLevel', 'silent'], { env })
 await check('lint', async () => await run(bin('eslint'), ['.', '--max-warnings', '0']) === 0)
-await check('no cycles, core alone', async () =>
-  await run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'core', 'shared', 'app', 'server', 'demo', 'bench', 'trials', 'engine', 'solver']) === 0)
+await check(
+  'no cycles, core alone',
+  async () =>
+    await run(bin('depcruise'), [
+      '--config', '.dependency-cruiser.cjs', 'core', 'shared', 'app', 'server', 'demo', 'bench', 'trials', 'engine',
+      'solver',
+    ]) === 0,
+)
 await check('types', async () => await run(bin('vue-tsc'), ['-b', '--noEmit'], { env }) === 0)
 await check('types of the core alone', async () => await run(bin('tsc'), ['-p', 'core/tsconfig.json']) === 0)
 await vitest('unit', ['core', 'components'])
@@ -68,12 +91,22 @@ try {
   await ensureBuild()
   await ensureChromium()
   // Short runs of the two trials; long ones are npm run fuzz and npm run faults.
-  await check('fuzz, 600 cases', async () => await run(process.execPath, ['scripts/fuzz.mjs', '--cases', '600', '--seed', '3']) === 0)
-  await check('faults, 5 rounds', async () => await run(process.execPath, ['scripts/faults.mjs', '--rounds', '5', '--seed', '3']) === 0)
+  await check(
+    'fuzz, 600 cases',
+    async () => await run(process.execPath, ['scripts/fuzz.mjs', '--cases', '600', '--seed', '3']) === 0,
+  )
+  await check(
+    'faults, 5 rounds',
+    async () => await run(process.execPath, ['scripts/faults.mjs', '--rounds', '5', '--seed', '3']) === 0,
+  )
   const report = join(results, 'browser.json')
   const port = await freePort(4310)
-  await counted('browser',
-    () => run(bin('playwright'), ['test'], { env: { ...env, TEST_PORT: String(port), PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' } }),
+  await counted(
+    'browser',
+    () =>
+      run(bin('playwright'), ['test'], {
+        env: { ...env, TEST_PORT: String(port), PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1' },
+      }),
     () => {
       const stats = existsSync(report) ? readJson(report).stats : null
       return stats && { passed: stats.expected + stats.flaky, failed: stats.unexpected }

@@ -25,7 +25,8 @@ export function screenOf(athlete: Screened, day: string, catalogue: Catalogue): 
 
 /** Everything one athlete's week is planned from: the same on the server and in the browser. */
 export function planningContext(
-  athlete: Screened, startsOn: string, competitions: readonly Competition[], catalogue: Catalogue, settled: Settled | null = null,
+  athlete: Screened, startsOn: string, competitions: readonly Competition[], catalogue: Catalogue,
+  settled: Settled | null = null,
 ): PlanningContext {
   return {
     screen: screenOf(athlete, startsOn, catalogue),

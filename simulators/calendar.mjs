@@ -1,6 +1,6 @@
-// A simulated federation: serves a competition calendar and a practice calendar over HTTP on loopback. Every date follows the clock.
-// PORT says where to listen. GET /competitions.ics?moved=1 has the first competition eight days later, as federations do;
-// GET /competitions.ics?short=1 leaves the last one out.
+// A simulated federation: serves a competition calendar and a practice calendar over HTTP on loopback. Every date
+// follows the clock. PORT says where to listen. GET /competitions.ics?moved=1 has the first competition eight days
+// later, as federations do; GET /competitions.ics?short=1 leaves the last one out.
 import { createServer } from 'node:http'
 import ical, { ICalEventRepeatingFreq } from 'ical-generator'
 import { DateTime } from 'luxon'
@@ -16,7 +16,10 @@ function competitions({ moved, short }) {
   calendar.timezone({ name: null, generator: zone => tzlib_get_ical_block(zone)[0] ?? null })
   const add = (id, sequence, summary, day, hours, priority) => {
     const start = day.set({ hour: 9, minute: 30, second: 0, millisecond: 0 })
-    calendar.createEvent({ id: `${id}@outer-isles.example`, sequence, summary, start, end: start.plus({ hours }), timezone: ZONE, stamp: day.startOf('day') }).priority(priority)
+    calendar.createEvent({
+      id: `${id}@outer-isles.example`, sequence, summary, start, end: start.plus({ hours }), timezone: ZONE,
+      stamp: day.startOf('day'),
+    }).priority(priority)
   }
   add('spring-cup', moved ? 1 : 0, 'Outer Isles Cup', saturday(8).plus({ days: moved ? 8 : 0 }), 7, 5)
   add('open', 0, 'Outer Isles Open', saturday(15), 8, 9)
@@ -29,7 +32,8 @@ function practices() {
   calendar.timezone({ name: null, generator: zone => tzlib_get_ical_block(zone)[0] ?? null })
   const start = DateTime.now().setZone(ZONE).startOf('week').plus({ days: 1 }).set({ hour: 18 })
   calendar.createEvent({
-    id: 'evening@outer-isles.example', summary: 'Hall evening', start, end: start.plus({ minutes: 90 }), timezone: ZONE, stamp: start.startOf('day'),
+    id: 'evening@outer-isles.example', summary: 'Hall evening', start, end: start.plus({ minutes: 90 }), timezone: ZONE,
+    stamp: start.startOf('day'),
     repeating: { freq: ICalEventRepeatingFreq.WEEKLY, count: 12, exclude: [start.plus({ weeks: 3 })] },
   })
   return calendar.toString()

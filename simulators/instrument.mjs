@@ -1,5 +1,6 @@
-// A simulated instrument: `node simulators/instrument.mjs KIND`, KIND being gauge, cuff or button. It listens on loopback at
-// PORT and speaks the line protocol of docs/instruments.md, as a real one behind a serial bridge would. It can be told to fail.
+// A simulated instrument: `node simulators/instrument.mjs KIND`, KIND being gauge, cuff or button. It listens on
+// loopback at PORT and speaks the line protocol of docs/instruments.md, as a real one behind a serial bridge would. It
+// can be told to fail.
 import { createServer } from 'node:net'
 import { button } from './signals/button.mjs'
 import { cuff } from './signals/cuff.mjs'
@@ -24,8 +25,15 @@ let seq = 0
 function faulty(value) {
   const n = seq++
   if (fault === 'dropout' && n % 40 < 16) return null
-  const off = fault === 'noise' ? noise() * signal.noiseAtFault : fault === 'jump' && n % 100 >= 50 ? signal.jumpAtFault : 0
-  return { line: `S ${n} ${nowMs()} ${(value - zero + off).toFixed(2)}`, lateMs: fault === 'delay' ? 300 + 700 * ((n % 20) / 20) : 0 }
+  const off = fault === 'noise'
+    ? noise() * signal.noiseAtFault
+    : fault === 'jump' && n % 100 >= 50
+    ? signal.jumpAtFault
+    : 0
+  return {
+    line: `S ${n} ${nowMs()} ${(value - zero + off).toFixed(2)}`,
+    lateMs: fault === 'delay' ? 300 + 700 * ((n % 20) / 20) : 0,
+  }
 }
 
 const server = createServer((socket) => {
@@ -48,7 +56,8 @@ const server = createServer((socket) => {
   }
   const simulate = ([what, ...rest]) => {
     if (what === 'FAULT' && FAULTS.includes(rest[0])) fault = rest[0]
-    else if (what === 'ACT' && rest.length === 2 && rest.every(n => Number.isFinite(Number(n)))) signal.act(nowMs() / 1000, Number(rest[0]), Number(rest[1]))
+    else if (what === 'ACT' && rest.length === 2 && rest.every(n => Number.isFinite(Number(n))))
+      signal.act(nowMs() / 1000, Number(rest[0]), Number(rest[1]))
     else return false
     return true
   }

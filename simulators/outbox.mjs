@@ -27,7 +27,8 @@ const smtp = new SMTPServer({
   onData(stream, _session, done) {
     simpleParser(stream).then((mail) => {
       keep({
-        id: mail.messageId ?? String(Date.now()), at: new Date().toISOString(), to: mail.to?.text ?? '', subject: mail.subject ?? '',
+        id: mail.messageId ?? String(Date.now()), at: new Date().toISOString(), to: mail.to?.text ?? '',
+        subject: mail.subject ?? '',
         text: mail.text ?? '',
       })
       done()
@@ -42,9 +43,11 @@ const withLinks = text => escape(text).replace(/https?:\/\/[^\s<]+/g, url => `<a
 function page() {
   const items = [...mails].reverse().map(mail => `<article><h2>${escape(mail.subject)}</h2>
     <p><b>To</b> ${escape(mail.to)} · ${escape(mail.at)}</p><pre>${withLinks(mail.text)}</pre></article>`).join('')
-  return `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
+  return `<!doctype html><html lang="en"><meta charset="utf-8">
+  <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>Simulated outbox</title><style>
-    body { background: #f1ece1; color: #1f2a30; font: 16px/1.5 sans-serif; max-width: 46rem; margin: 2rem auto; padding: 0 1rem }
+    body { background: #f1ece1; color: #1f2a30; font: 16px/1.5 sans-serif;
+      max-width: 46rem; margin: 2rem auto; padding: 0 1rem }
     article { background: #fbf8f1; border-top: 3px solid #1f2a30; padding: 1rem; margin: 1rem 0 } h2 { margin: 0 }
     pre { white-space: pre-wrap; overflow-wrap: anywhere; font: inherit }</style>
     <h1>Simulated outbox</h1><p>Mail of this installation ends here. Set SMTP_URL to send it for real.</p>
@@ -59,7 +62,8 @@ const web = createServer((request, response) => {
     return
   }
   response.writeHead(200, {
-    ...headers, 'content-type': 'text/html; charset=utf-8', 'content-security-policy': 'default-src \'none\'; style-src \'unsafe-inline\'',
+    ...headers, 'content-type': 'text/html; charset=utf-8',
+    'content-security-policy': 'default-src \'none\'; style-src \'unsafe-inline\'',
   })
   response.end(page())
 })

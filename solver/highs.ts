@@ -24,12 +24,18 @@ export async function highsSolver(): Promise<LinearSolver> {
     const { integer, continuous } = highs.constants.variableType
     // A model that is not disposed leaks its memory.
     return highs.withModel<SolverAnswer>({
-      numCols: model.cost.length, numRows: model.rows.length, colCost: model.cost, colLower: model.lower, colUpper: model.upper.map(finite),
-      rowLower: model.rows.map(r => finite(r.lower)), rowUpper: model.rows.map(r => finite(r.upper)),
-      matrix: { format: 'csr', numRows: model.rows.length, numCols: model.cost.length, starts, indices: index, values: value },
+      numCols: model.cost.length, numRows: model.rows.length, colCost: model.cost, colLower: model.lower,
+      colUpper: model.upper.map(finite), rowLower: model.rows.map(r => finite(r.lower)),
+      rowUpper: model.rows.map(r => finite(r.upper)),
+      matrix: {
+        format: 'csr', numRows: model.rows.length, numCols: model.cost.length, starts, indices: index, values: value,
+      },
       ...(whole ? { integrality: model.integer.map(i => (i ? integer : continuous)) } : {}),
     }, (it): SolverAnswer => {
-      it.options.set({ output_flag: false, random_seed: 1, time_limit: wallS, ...(whole ? { mip_abs_gap: grain * 0.999, mip_rel_gap: 0 } : {}) })
+      it.options.set({
+        output_flag: false, random_seed: 1, time_limit: wallS,
+        ...(whole ? { mip_abs_gap: grain * 0.999, mip_rel_gap: 0 } : {}),
+      })
       if (whole && start) it.setSolution({ indices: start.map((_, i) => i), values: start })
       it.run()
       const status = it.getModelStatus()
@@ -39,7 +45,8 @@ export async function highsSolver(): Promise<LinearSolver> {
       const cost = it.getObjectiveValue()
       const bound = whole ? Number(it.info.get('mip_dual_bound')) : cost
       return {
-        status: status === OPTIMAL ? 'optimal' : 'limit', cost: feasible ? cost : Infinity, bound: whole ? bound : status === OPTIMAL ? cost : 0,
+        status: status === OPTIMAL ? 'optimal' : 'limit', cost: feasible ? cost : Infinity,
+        bound: whole ? bound : status === OPTIMAL ? cost : 0,
         values: feasible ? Array.from(it.getSolution().colValue) : [],
       }
     })

@@ -14,7 +14,9 @@ const RETRY_MS = 120
 /** A write that is not answered by then is a failure of its own. */
 const GIVE_UP_MS = 90_000
 
-/** One browser: sends writes in order, each under its own name until it is answered, as the product's own queue does. */
+/**
+ * One browser: sends writes in order, each under its own name until it is answered, as the product's own queue does.
+ */
 export class Device {
   private cookie = ''
   private csrf = ''
@@ -62,8 +64,10 @@ export class Device {
       // "Not now" and broken answers are asked again under the same name.
       if (answer.status === 0 || answer.status === 503 || answer.status === 429 || answer.status >= 500) return false
       told = {
-        writeId, route: `${method} ${path.replace(/[0-9a-f-]{36}/g, ':id').replace(/\d{4}-\d\d-\d\d/, ':day')}`,
-        outcome: answer.status < 300 ? 'stored' : 'refused', code, tries, answer: answer.body as Record<string, unknown>,
+        writeId,
+        route: `${method} ${path.replace(/[0-9a-f-]{36}/g, ':id').replace(/\d{4}-\d\d-\d\d/, ':day')}`,
+        outcome: answer.status < 300 ? 'stored' : 'refused', code, tries,
+        answer: answer.body as Record<string, unknown>,
       }
       return true
     })
@@ -91,7 +95,10 @@ export class Device {
         ...(body === undefined ? {} : { body: JSON.stringify(body) }),
       })
       const text = await answer.text()
-      return { status: answer.status, body: JSON.parse(text) as unknown, cookie: answer.headers.get('set-cookie')?.split(';')[0] }
+      return {
+        status: answer.status, body: JSON.parse(text) as unknown,
+        cookie: answer.headers.get('set-cookie')?.split(';')[0],
+      }
     }
     catch {
       return { status: 0, body: {}, cookie: undefined }

@@ -13,8 +13,8 @@ const MONDAY = '2026-03-02'
 
 const sleep = (ms: number): Promise<unknown> => new Promise(resolve => setTimeout(resolve, ms))
 const item = (id: string, amount: number): object => ({
-  id, variationId: 'brace.low-breath', dose: { sets: 2, amount, unit: 'breaths', restS: 5 }, slot: 'activation', pairedWith: null, extraSetSide: null,
-  setting: {}, why: `marker ${amount}`,
+  id, variationId: 'brace.low-breath', dose: { sets: 2, amount, unit: 'breaths', restS: 5 }, slot: 'activation',
+  pairedWith: null, extraSetSide: null, setting: {}, why: `marker ${amount}`,
 })
 
 interface Plan { sessions: { id: string, day: number, minutes: number, lifts: object[], items: object[] }[] }
@@ -37,8 +37,9 @@ async function addDrill(device: Device, address: string, week: Week, drill: obje
 async function journey(first: Device, second: Device, luck: Luck): Promise<string> {
   const id = randomUUID()
   const athlete = {
-    name: `Trial ${id.slice(0, 8)}`, goal: '', goalVariationId: null, goalLift: null, sport: 'general', position: '', sex: 'female', heightCm: 170,
-    massKg: 64, birthYear: 2000, trainingAgeYears: 3, equipment: [], available: [], flags: [], braceStep: 5, rungs: {}, weakLink: null, weakSide: null,
+    name: `Trial ${id.slice(0, 8)}`, goal: '', goalVariationId: null, goalLift: null, sport: 'general', position: '',
+    sex: 'female', heightCm: 170, massKg: 64, birthYear: 2000, trainingAgeYears: 3, equipment: [], available: [],
+    flags: [], braceStep: 5, rungs: {}, weakLink: null, weakSide: null,
     groupIds: [(await first.read<{ id: string }[]>('/api/groups'))[0]!.id],
   }
   await first.write('POST', '/api/athletes', { id, athlete })
@@ -61,8 +62,8 @@ async function journey(first: Device, second: Device, luck: Luck): Promise<strin
   for (const { itemId } of today.prescribed) {
     await first.write('POST', '/api/logs', {
       logs: [{
-        id: randomUUID(), prescribedItemId: itemId, day: MONDAY, performedAt: `${MONDAY}T10:00:00.000Z`, setNumber: 1, side: null, amount: 5,
-        breakPoint: 'none', setting: {}, feltAt: [], effort: null, painAt: null, note: '',
+        id: randomUUID(), prescribedItemId: itemId, day: MONDAY, performedAt: `${MONDAY}T10:00:00.000Z`, setNumber: 1,
+        side: null, amount: 5, breakPoint: 'none', setting: {}, feltAt: [], effort: null, painAt: null, note: '',
       }],
     })
   }
@@ -98,13 +99,20 @@ for (let round = 0; round < rounds; round++) {
   const found = await parts.owner(client => account(client, id, told))
   for (const key of ['writes', 'lost', 'doubled', 'contradicted', 'half'] as const) total[key] += found[key]
   total.details.push(...found.details.map(text => `round ${round} (${fault}): ${text}`))
-  if ((round + 1) % 25 === 0) console.log(`${round + 1} rounds, ${total.writes} writes, ${total.details.length} findings`)
+  if ((round + 1) % 25 === 0)
+    console.log(`${round + 1} rounds, ${total.writes} writes, ${total.details.length} findings`)
 }
 await parts.stop()
 
 const unanswered = first.unanswered + second.unanswered
 for (const text of total.details.slice(0, 20)) console.log(text)
 console.log(`seed ${seed}, ${rounds} rounds: ${Object.entries(by).map(([fault, n]) => `${fault} ${n}`).join(', ')}`)
-console.log(`${total.writes} writes told, ${repeated} of them repeated, ${first.waits + second.waits} waits, unanswered ${unanswered}`)
-console.log(`lost ${total.lost}, doubled ${total.doubled}, contradicted ${total.contradicted}, half-written ${total.half}`)
+console.log(
+  `${total.writes} writes told, ${repeated} of them repeated, ${
+    first.waits + second.waits
+  } waits, unanswered ${unanswered}`,
+)
+console.log(
+  `lost ${total.lost}, doubled ${total.doubled}, contradicted ${total.contradicted}, half-written ${total.half}`,
+)
 process.exit(total.lost + total.doubled + total.contradicted + total.half + unanswered === 0 ? 0 : 1)

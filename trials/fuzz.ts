@@ -8,7 +8,9 @@ const base = process.env.TRIAL_URL!
 const cases = argument('cases', 2000)
 const seed = argument('seed', 1)
 const IN_FLIGHT = 8
-const WHO = ['head@larkholm.example', 'coach@larkholm.example', 'assistant@larkholm.example', 'ilse@larkholm.example', null] as const
+const WHO = [
+  'head@larkholm.example', 'coach@larkholm.example', 'assistant@larkholm.example', 'ilse@larkholm.example', null,
+] as const
 const LEAK = /\bat .+:\d+:\d+|node_modules|\.ts:|\bselect\b.+\bfrom\b|pg_|keen_anchor_app|row-level security|knex/i
 
 interface Session { readonly cookie: string, readonly csrf: string, readonly ids: string[] }
@@ -24,14 +26,17 @@ async function signIn(email: string): Promise<Session> {
 
 async function trySignIn(email: string): Promise<Session | null> {
   const answer = await fetch(`${base}/api/session`, {
-    method: 'POST', body: JSON.stringify({ email, password: 'anchor-demo' }), headers: { 'content-type': 'application/json' },
+    method: 'POST', body: JSON.stringify({ email, password: 'anchor-demo' }),
+    headers: { 'content-type': 'application/json' },
   })
   const { csrf, me } = await answer.json() as { csrf: string, me: { athleteId: string | null } | null }
   if (answer.ok && !me) return null
   if (!me) throw new Error(`${email} cannot sign in any more: ${answer.status}`)
   const cookie = answer.headers.get('set-cookie')?.split(';')[0] ?? ''
   const roster = await fetch(`${base}/api/athletes`, { headers: { cookie } })
-  const ids = roster.ok ? (await roster.json() as { athlete: { id: string } }[]).map(row => row.athlete.id) : [me.athleteId ?? '']
+  const ids = roster.ok
+    ? (await roster.json() as { athlete: { id: string } }[]).map(row => row.athlete.id)
+    : [me.athleteId ?? '']
   return { cookie, csrf, ids }
 }
 
@@ -55,7 +60,9 @@ async function oneCase(index: number): Promise<void> {
   const text = await answer.text()
   sent += 1
   counts.set(String(answer.status), (counts.get(String(answer.status)) ?? 0) + 1)
-  const say = (what: string): void => { failures.push(`case ${index} ${name} as ${who ?? 'visitor'}: ${what} · ${answer.status} ${text.slice(0, 300)}`) }
+  const say = (what: string): void => {
+    failures.push(`case ${index} ${name} as ${who ?? 'visitor'}: ${what} · ${answer.status} ${text.slice(0, 300)}`)
+  }
   if (answer.status >= 500) say('server error')
   if (answer.status >= 400) {
     let shape: { code?: unknown, message?: unknown } = {}
@@ -66,9 +73,15 @@ async function oneCase(index: number): Promise<void> {
       say('not JSON')
     }
     if (typeof shape.code !== 'string' || typeof shape.message !== 'string') say('out of shape')
-    if (LEAK.test(`${String(shape.message)} ${JSON.stringify((shape as { fields?: object }).fields ?? {})}`)) say('leaks a detail')
+    if (LEAK.test(`${String(shape.message)} ${JSON.stringify((shape as { fields?: object }).fields ?? {})}`))
+      say('leaks a detail')
   }
-  if (answer.status === 401 && who && (await fetch(`${base}/api/session`, { headers: { cookie: session!.cookie } }).then(r => r.json()) as { me: unknown }).me === null) {
+  if (
+    answer.status === 401 && who
+    && (await fetch(`${base}/api/session`, { headers: { cookie: session!.cookie } }).then(r => r.json()) as {
+        me: unknown
+      }).me === null
+  ) {
     sessions.set(who, await signIn(who))
   }
 }
@@ -79,7 +92,9 @@ let next = 0
 await Promise.all(Array.from({ length: IN_FLIGHT }, async () => {
   while (next < cases) {
     const index = next++
-    await oneCase(index).catch((error: unknown) => { failures.push(`case ${index}: no answer: ${String((error as Error).cause ?? error)}`) })
+    await oneCase(index).catch((error: unknown) => {
+      failures.push(`case ${index}: no answer: ${String((error as Error).cause ?? error)}`)
+    })
   }
 }))
 const alive = (await fetch(`${base}/api/ready`)).ok

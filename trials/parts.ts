@@ -19,7 +19,9 @@ export class Parts {
 
   startServer(): void {
     const log = openSync(process.env.TRIAL_LOG!, 'a')
-    this.server = spawn(process.execPath, [process.env.TRIAL_SERVER!], { stdio: ['ignore', log, log], env: process.env })
+    this.server = spawn(process.execPath, [process.env.TRIAL_SERVER!], {
+      stdio: ['ignore', log, log], env: process.env,
+    })
   }
 
   async stop(): Promise<void> {
@@ -74,7 +76,8 @@ export class Parts {
 
   /** The disk takes nothing: what the application sees is the error a full disk gives (53100). */
   refuseDisk(luck: Luck): Promise<void> {
-    return this.during(luck, 'raise exception \'could not extend file: No space left on device\' using errcode = \'53100\';')
+    return this.during(luck,
+      'raise exception \'could not extend file: No space left on device\' using errcode = \'53100\';')
   }
 
   slowQueries(luck: Luck): Promise<void> {
@@ -84,8 +87,11 @@ export class Parts {
   /** Runs a statement before each line of the record, and so inside every write, for a while. */
   private during(luck: Luck, statement: string): Promise<void> {
     return this.owner(async (client) => {
-      await client.query(`create or replace function trial_fault() returns trigger language plpgsql as $$ begin ${statement} return new; end $$;
-        create or replace trigger trial_fault before insert on audit for each row execute function trial_fault()`)
+      await client.query(
+        `create or replace function trial_fault() returns trigger language plpgsql
+          as $$ begin ${statement} return new; end $$;
+        create or replace trigger trial_fault before insert on audit for each row execute function trial_fault()`,
+      )
       await sleep(300 + luck.below(1200))
       await client.query('drop trigger if exists trial_fault on audit')
     })

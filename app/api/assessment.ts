@@ -1,7 +1,8 @@
 import type { Answers, Clearance } from '~~/core/screening'
 import type { Practice } from '~~/core/assessment'
 import type {
-  Assessment, Athlete, BraceCheckInput, BraceCourse, PainInput, PlaceInput, StoredOwnTests, TrialInput, TrialsAnswer, TrialTrace,
+  Assessment, Athlete, BraceCheckInput, BraceCourse, PainInput, PlaceInput, StoredOwnTests, TrialInput, TrialsAnswer,
+  TrialTrace,
 } from '~~/shared/types'
 import { call } from './call'
 import { write, writes } from './writes'
@@ -12,9 +13,13 @@ export const fetchAssessment = (athleteId: string): Promise<Assessment> => call(
 export const fetchTrials = (): Promise<TrialsAnswer> => call('/api/trials')
 /** Goes through the queue: a trial survives a line or a server that is down. */
 export const sendTrial = (trial: TrialInput): Promise<{ stored: string[] } | null> =>
-  writes.send({ key: `trial/${trial.id}`, label: 'A trial', method: 'POST', path: '/api/trials', body: { trials: [trial] } })
-export const sendTrials = (trials: readonly TrialInput[]): Promise<{ stored: string[] }> => write('Tests from a file', 'POST', '/api/trials', { trials })
-export const withdrawTrials = (ids: readonly string[]): Promise<{ withdrawn: string[] }> => write('Taking trials back', 'POST', '/api/trials/withdraw', { ids })
+  writes.send({
+    key: `trial/${trial.id}`, label: 'A trial', method: 'POST', path: '/api/trials', body: { trials: [trial] },
+  })
+export const sendTrials = (trials: readonly TrialInput[]): Promise<{ stored: string[] }> =>
+  write('Tests from a file', 'POST', '/api/trials', { trials })
+export const withdrawTrials = (ids: readonly string[]): Promise<{ withdrawn: string[] }> =>
+  write('Taking trials back', 'POST', '/api/trials/withdraw', { ids })
 export const sendAnswers = (athleteId: string, version: number, answers: Answers): Promise<Athlete> =>
   write('Screening answers', 'PUT', of(athleteId, 'screening'), { version, answers })
 export const sendPainDecision = (athleteId: string, input: PainInput): Promise<Athlete> =>
@@ -28,10 +33,16 @@ export const sendBraceCheck = (athleteId: string, check: BraceCheckInput): Promi
 export const placeByHand = (athleteId: string, place: PlaceInput): Promise<Athlete> =>
   write('Placing on a ladder', 'PUT', of(athleteId, 'rung'), place)
 export const fetchOwnTests = (): Promise<StoredOwnTests> => call('/api/tests')
-export const saveOwnTests = (stored: StoredOwnTests): Promise<StoredOwnTests> => write('Tests of your own', 'PUT', '/api/tests', stored)
-export const saveBraceCourse = (athleteId: string, course: Pick<BraceCourse, 'cue' | 'homework'>): Promise<BraceCourse> =>
-  write('The brace course', 'PUT', of(athleteId, 'brace-course'), course)
+export const saveOwnTests = (stored: StoredOwnTests): Promise<StoredOwnTests> =>
+  write('Tests of your own', 'PUT', '/api/tests', stored)
+export const saveBraceCourse = (
+  athleteId: string, course: Pick<BraceCourse, 'cue' | 'homework'>,
+): Promise<BraceCourse> => write('The brace course', 'PUT', of(athleteId, 'brace-course'), course)
 /** Goes through the queue: practice on a phone without a line counts too. */
 export const sendPractice = (athleteId: string, practice: Practice & { id: string }): Promise<unknown> =>
-  writes.send({ key: `practice/${practice.id}`, label: 'Brace practice', method: 'POST', path: of(athleteId, 'practice'), body: practice })
-export const fetchTraces = (athleteId: string, from: string): Promise<{ traces: Record<string, TrialTrace> }> => call(of(athleteId, `traces/${from}`))
+  writes.send({
+    key: `practice/${practice.id}`, label: 'Brace practice', method: 'POST', path: of(athleteId, 'practice'),
+    body: practice,
+  })
+export const fetchTraces = (athleteId: string, from: string): Promise<{ traces: Record<string, TrialTrace> }> =>
+  call(of(athleteId, `traces/${from}`))

@@ -11,7 +11,9 @@ export const importAthletes = (athletes: readonly { id: string, athlete: Athlete
 export const saveAthlete = (id: string, version: number, athlete: AthleteInput): Promise<Athlete> =>
   write(`Profile of ${athlete.name}`, 'PUT', `/api/athletes/${id}`, { version, athlete })
 export const archiveAthlete = ({ id, version, name }: Athlete, archived: boolean): Promise<Athlete> =>
-  write(`${archived ? 'Archiving' : 'Bringing back'} ${name}`, 'PUT', `/api/athletes/${id}/archive`, { version, archived })
+  write(`${archived ? 'Archiving' : 'Bringing back'} ${name}`, 'PUT', `/api/athletes/${id}/archive`, {
+    version, archived,
+  })
 export const inviteAthlete = ({ id, name }: Athlete, invitation: { id: string, email: string }): Promise<Athlete> =>
   write(`Invitation of ${name}`, 'POST', `/api/athletes/${id}/invitation`, invitation)
 export const eraseAthlete = ({ id, name }: Athlete, typed: string): Promise<{ erased: string }> =>

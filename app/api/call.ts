@@ -55,11 +55,14 @@ async function request<T>(path: string, { method, body, writeId }: CallOptions):
   if (method && method !== 'GET' && token) headers['x-keen-csrf'] = token
   if (writeId) headers['x-keen-write'] = writeId
   try {
-    return await $fetch<T>(path, { method, headers, body: body as Record<string, unknown> | undefined, retry: 0, timeout: 30_000 })
+    return await $fetch<T>(path, {
+      method, headers, body: body as Record<string, unknown> | undefined, retry: 0, timeout: 30_000,
+    })
   }
   catch (error) {
     const answer = (error as { data?: ErrorBody }).data
-    if (answer?.code && answer.code in ERROR_STATUS) throw new AppError(answer.code, answer.message, answer.fields, answer.current)
+    if (answer?.code && answer.code in ERROR_STATUS)
+      throw new AppError(answer.code, answer.message, answer.fields, answer.current)
     const { statusCode } = error as { statusCode?: number }
     // A proxy in front of a server that is down answers in its own words.
     if (statusCode && ![502, 503, 504].includes(statusCode)) {

@@ -7,7 +7,10 @@ export const fetchInstruments = (): Promise<{ instruments: InstrumentState[] }> 
 export const askInstrument = (name: string, command: InstrumentCommand): Promise<{ asked: boolean }> =>
   write('An instrument', 'POST', '/api/instruments/command', { name, command })
 
-/** Watches an instrument until the answer is called. `lost` is told when the line to the server breaks; the browser asks again by itself. */
+/**
+ * Watches an instrument until the answer is called. `lost` is told when the line to the server breaks; the browser asks
+ * again by itself.
+ */
 export function watchInstrument(name: string, hear: (event: InstrumentEvent) => void, lost: () => void): () => void {
   const source = new EventSource(`/api/instruments/stream?name=${encodeURIComponent(name)}`)
   source.onmessage = message => hear(JSON.parse(message.data as string) as InstrumentEvent)

@@ -5,21 +5,25 @@ import { call } from './call'
 import { write } from './writes'
 
 export const whoAmI = (): Promise<SessionAnswer> => call('/api/session')
-export const signIn = (input: SignInInput): Promise<SessionAnswer> => call('/api/session', { method: 'POST', body: input })
+export const signIn = (input: SignInInput): Promise<SessionAnswer> =>
+  call('/api/session', { method: 'POST', body: input })
 export const signOut = (): Promise<SessionAnswer> => call('/api/session', { method: 'DELETE' })
 export const signOutEverywhere = (): Promise<unknown> => call('/api/session/everywhere', { method: 'DELETE' })
 export const changePassword = (password: string, next: string): Promise<SessionAnswer> =>
   call('/api/session/password', { method: 'PUT', body: { password, next } })
 export const askForReset = (email: string): Promise<unknown> => call('/api/reset', { method: 'POST', body: { email } })
-export const useLink = (token: string, next: string): Promise<SessionAnswer> => call('/api/link', { method: 'POST', body: { token, next } })
+export const useLink = (token: string, next: string): Promise<SessionAnswer> =>
+  call('/api/link', { method: 'POST', body: { token, next } })
 export const saveUnits = (units: Units): Promise<Units> => write('Units', 'PUT', '/api/session/units', units)
 export const fetchGroups = (): Promise<Group[]> => call('/api/groups')
 export const addGroup = (group: Group): Promise<Group[]> => write(`Group ${group.name}`, 'POST', '/api/groups', group)
 export const fetchFacility = (): Promise<Facility> => call('/api/facility')
-export const saveFacility = (facility: Facility): Promise<Facility> => write('Equipment counts', 'PUT', '/api/facility', facility)
+export const saveFacility = (facility: Facility): Promise<Facility> =>
+  write('Equipment counts', 'PUT', '/api/facility', facility)
 export const fetchStaff = (): Promise<StaffMember[]> => call('/api/staff')
 export const inviteStaff = (invitation: StaffInvitation): Promise<StaffMember[]> =>
   write(`Invitation of ${invitation.name}`, 'POST', '/api/staff', invitation)
-export const changeStaff = (id: string, change: StaffChange): Promise<StaffMember[]> => write('Staff', 'PUT', `/api/staff/${id}`, change)
+export const changeStaff = (id: string, change: StaffChange): Promise<StaffMember[]> =>
+  write('Staff', 'PUT', `/api/staff/${id}`, change)
 export const fetchRecord = (query: Readonly<Record<string, string>>): Promise<RecordEntry[]> =>
   call(`/api/record?${new URLSearchParams(query).toString()}`)

@@ -7,18 +7,25 @@ const week = (athleteId: string, startsOn: string): string => `/api/athletes/${a
 
 export const weekKey = (athleteId: string, startsOn: string): string => `week/${athleteId}/${startsOn}`
 export const fetchWeek = (athleteId: string, startsOn: string): Promise<WeekSheet> => call(week(athleteId, startsOn))
-export const fetchWeekVersion = (athleteId: string, startsOn: string): Promise<{ version: number }> => call(`${week(athleteId, startsOn)}/version`)
+export const fetchWeekVersion = (athleteId: string, startsOn: string): Promise<{ version: number }> =>
+  call(`${week(athleteId, startsOn)}/version`)
 /** Null when a later plan of the same week took its place on the way. */
 export const saveWeek = (
   athleteId: string, startsOn: string, label: string, version: number, plan: WeekPlan,
 ): Promise<TrainingWeek | null> =>
-  writes.send({ key: weekKey(athleteId, startsOn), label, method: 'PUT', path: week(athleteId, startsOn), body: { version, plan } })
-export const assignWeek = (athleteId: string, startsOn: string, version: number, reason: string): Promise<TrainingWeek> =>
+  writes.send({
+    key: weekKey(athleteId, startsOn), label, method: 'PUT', path: week(athleteId, startsOn), body: { version, plan },
+  })
+export const assignWeek = (
+  athleteId: string, startsOn: string, version: number, reason: string,
+): Promise<TrainingWeek> =>
   write('Assigning a week', 'POST', `${week(athleteId, startsOn)}/assign`, { version, reason })
 /** Asks the planner; nothing is stored by it. */
-export const proposeForOne = (athleteId: string, startsOn: string, sessions: readonly PlannedSession[]): Promise<PlannedAnswer> =>
-  call(`${week(athleteId, startsOn)}/propose`, { method: 'POST', body: { sessions } })
+export const proposeForOne = (
+  athleteId: string, startsOn: string, sessions: readonly PlannedSession[],
+): Promise<PlannedAnswer> => call(`${week(athleteId, startsOn)}/propose`, { method: 'POST', body: { sessions } })
 export const fetchRun = (sessionId: string): Promise<Today> => call(`/api/sessions/${sessionId}`)
-export const takeStandIn = (sessionId: string, itemId: string): Promise<Today> => write('A stand-in', 'POST', `/api/sessions/${sessionId}/stand-in`, { itemId })
+export const takeStandIn = (sessionId: string, itemId: string): Promise<Today> =>
+  write('A stand-in', 'POST', `/api/sessions/${sessionId}/stand-in`, { itemId })
 export const sendLog = (log: SetLogInput): Promise<{ stored: string[] } | null> =>
   writes.send({ key: `log/${log.id}`, label: 'A set', method: 'POST', path: '/api/logs', body: { logs: [log] } })

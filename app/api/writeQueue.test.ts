@@ -9,8 +9,13 @@ vi.mock('./call', async original => ({ ...await original<object>(), call: vi.fn(
 const server = vi.mocked(call)
 
 let seen: { writes: readonly Write[], line: Line }
-const queue = (): WriteQueue => new WriteQueue((writes, line) => { seen = { writes, line } })
-const aWrite = (key: string, body: unknown = {}): Omit<Write, 'id'> => ({ key, label: key, method: 'PUT', path: `/api/${key}`, body })
+const queue = (): WriteQueue =>
+  new WriteQueue((writes, line) => {
+    seen = { writes, line }
+  })
+const aWrite = (key: string, body: unknown = {}): Omit<Write, 'id'> => ({
+  key, label: key, method: 'PUT', path: `/api/${key}`, body,
+})
 const idsSent = (): string[] => server.mock.calls.map(([, options]) => options!.writeId!)
 
 beforeEach(() => {
@@ -30,18 +35,23 @@ describe('writes on their way', () => {
     expect(localStorage.length).toBe(0)
   })
 
-  it.each([0, 1, 2, 3, 4, 5, 6, 7, 8])('made %i moments after an answer or a refusal do not wait for the next one', async (moments) => {
-    const later = async (q: WriteQueue, key: string): Promise<unknown> => {
-      for (let i = 0; i < moments; i++) await Promise.resolve()
-      return q.send(aWrite(key))
-    }
-    server.mockResolvedValueOnce('stored').mockResolvedValueOnce('stored').mockRejectedValueOnce(new AppError('changedElsewhere', 'No.')).mockResolvedValueOnce('stored')
-    const q = queue()
-    const all = q.send(aWrite('a')).then(() => later(q, 'b')).then(() => later(q, 'c')).catch(() => later(q, 'd'))
-    await vi.advanceTimersByTimeAsync(0)
-    expect(server.mock.calls.map(([path]) => path)).toEqual(['/api/a', '/api/b', '/api/c', '/api/d'])
-    expect(await all).toBe('stored')
-  })
+  it.each([0, 1, 2, 3, 4, 5, 6, 7, 8])(
+    'made %i moments after an answer or a refusal do not wait for the next one',
+    async (moments) => {
+      const later = async (q: WriteQueue, key: string): Promise<unknown> => {
+        for (let i = 0; i < moments; i++) await Promise.resolve()
+        return q.send(aWrite(key))
+      }
+      server.mockResolvedValueOnce('stored').mockResolvedValueOnce('stored').mockRejectedValueOnce(
+        new AppError('changedElsewhere', 'No.'),
+      ).mockResolvedValueOnce('stored')
+      const q = queue()
+      const all = q.send(aWrite('a')).then(() => later(q, 'b')).then(() => later(q, 'c')).catch(() => later(q, 'd'))
+      await vi.advanceTimersByTimeAsync(0)
+      expect(server.mock.calls.map(([path]) => path)).toEqual(['/api/a', '/api/b', '/api/c', '/api/d'])
+      expect(await all).toBe('stored')
+    },
+  )
 
   it('wait through a lost line and go on under the same name', async () => {
     server.mockRejectedValueOnce(new NoConnection()).mockResolvedValue('stored')
@@ -106,7 +116,9 @@ describe('writes on their way', () => {
   })
 
   it('that are refused tell whoever waits and hold up nobody', async () => {
-    server.mockImplementation(path => (path === '/api/bad' ? Promise.reject(new AppError('badInput', 'No.')) : Promise.resolve('stored')))
+    server.mockImplementation(
+      path => (path === '/api/bad' ? Promise.reject(new AppError('badInput', 'No.')) : Promise.resolve('stored'))
+    )
     const q = queue()
     const bad = q.send(aWrite('bad'))
     const good = q.send(aWrite('good'))

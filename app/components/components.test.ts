@@ -36,8 +36,11 @@ describe('the dose editor', () => {
     expect(editor.emitted('dose')!.at(-1)).toEqual([{ ...dose, amount: 12 }])
   })
 
-  it.each([[0, '0', 'Sets go'], [0, '', 'Sets go'], [1, 'many', 'The amount'], [2, 'slow', 'Write tempo'], [3, '-5', 'Rest goes']])(
-    'says what is wrong with box %i reading %j and keeps the words', async (box, words, message) => {
+  it.each([[0, '0', 'Sets go'], [0, '', 'Sets go'], [1, 'many', 'The amount'], [2, 'slow', 'Write tempo'], [
+    3, '-5', 'Rest goes',
+  ]])(
+    'says what is wrong with box %i reading %j and keeps the words',
+    async (box, words, message) => {
       const editor = mount(DoseEditor, { props: { dose, sides: 'both' } })
       const input = editor.findAll('input')[box]!
       await input.setValue(words)
@@ -49,7 +52,9 @@ describe('the dose editor', () => {
 
 describe('the lift form', () => {
   it('says at once how long a rep is braced and refuses nonsense', async () => {
-    const form = mount(LiftForm, { props: { lift: { id: 'l', lift: 'backSquat', sets: 4, reps: 4, percent1Rm: 80 }, isNew: true } })
+    const form = mount(LiftForm, {
+      props: { lift: { id: 'l', lift: 'backSquat', sets: 4, reps: 4, percent1Rm: 80 }, isNew: true },
+    })
     expect(form.text()).toContain('4.4 s')
     await form.findAll('input')[2]!.setValue('180')
     await form.trigger('submit')
@@ -61,7 +66,9 @@ describe('the lift form', () => {
 describe('the set log form', () => {
   const variation = findVariation('carries.suitcase')!
   const dose = variation.doses[0]!
-  const prescribed = { id: 'p', variationId: variation.id, dose, sides: 'each', settingsAsked: ['loadKg', 'distanceCm'] } as unknown as PrescribedItem
+  const prescribed = {
+    id: 'p', variationId: variation.id, dose, sides: 'each', settingsAsked: ['loadKg', 'distanceCm'],
+  } as unknown as PrescribedItem
   const step: Step = { ...expandSets(dose, 'each', null)[0]!, item: prescribed, key: 'k' }
   const open = (amount: number) => mount(SetLogForm, {
     props: { step, amount, setting: { loadKg: 20 }, units: { mass: 'lb', length: 'in' } },

@@ -16,7 +16,10 @@ import { context } from '~~/core/testing/fixtures'
 const someone = larkholm('2026-03-02').athletes[0]!.input
 const global = { stubs: { NuxtLink: { template: '<a><slot /></a>' } } }
 
-async function form(start: AthleteInput, units: { mass: 'kg' | 'lb', length: 'cm' | 'in' } = { mass: 'kg', length: 'cm' }) {
+async function form(
+  start: AthleteInput,
+  units: { mass: 'kg' | 'lb', length: 'cm' | 'in' } = { mass: 'kg', length: 'cm' },
+) {
   const groups = [{ id: '00000000-0000-4000-8000-000000000001', name: 'Squad' }]
   const wrapper = mount(AthleteForm, {
     attachTo: document.body,
@@ -25,7 +28,10 @@ async function form(start: AthleteInput, units: { mass: 'kg' | 'lb', length: 'cm
   const submit = async (): Promise<void> => {
     await wrapper.trigger('submit')
     // The schema is loaded on first use.
-    await vi.waitFor(() => expect(Boolean(wrapper.emitted('save')) || wrapper.text().includes('another look')).toBe(true), 10_000)
+    await vi.waitFor(
+      () => expect(Boolean(wrapper.emitted('save')) || wrapper.text().includes('another look')).toBe(true),
+      10_000,
+    )
     await flushPromises()
   }
   return { wrapper, submit }
@@ -55,7 +61,9 @@ describe('the athlete form', () => {
     await wrapper.find('#minutes-1').setValue('lots')
     await submit()
     expect(wrapper.emitted('save')).toBeUndefined()
-    for (const text of ['Name', 'Height must be a number.', 'Body mass must be a number.', 'Minutes must be a number.']) {
+    for (
+      const text of ['Name', 'Height must be a number.', 'Body mass must be a number.', 'Minutes must be a number.']
+    ) {
       expect(wrapper.text()).toContain(text)
     }
     expect((wrapper.find('#goal').element as HTMLTextAreaElement).value).toBe('Stand tall')
@@ -87,10 +95,17 @@ describe('flags and ladders', () => {
 describe('lists', () => {
   it('of the roster select one and all', async () => {
     const row = {
-      athlete: { ...someone, id: 'a', version: 1, archived: false, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, flags: ['nightPain' as const] }, marks: ['nightPain' as const],
-      nextCompetition: null, thisWeek: 'none' as const, adherence: 0.5, lastLogDay: '2026-03-01', lastBraceDay: null, homeworkLies: false, painInLastDays: true, screened: true,
+      athlete: {
+        ...someone, id: 'a', version: 1, archived: false, clearances: [], health: NO_HEALTH, screenedOn: null,
+        accountEmail: null, accountState: 'none' as const, changedBy: null, flags: ['nightPain' as const],
+      },
+      marks: ['nightPain' as const], nextCompetition: null, thisWeek: 'none' as const, adherence: 0.5,
+      lastLogDay: '2026-03-01', lastBraceDay: null, homeworkLies: false, painInLastDays: true, screened: true,
     }
-    const table = mount(RosterTable, { props: { rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02' }, global })
+    const table = mount(RosterTable, {
+      props: { rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02' },
+      global,
+    })
     expect(table.text()).toContain('Refer: Pain at night or at rest')
     expect(table.text()).toContain('50 %')
     await table.findAll('input')[0]!.setValue(true)
@@ -98,18 +113,30 @@ describe('lists', () => {
   })
 
   it('of a run puts exceptions first and assigns by kind', async () => {
-    const week = { startsOn: '2026-03-02', version: 1, drills: 5, trunkMinutes: 20, notes: [], proof: { goal: 0, bound: 0, proven: true, walled: false }, assigned: false }
-    const line = (athleteId: string, athleteName: string, over: object) => ({ athleteId, athleteName, state: 'done' as const, attempts: 1, problem: '', weeks: [{ ...week, outcome: 'proposed' as const, ...over }] })
+    const week = {
+      startsOn: '2026-03-02', version: 1, drills: 5, trunkMinutes: 20, notes: [],
+      proof: { goal: 0, bound: 0, proven: true, walled: false }, assigned: false,
+    }
+    const line = (athleteId: string, athleteName: string, over: object) => ({
+      athleteId, athleteName, state: 'done' as const, attempts: 1, problem: '',
+      weeks: [{ ...week, outcome: 'proposed' as const, ...over }],
+    })
     const run: PlanRun = {
       id: 'r', startsOn: '2026-03-02', weeks: 1, askedBy: 'x', askedAt: '2026-03-01T10:00:00.000Z', cancelled: false,
-      lines: [line('a', 'Anna', {}), line('b', 'Berit', { outcome: 'refused', proof: null, notes: ['Refer.'] }), line('c', 'Clas', { proof: { goal: 9, bound: 3, proven: false, walled: true } })],
+      lines: [
+        line('a', 'Anna', {}),
+        line('b', 'Berit', { outcome: 'refused', proof: null, notes: ['Refer.'] }),
+        line('c', 'Clas', { proof: { goal: 9, bound: 3, proven: false, walled: true } }),
+      ],
     }
     const list = mount(RunReview, { props: { run, busy: false }, global })
     expect(list.findAll('li').map(li => li.find('a').text())).toEqual(['Berit', 'Clas', 'Anna'])
     expect(list.findAll('button').map(b => b.text())).toEqual(['Assign 2 weeks', 'Assign these', 'Assign these'])
     await list.findAll('button')[1]!.trigger('click')
     expect(list.emitted('accept')).toEqual([[['c']]])
-    await list.setProps({ run: { ...run, lines: run.lines.map((l, i) => (i === 0 ? { ...l, state: 'working' as const } : l)) } })
+    await list.setProps({
+      run: { ...run, lines: run.lines.map((l, i) => (i === 0 ? { ...l, state: 'working' as const } : l)) },
+    })
     expect(list.text()).toContain('2 of 3 athletes planned')
     expect(list.findAll('button').map(b => b.text())).toContain('Cancel the rest')
   })
@@ -133,7 +160,9 @@ describe('small forms', () => {
   })
 
   it('press the chips that are on', async () => {
-    const chips = mount(ChipChoice<'a' | 'b'>, { props: { legend: 'Which', options: { a: 'Ay', b: 'Bee' }, pressed: ['b'] } })
+    const chips = mount(ChipChoice<'a' | 'b'>, {
+      props: { legend: 'Which', options: { a: 'Ay', b: 'Bee' }, pressed: ['b'] },
+    })
     expect(chips.findAll('button').map(b => b.attributes('aria-pressed'))).toEqual(['false', 'true'])
     await chips.find('button').trigger('click')
     expect(chips.emitted('choose')).toEqual([['a']])

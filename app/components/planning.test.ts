@@ -1,7 +1,9 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { STANDARD } from '~~/core/catalogue'
-import { NO_RULES, POLICY_LINES, SCHOOL_IDS, schoolPolicy, weekRules, type PlanningRules, type TrainingBlock } from '~~/core/policy'
+import {
+  NO_RULES, POLICY_LINES, SCHOOL_IDS, schoolPolicy, weekRules, type PlanningRules, type TrainingBlock,
+} from '~~/core/policy'
 import { improvements, targetOrigins, weekLedger, weeklyTargets, type WeekPlan } from '~~/core/programme'
 import { context, item, session } from '~~/core/testing/fixtures'
 import { weekMoment } from '~/composables/weekMoment'
@@ -18,8 +20,11 @@ const plan: WeekPlan = { sessions: [{ ...session, items: [item] }] }
 
 describe('where a target comes from', () => {
   const origin = targetOrigins({ ...context, sessions: 3 }).antiRotation
-  const line = weekLedger(plan, weeklyTargets({ ...context, sessions: 3 }), STANDARD).lines.find(l => l.action === 'antiRotation')!
-  const form = () => mount(TargetForm, { props: { action: 'antiRotation', origin, line, editable: true, busy: false, problem: '' } })
+  const line = weekLedger(plan, weeklyTargets({ ...context, sessions: 3 }), STANDARD).lines.find(l =>
+    l.action === 'antiRotation'
+  )!
+  const form = () =>
+    mount(TargetForm, { props: { action: 'antiRotation', origin, line, editable: true, busy: false, problem: '' } })
 
   it('shows every step and the band it comes to', () => {
     const text = form().text()
@@ -27,7 +32,9 @@ describe('where a target comes from', () => {
     expect(text).toContain(`${origin.reckoned.lowS}–${origin.reckoned.highS} s`)
   })
 
-  it.each([['300', '100', 'not above the most'], ['', '100', 'Whole seconds'], ['many', '100', 'Whole seconds'], ['1.5', '100', 'Whole seconds'], ['0', '9999', 'Whole seconds']])('refuses %j to %j and keeps the words', async (low, high, message) => {
+  it.each([['300', '100', 'not above the most'], ['', '100', 'Whole seconds'], ['many', '100', 'Whole seconds'], [
+    '1.5', '100', 'Whole seconds',
+  ], ['0', '9999', 'Whole seconds']])('refuses %j to %j and keeps the words', async (low, high, message) => {
     const wrapper = form()
     const [least, most] = wrapper.findAll('input')
     await least!.setValue(low)
@@ -99,8 +106,13 @@ describe('a routine that is pasted', () => {
 
 describe('a week looked through', () => {
   it('offers each change by itself, in words', async () => {
-    const review = { findings: [{ mistake: 'onePlane' as const, text: 'No drill.', advice: 'Give one.', itemIds: ['i'] }], improvements: improvements(plan, context, null).slice(0, 2) }
-    const list = mount(ReviewList, { props: { review, nameOfItem: () => 'Side plank', dayOf: () => 'Mon 2', editable: true } })
+    const review = {
+      findings: [{ mistake: 'onePlane' as const, text: 'No drill.', advice: 'Give one.', itemIds: ['i'] }],
+      improvements: improvements(plan, context, null).slice(0, 2),
+    }
+    const list = mount(ReviewList, {
+      props: { review, nameOfItem: () => 'Side plank', dayOf: () => 'Mon 2', editable: true },
+    })
     expect(list.text()).toContain('A plane is forgotten.')
     await list.findAll('button').at(-1)!.trigger('click')
     expect(list.emitted('take')).toEqual([[review.improvements.at(-1)]])
@@ -153,7 +165,10 @@ describe('moment x time of a week', () => {
   it('adds up what has a moment and says how much of the week that is', () => {
     const body = { sex: 'female' as const, heightCm: 170, massKg: 64 }
     const one = weekMoment(plan, body, STANDARD)
-    const two = weekMoment({ sessions: [{ ...session, items: [item, { ...item, id: 'j', variationId: 'brace.low-breath' }] }] }, body, STANDARD)
+    const two = weekMoment(
+      { sessions: [{ ...session, items: [item, { ...item, id: 'j', variationId: 'brace.low-breath' }] }] },
+      body, STANDARD,
+    )
     expect([one.known, one.drills, two.known, two.drills]).toEqual([1, 1, 1, 2])
     expect(two.kNms).toBe(one.kNms)
     expect(one.kNms).toBeGreaterThan(0)

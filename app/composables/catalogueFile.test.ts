@@ -6,8 +6,14 @@ const like = STANDARD.find('side-plank.feet')!
 const own: OwnCatalogue = {
   ladders: [{ id: 'own-tall', name: 'Tall holds', aim: 'To stay tall.' }],
   variations: [
-    { ...like, id: 'own-tall.own-low', ladder: 'own-tall', rung: 1, name: 'Tall hold, "low"; wall', setUp: '=SUM(1) is how a line may begin,\nand go on.' },
-    { ...like, id: 'side-plank.own-mat', name: 'Side plank on a soft mat', pose: { model: 'elbowPlank', set: { loadKg: 5 }, open: ['loadKg'] } },
+    {
+      ...like, id: 'own-tall.own-low', ladder: 'own-tall', rung: 1, name: 'Tall hold, "low"; wall',
+      setUp: '=SUM(1) is how a line may begin,\nand go on.',
+    },
+    {
+      ...like, id: 'side-plank.own-mat', name: 'Side plank on a soft mat',
+      pose: { model: 'elbowPlank', set: { loadKg: 5 }, open: ['loadKg'] },
+    },
   ],
 }
 const all = catalogueWith(own)
@@ -25,7 +31,9 @@ describe('a catalogue file', () => {
 
   it.each(['json', 'csv'] as const)('of everything as %s changes nothing when it comes back', async (kind) => {
     const text = await writeCatalogue(all, own, kind, true)
-    expect(await readCatalogue(text, kind, own)).toMatchObject({ own, added: [], changed: [], unchanged: VARIATIONS.length + 2, problems: [] })
+    expect(await readCatalogue(text, kind, own)).toMatchObject({
+      own, added: [], changed: [], unchanged: VARIATIONS.length + 2, problems: [],
+    })
   })
 
   it('writes no cell that a spreadsheet would run', async () => {
@@ -40,10 +48,13 @@ describe('a catalogue file', () => {
     expect(problems).toEqual([expect.stringMatching(/^Row 2, .*Write shares as/), expect.stringMatching(/^Row 3, /)])
   })
 
-  it.each([
-    ['json', 'not json', 'This is not JSON.'], ['json', '[]', 'not filled in'], ['json', '{"format":"other"}', 'Format'],
-    ['csv', 'a,b\n1,2', 'Columns that are missing'], ['csv', '', 'Columns that are missing'],
-  ] as const)('of nonsense (%s: %s) says so', async (kind, text, words) => {
+  it.each(
+    [
+      ['json', 'not json', 'This is not JSON.'], ['json', '[]', 'not filled in'],
+      ['json', '{"format":"other"}', 'Format'], ['csv', 'a,b\n1,2', 'Columns that are missing'],
+      ['csv', '', 'Columns that are missing'],
+    ] as const,
+  )('of nonsense (%s: %s) says so', async (kind, text, words) => {
     const reading = await readCatalogue(text, kind, own)
     expect(reading.problems.join(' ')).toContain(words)
     expect(reading.own).toEqual(own)
@@ -53,9 +64,13 @@ describe('a catalogue file', () => {
     const file = JSON.parse(await writeCatalogue(all, own, 'json', false)) as { variations: Variation[] }
     const [first, ...rest] = file.variations
     const wrong = { ...file, variations: [{ ...first!, shares: { antiExtension: 0.2 } }, ...rest] }
-    expect((await readCatalogue(JSON.stringify(wrong), 'json', EMPTY_OWN)).problems).toEqual([expect.stringContaining('must sum to 1')])
+    expect((await readCatalogue(JSON.stringify(wrong), 'json', EMPTY_OWN)).problems).toEqual([
+      expect.stringContaining('must sum to 1'),
+    ])
     const worse = { ...file, variations: [{ ...first!, posture: 'floating' }, ...rest] }
-    expect((await readCatalogue(JSON.stringify(worse), 'json', EMPTY_OWN)).problems[0]).toContain(`${first!.name}: Posture`)
+    expect((await readCatalogue(JSON.stringify(worse), 'json', EMPTY_OWN)).problems[0]).toContain(
+      `${first!.name}: Posture`,
+    )
   })
 
   it('refuses to change a drill of the standard catalogue', async () => {

@@ -1,6 +1,7 @@
 import { DomainError } from '~~/core/errors'
 import {
-  fromSheetRow, importOwn, isOwn, problemsOf, SHEET_COLUMNS, STANDARD, toSheetRow, type Catalogue, type ImportedCatalogue, type OwnCatalogue,
+  fromSheetRow, importOwn, isOwn, problemsOf, SHEET_COLUMNS, STANDARD, toSheetRow, type Catalogue,
+  type ImportedCatalogue, type OwnCatalogue,
   type Variation,
 } from '~~/core/catalogue'
 
@@ -17,14 +18,23 @@ const FORMULA = /^[=+\-@\t\r]/
 const QUOTED_FORMULA = /^'(?=[=+\-@\t\r])/
 
 /** The own drills, or all of them, as a file. */
-export async function writeCatalogue(catalogue: Catalogue, own: OwnCatalogue, kind: 'json' | 'csv', all: boolean): Promise<string> {
+export async function writeCatalogue(
+  catalogue: Catalogue, own: OwnCatalogue, kind: 'json' | 'csv', all: boolean,
+): Promise<string> {
   const { CATALOGUE_EDITION, CATALOGUE_FORMAT } = await import('~~/shared/schemas')
-  const variations = catalogue.variations.filter(v => all || isOwn(v)).map(v => own.variations.find(o => o.id === v.id) ?? v)
-  const ladders = catalogue.ladders.filter(l => (all ? true : own.ladders.some(o => o.id === l.id))).map(({ id, name, aim }) => ({ id, name, aim }))
-  if (kind === 'json') return JSON.stringify({ format: CATALOGUE_FORMAT, edition: CATALOGUE_EDITION, ladders, variations }, null, 2)
+  const variations = catalogue.variations.filter(v => all || isOwn(v)).map(v =>
+    own.variations.find(o => o.id === v.id) ?? v
+  )
+  const ladders = catalogue.ladders.filter(l => (all ? true : own.ladders.some(o => o.id === l.id))).map((
+    { id, name, aim },
+  ) => ({ id, name, aim }))
+  if (kind === 'json')
+    return JSON.stringify({ format: CATALOGUE_FORMAT, edition: CATALOGUE_EDITION, ladders, variations }, null, 2)
   const { default: papa } = await import('papaparse')
   const head = new Map(catalogue.ladders.map(l => [l.id, l]))
-  return papa.unparse(variations.map(v => toSheetRow(v, head.get(v.ladder)!)), { columns: [...SHEET_COLUMNS], escapeFormulae: FORMULA })
+  return papa.unparse(variations.map(v => toSheetRow(v, head.get(v.ladder)!)), {
+    columns: [...SHEET_COLUMNS], escapeFormulae: FORMULA,
+  })
 }
 
 /** Reads a file and says what taking it in would do. Nothing is stored. */
@@ -34,7 +44,8 @@ export async function readCatalogue(text: string, kind: 'json' | 'csv', own: Own
   const { problems: clashes, ...merged } = importOwn(own, incoming)
   problems.push(...clashes.map(p => p.text))
   if (problems.length === 0) {
-    const nameOf = (id: string): string => merged.own.variations.find(v => v.id === id)?.name ?? merged.own.ladders.find(l => l.id === id)?.name ?? id
+    const nameOf = (id: string): string =>
+      merged.own.variations.find(v => v.id === id)?.name ?? merged.own.ladders.find(l => l.id === id)?.name ?? id
     problems.push(...problemsOf(merged.own).map(p => `${nameOf(p.id)}: ${p.text}`))
   }
   return { ...merged, problems: [...new Set(problems)] }
@@ -68,7 +79,9 @@ function placeOf(path: string, value: unknown): string {
 }
 
 async function fromCsv(text: string, problems: string[]): Promise<Incoming> {
-  const [{ default: papa }, { fieldMessages, variationSchema }] = await Promise.all([import('papaparse'), import('~~/shared/schemas')])
+  const [{ default: papa }, { fieldMessages, variationSchema }] = await Promise.all([
+    import('papaparse'), import('~~/shared/schemas'),
+  ])
   const { data, meta, errors } = papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true, skipEmptyLines: 'greedy', transform: cell => cell.replace(QUOTED_FORMULA, ''),
   })
@@ -84,11 +97,16 @@ async function fromCsv(text: string, problems: string[]): Promise<Incoming> {
     const place = `Row ${index + 2}${row.name ? `, ${row.name}` : ''}: `
     try {
       const drill = fromSheetRow(row)
-      const found = fieldMessages(variationSchema, drill.id === '' ? { ...drill, id: `${drill.ladder}.own-new` } : drill)
+      const found = fieldMessages(
+        variationSchema,
+        drill.id === '' ? { ...drill, id: `${drill.ladder}.own-new` } : drill,
+      )
       if (found) problems.push(...Object.values(found).map(message => place + message))
       else variations.push(drill)
       if (!STANDARD.ladders.some(l => l.id === drill.ladder) && !ladders.has(drill.ladder)) {
-        ladders.set(drill.ladder, { id: drill.ladder, name: (row.ladderName ?? '').trim(), aim: (row.ladderAim ?? '').trim() })
+        ladders.set(drill.ladder, {
+          id: drill.ladder, name: (row.ladderName ?? '').trim(), aim: (row.ladderAim ?? '').trim(),
+        })
       }
     }
     catch (error) {

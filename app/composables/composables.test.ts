@@ -13,7 +13,9 @@ import { inDays, longDay, measures, weekSpan } from './useWords'
 
 describe('words', () => {
   it('says days as coaches do', () => {
-    expect([weekSpan('2026-11-23'), weekSpan('2026-11-30'), longDay('2026-11-24')]).toEqual(['23 – 29 Nov', '30 Nov – 6 Dec', 'Tuesday 24 Nov'])
+    expect([weekSpan('2026-11-23'), weekSpan('2026-11-30'), longDay('2026-11-24')]).toEqual([
+      '23 – 29 Nov', '30 Nov – 6 Dec', 'Tuesday 24 Nov',
+    ])
     expect([0, 1, -1, 4, -3].map(inDays)).toEqual(['today', 'tomorrow', 'yesterday', 'in 4 days', '3 days ago'])
   })
 
@@ -29,21 +31,28 @@ describe('words', () => {
 
 describe('the strip', () => {
   it('never lets words overlap nor run past its end', () => {
-    fc.assert(fc.property(anyContext, anySessions, fc.integer({ min: 300, max: 1000 }), (ctx, sessions, width) => {
-      for (const session of proposeWeek({ context: ctx, sessions }).plan.sessions) {
-        const { items } = stripLayout(session, width / 100, width, STANDARD)
-        for (const a of items) {
-          expect(a.labelX + a.labelWidth).toBeLessThanOrEqual(width + 1e-6)
-          for (const b of items) {
-            if (a !== b && a.row === b.row) expect(a.labelX + a.labelWidth <= b.labelX || b.labelX + b.labelWidth <= a.labelX).toBe(true)
+    fc.assert(
+      fc.property(anyContext, anySessions, fc.integer({ min: 300, max: 1000 }), (ctx, sessions, width) => {
+        for (const session of proposeWeek({ context: ctx, sessions }).plan.sessions) {
+          const { items } = stripLayout(session, width / 100, width, STANDARD)
+          for (const a of items) {
+            expect(a.labelX + a.labelWidth).toBeLessThanOrEqual(width + 1e-6)
+            for (const b of items) {
+              if (a !== b && a.row === b.row)
+                expect(a.labelX + a.labelWidth <= b.labelX || b.labelX + b.labelWidth <= a.labelX).toBe(true)
+            }
           }
         }
-      }
-    }), { seed: 2, numRuns: 60 })
+      }),
+      { seed: 2, numRuns: 60 },
+    )
   })
 
   it('knows what a drop at a minute means', () => {
-    const session = { id: 's', day: 0, minutes: 60, items: [], lifts: [{ id: 'l', lift: 'backSquat' as const, sets: 4, reps: 4, percent1Rm: 82 }] }
+    const session = {
+      id: 's', day: 0, minutes: 60, items: [],
+      lifts: [{ id: 'l', lift: 'backSquat' as const, sets: 4, reps: 4, percent1Rm: 82 }],
+    }
     expect(placeAt(session, 3, STANDARD)).toEqual({ slot: 'paired', pairedWith: 'l' })
     expect(placeAt(session, 30, STANDARD)).toMatchObject({ slot: 'finisher' })
     expect(placeAt({ ...session, lifts: [] }, 1, STANDARD)).toMatchObject({ slot: 'after' })
@@ -52,8 +61,12 @@ describe('the strip', () => {
 
 describe('the roster filter', () => {
   const row = (name: string, archived = false): RosterRow => ({
-    athlete: { ...blankAthlete([]), id: name, name, version: 1, archived, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null, accountState: 'none' as const, changedBy: null, position: 'setter' },
-    marks: [], nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, lastBraceDay: null, screened: true, homeworkLies: false,
+    athlete: {
+      ...blankAthlete([]), id: name, name, version: 1, archived, clearances: [], health: NO_HEALTH, screenedOn: null,
+      accountEmail: null, accountState: 'none' as const, changedBy: null, position: 'setter',
+    },
+    marks: [], nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false,
+    lastBraceDay: null, screened: true, homeworkLies: false,
   })
 
   it('finds by any words in any order and hides the archived', () => {
@@ -75,10 +88,13 @@ describe('the runner', () => {
     dose: { sets: 1, amount: 10, unit: 'seconds', restS: 5 }, extraSetSide: null, setting: {}, settingsAsked: [],
   })
   const run = (): Today => ({
-    athleteId: 'a', athleteName: 'A', day: '2026-03-04', stop: null, logs: [], nextDays: [], nextCompetition: null, season: null, entries: [], notices: [],
+    athleteId: 'a', athleteName: 'A', day: '2026-03-04', stop: null, logs: [], nextDays: [], nextCompetition: null,
+    season: null, entries: [], notices: [],
     session: { id: 's', day: '2026-03-04', minutes: 60, lifts: [], items: [prescribed('one'), prescribed('two')] },
   })
-  const outcome = { amount: 10, breakPoint: 'none', setting: {}, feltAt: [], effort: null, painAt: null, note: '' } as const
+  const outcome = {
+    amount: 10, breakPoint: 'none', setting: {}, feltAt: [], effort: null, painAt: null, note: '',
+  } as const
 
   it('goes through sides, sets and drills, and sends each set once', () => {
     const sent: SetLogInput[] = []

@@ -8,8 +8,8 @@ import { deskLooks } from './deskLooks'
 
 const TODAY = '2026-03-04'
 const athlete = (over: Partial<Athlete>): Athlete => ({
-  ...larkholm(TODAY).athletes[0]!.input, id: 'a', version: 1, archived: false, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null, accountState: 'none', changedBy: null,
-  flags: [], ...over,
+  ...larkholm(TODAY).athletes[0]!.input, id: 'a', version: 1, archived: false, clearances: [], health: NO_HEALTH,
+  screenedOn: null, accountEmail: null, accountState: 'none', changedBy: null, flags: [], ...over,
 })
 const looks = (one: Athlete, trials: readonly StoredTrial[] = []) =>
   deskLooks(() => [one], () => trials, { catalogue: () => STANDARD, tests: () => STANDARD_TESTS, today: () => TODAY })
@@ -24,7 +24,9 @@ describe('what the desk knows of an athlete', () => {
   it('tells whoever may not know why only that it is not now', () => {
     const left = STANDARD.variations.map(v => v.id).filter(id => !id.startsWith('front-plank.elbows'))
     expect(looks(athlete({ health: { ...NO_HEALTH, left } })).stop('a', plank)).toBe('Not for this athlete now.')
-    expect(looks(athlete({ health: { ...NO_HEALTH, left: ['brace.find-it'] } })).stop('a', { test: 'hinge', side: 'left' })).toBe('Not for this athlete now.')
+    expect(
+      looks(athlete({ health: { ...NO_HEALTH, left: ['brace.find-it'] } })).stop('a', { test: 'hinge', side: 'left' }),
+    ).toBe('Not for this athlete now.')
   })
 
   it('finds a value far from the athlete’s own odd, and not from another’s', () => {
@@ -37,7 +39,10 @@ describe('what the desk knows of an athlete', () => {
 
 describe('red flags that were cleared', () => {
   it('are asked about anew; those that stand and amber ones are not', () => {
-    const word = { id: 'c', flag: 'chestPain' as const, extent: 'all' as const, givenBy: 'x', role: 'doctor' as const, from: '2026-03-01', until: '2026-03-10', note: '' }
+    const word = {
+      id: 'c', flag: 'chestPain' as const, extent: 'all' as const, givenBy: 'x', role: 'doctor' as const,
+      from: '2026-03-01', until: '2026-03-10', note: '',
+    }
     expect(clearedReds(['chestPain', 'fainting', 'wrist'], [word], {}, TODAY)).toEqual(['chestPain'])
     expect(clearedReds(['chestPain'], [word], {}, '2026-03-11')).toEqual([])
   })

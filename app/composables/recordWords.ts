@@ -1,6 +1,7 @@
 import { threeWay } from '~~/core/merge'
 
-const plain = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value)
+const plain = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
 
 function short(value: unknown): string {
   if (value === undefined || value === null) return 'nothing'

@@ -20,20 +20,29 @@ export function rowTops(days: boolean) {
 }
 
 /** The months of a season with the week each begins in. */
-export function monthsOf({ startsOn, weeks }: Pick<SeasonShape, 'startsOn' | 'weeks'>): { readonly week: number, readonly name: string }[] {
+export function monthsOf(
+  { startsOn, weeks }: Pick<SeasonShape, 'startsOn' | 'weeks'>,
+): { readonly week: number, readonly name: string }[] {
   const found: { week: number, name: string }[] = []
   for (let week = 0; week < weeks; week++) {
     const day = addDays(startsOn, 7 * week)
-    const name = `${MONTHS[Number(day.slice(5, 7)) - 1]}${day.slice(5, 7) === '01' || week === 0 ? ` ${day.slice(0, 4)}` : ''}`
+    const name = `${MONTHS[Number(day.slice(5, 7)) - 1]}${
+      day.slice(5, 7) === '01' || week === 0 ? ` ${day.slice(0, 4)}` : ''
+    }`
     if (found.at(-1)?.name.slice(0, 3) !== name.slice(0, 3)) found.push({ week, name })
   }
   return found
 }
 
 /** Names along a line, each with as much room as it has before the next begins; those without room are left out. */
-export function withRoom<T extends { readonly x: number, readonly text: string }>(items: readonly T[], end: number, charPx: number): (T & { readonly shown: string })[] {
+export function withRoom<T extends { readonly x: number, readonly text: string }>(
+  items: readonly T[], end: number, charPx: number,
+): (T & { readonly shown: string })[] {
   return items.map((item, i) => {
     const room = Math.floor(((items[i + 1]?.x ?? end) - item.x - 14) / charPx)
-    return { ...item, shown: room >= item.text.length ? item.text : room >= 5 ? `${item.text.slice(0, room - 1)}…` : '' }
+    return {
+      ...item,
+      shown: room >= item.text.length ? item.text : room >= 5 ? `${item.text.slice(0, room - 1)}…` : '',
+    }
   })
 }

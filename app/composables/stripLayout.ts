@@ -33,18 +33,25 @@ const MOST_SHIFT_PX = 190
  * Places bars by their minutes and words in rows beneath, so that no two words overlap
  * and none runs past the end of the strip.
  */
-export function stripLayout(session: PlannedSession, pxPerMinute: number, widthPx: number, catalogue: Catalogue, marked: ReadonlySet<string> = new Set()) {
+export function stripLayout(
+  session: PlannedSession, pxPerMinute: number, widthPx: number, catalogue: Catalogue,
+  marked: ReadonlySet<string> = new Set(),
+) {
   const layout = layOutSession(session, catalogue)
   const x = (seconds: number): number => (seconds / 60) * pxPerMinute
   const lifts: StripLift[] = layout.blocks.filter(b => b.kind === 'lift')
     .map(b => ({ id: b.id, x: x(b.startS), width: Math.max(20, x(b.durationS)) }))
-  const edges = layout.blocks.filter(b => b.kind === 'warmUp' || b.kind === 'coolDown').map(b => ({ kind: b.kind, x: x(b.startS), width: x(b.durationS) }))
+  const edges = layout.blocks.filter(b => b.kind === 'warmUp' || b.kind === 'coolDown').map(b => ({
+    kind: b.kind, x: x(b.startS), width: x(b.durationS),
+  }))
   const rowEnds: number[] = []
   const items = layout.blocks.filter(b => b.kind === 'item').map((block): StripItem => {
     const item = session.items.find(i => i.id === block.id)!
     const variation = catalogue.find(item.variationId)
     const name = variation?.name ?? 'Unknown drill'
-    const dose = [formatDose(item.dose, variation?.sides ?? 'both'), ...tagsOf(item), ...(marked.has(item.id) ? ['marked'] : [])].join(' · ')
+    const dose = [
+      formatDose(item.dose, variation?.sides ?? 'both'), ...tagsOf(item), ...(marked.has(item.id) ? ['marked'] : []),
+    ].join(' · ')
     const labelWidth = Math.min(MOST_LABEL_PX, Math.max(name.length * NAME_PX, dose.length * FIGURE_PX) + 6)
     const barX = x(block.startS)
     const nearest = Math.max(0, Math.min(barX, widthPx - labelWidth))
@@ -63,7 +70,8 @@ export function stripLayout(session: PlannedSession, pxPerMinute: number, widthP
 
 function tagsOf({ extraSetSide, kept, slot, circuit, note }: TrunkItem): string[] {
   return [
-    ...(extraSetSide ? [`${extraSetSide === 'left' ? 'L' : 'R'} +1`] : []), ...(kept ? ['kept'] : []), ...(slot === 'home' ? ['home'] : []), ...(slot === 'inside' ? ['inside'] : []),
+    ...(extraSetSide ? [`${extraSetSide === 'left' ? 'L' : 'R'} +1`] : []),
+    ...(kept ? ['kept'] : []), ...(slot === 'home' ? ['home'] : []), ...(slot === 'inside' ? ['inside'] : []),
     ...(circuit ? ['circuit'] : []), ...(note ? ['note'] : []),
   ]
 }
@@ -75,7 +83,8 @@ export function placeAt(session: PlannedSession, minute: number, catalogue: Cata
   const second = minute * 60
   const under = lifts.find(block => second >= block.startS && second < block.startS + block.durationS)
   if (under) return { slot: 'paired', pairedWith: under.id }
-  if (lifts.length === 0) return { slot: second < 60 ? 'activation' : second > layout.totalS + 120 ? 'finisher' : 'after', pairedWith: null }
+  if (lifts.length === 0)
+    return { slot: second < 60 ? 'activation' : second > layout.totalS + 120 ? 'finisher' : 'after', pairedWith: null }
   if (second < lifts[0]!.startS) return { slot: 'activation', pairedWith: null }
   return { slot: second > layout.totalS + 120 ? 'finisher' : 'after', pairedWith: null }
 }

@@ -1,5 +1,8 @@
 /** A table as it came: its headings and its rows by heading. */
-export interface TableFile { readonly headings: readonly string[], readonly rows: readonly Readonly<Record<string, string>>[] }
+export interface TableFile {
+  readonly headings: readonly string[]
+  readonly rows: readonly Readonly<Record<string, string>>[]
+}
 
 /** A spreadsheet would run a cell that begins like a formula. */
 const FORMULA = /^[=+\-@\t\r]/
@@ -9,10 +12,12 @@ const QUOTED = /^'(?=[=+\-@\t\r])/
 export async function readTable(text: string): Promise<TableFile> {
   const { default: papa } = await import('papaparse')
   const { data, meta } = papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-    header: true, skipEmptyLines: 'greedy', transform: cell => cell.replace(QUOTED, ''), transformHeader: heading => heading.trim(),
+    header: true, skipEmptyLines: 'greedy', transform: cell => cell.replace(QUOTED, ''),
+    transformHeader: heading => heading.trim(),
   })
   const headings = (meta.fields ?? []).filter(heading => heading !== '')
-  if (headings.length === 0 || data.length === 0) throw new Error('This file holds no table: the first row names the columns, the rows below hold the values.')
+  if (headings.length === 0 || data.length === 0)
+    throw new Error('This file holds no table: the first row names the columns, the rows below hold the values.')
   return { headings, rows: data }
 }
 

@@ -4,14 +4,18 @@ import { STANDARD_TESTS, TEST_IDS, TESTS, testFacts } from '~~/core/assessment'
 import { larkholm } from '~~/demo'
 import { athleteSchema, fieldMessages, trialSchema } from '~~/shared/schemas'
 import { NO_HEALTH, type Athlete, type StoredTrial } from '~~/shared/types'
-import { isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine, type TrialRow } from './importKinds'
+import {
+  isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine,
+  type TrialRow,
+} from './importKinds'
 import { readTable, writeTable } from './tableFile'
 import { matchColumns, readRows } from './tableImport'
 import { blankAthlete } from './useAthleteForm'
 
 const centre = larkholm('2026-03-04')
 const athletes = centre.athletes.map(({ id, input }): Athlete => ({
-  ...input, id, version: 1, archived: false, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null, accountState: 'none', changedBy: null,
+  ...input, id, version: 1, archived: false, clearances: [], health: NO_HEALTH, screenedOn: null, accountEmail: null,
+  accountState: 'none', changedBy: null,
 }))
 const together = trialProblem(STANDARD_TESTS)
 const fields = trialFields(athletes, STANDARD_TESTS)
@@ -35,17 +39,24 @@ describe('columns', () => {
 })
 
 describe('rows of tests', () => {
-  const good = { 'Athlete': athletes[0]!.name.toUpperCase(), 'Test': 'side bridge hold', 'Side': 'L', 'Value': '62,5', 'What ended it': 'Trunk gave out', 'Day': '2026-03-02' }
+  const good = {
+    'Athlete': athletes[0]!.name.toUpperCase(), 'Test': 'side bridge hold', 'Side': 'L', 'Value': '62,5',
+    'What ended it': 'Trunk gave out', 'Day': '2026-03-02',
+  }
 
   it('are read in the words a coach writes', () => {
     const [{ row } = { row: null }] = read([good])
-    expect(row).toEqual({ athleteId: athletes[0]!.id, test: 'sideBridge', side: 'left', value: 62.5, breakPoint: 'trunk', day: '2026-03-02', note: '' })
+    expect(row).toEqual({
+      athleteId: athletes[0]!.id, test: 'sideBridge', side: 'left', value: 62.5, breakPoint: 'trunk', day: '2026-03-02',
+      note: '',
+    })
     expect(fieldMessages(trialSchema, toTrial(row!, key))).toBeNull()
   })
 
   it.each([
-    ['athleteId', { Athlete: 'Nobody At All' }, 'Nobody here'], ['test', { Test: 'juggling' }, 'not known'], ['value', { Value: 'long' }, 'A number'],
-    ['value', { Value: '' }, 'missing'], ['day', { Day: '2/3/26' }, 'YYYY-MM-DD'], ['side', { Side: 'middle' }, 'left, right'],
+    ['athleteId', { Athlete: 'Nobody At All' }, 'Nobody here'], ['test', { Test: 'juggling' }, 'not known'],
+    ['value', { Value: 'long' }, 'A number'], ['value', { Value: '' }, 'missing'],
+    ['day', { Day: '2/3/26' }, 'YYYY-MM-DD'], ['side', { Side: 'middle' }, 'left, right'],
     ['breakPoint', { 'What ended it': 'boredom' }, 'not known'],
   ])('say beside the cell what is wrong with %s', (field, wrong, words) => {
     const [row] = read([{ ...good, ...wrong }])
@@ -56,13 +67,15 @@ describe('rows of tests', () => {
 
   it('ask for the side of a one-sided test and of no other', () => {
     const row = read([good])[0]!.row!
-    expect([together(row), together({ ...row, side: null })?.field, together({ ...row, test: 'plank' })?.field]).toEqual([null, 'side', 'side'])
+    expect([together(row), together({ ...row, side: null })?.field, together({ ...row, test: 'plank' })?.field])
+      .toEqual([null, 'side', 'side'])
   })
 
   it('written out come back the same, and brought in twice are known', async () => {
     const trials = TEST_IDS.map((test, i): StoredTrial => ({
-      id: key, athleteId: athletes[i % athletes.length]!.id, day: '2026-03-02', performedAt: '2026-03-02T12:00:00.000Z', test,
-      side: testFacts(test).sides === 'each' ? 'right' : null, value: 10 + i / 2, breakPoint: 'none', setting: {}, note: i === 0 ? '=1+1, "quoted"; and more' : '', takenBy: null, reliable: null,
+      id: key, athleteId: athletes[i % athletes.length]!.id, day: '2026-03-02', performedAt: '2026-03-02T12:00:00.000Z',
+      test, side: testFacts(test).sides === 'each' ? 'right' : null, value: 10 + i / 2, breakPoint: 'none', setting: {},
+      note: i === 0 ? '=1+1, "quoted"; and more' : '', takenBy: null, reliable: null,
     }))
     const table = await readTable(await writeTable(trialTable(trials, athletes, STANDARD_TESTS)))
     const rows = readRows<TrialRow>(table.rows, fields, matchColumns(table.headings, fields, {})).map(r => r.row!)
@@ -72,11 +85,17 @@ describe('rows of tests', () => {
   })
 
   it('never give a value that the server would refuse', () => {
-    const cell = fc.oneof(fc.string({ maxLength: 12 }), fc.constantFrom('', '12', '-3', '1e9', 'left', '2026-03-02', athletes[0]!.name, TESTS.plank.name))
-    fc.assert(fc.property(fc.record({ Athlete: cell, Test: cell, Side: cell, Value: cell, Day: cell, Note: cell }), (cells) => {
-      const [{ row } = { row: null }] = read([cells])
-      if (row) expect(fieldMessages(trialSchema, toTrial(row, key))).toBeNull()
-    }), { seed: 12, numRuns: 300 })
+    const cell = fc.oneof(
+      fc.string({ maxLength: 12 }),
+      fc.constantFrom('', '12', '-3', '1e9', 'left', '2026-03-02', athletes[0]!.name, TESTS.plank.name),
+    )
+    fc.assert(
+      fc.property(fc.record({ Athlete: cell, Test: cell, Side: cell, Value: cell, Day: cell, Note: cell }), (cells) => {
+        const [{ row } = { row: null }] = read([cells])
+        if (row) expect(fieldMessages(trialSchema, toTrial(row, key))).toBeNull()
+      }),
+      { seed: 12, numRuns: 300 },
+    )
   })
 })
 

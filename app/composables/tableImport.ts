@@ -24,7 +24,9 @@ export type Matching = Readonly<Record<string, string | null>>
 const plain = (text: string): string => text.toLowerCase().replace(/[^a-z0-9%]+/g, ' ').trim()
 
 /** Matches headings to fields: as it was last time for the same heading, else by name; a field takes one heading. */
-export function matchColumns<Row>(headings: readonly string[], fields: readonly ImportField<Row>[], before: Matching): Matching {
+export function matchColumns<Row>(
+  headings: readonly string[], fields: readonly ImportField<Row>[], before: Matching,
+): Matching {
   const taken = new Set<string>()
   return Object.fromEntries(headings.map((heading) => {
     const known = before[heading]
@@ -61,7 +63,9 @@ export function readRows<Row>(
 }
 
 /** A number from words, with a comma or a point; NaN when it is none. */
-export const numberIn = (text: string): number => (text === '' ? NaN : Number(text.replace(/\s/g, '').replace(',', '.')))
+export const numberIn = (
+  text: string,
+): number => (text === '' ? NaN : Number(text.replace(/\s/g, '').replace(',', '.')))
 
 /** A field that takes one of several known words, by key or by name. */
 export function oneOfWords(words: Readonly<Record<string, string>>, label: string) {

@@ -11,24 +11,50 @@ export interface ToLookAt { readonly text: string, readonly urgent: boolean }
 /** Days before its end from which a clearance is warned about (common practice, no source). */
 const WARN_DAYS = 14
 
-/** What waits about an athlete, most urgent first: flags that stand, clearances that end, pain and where, what is not known, brace re-checks. */
-export function toLookAt({ athlete, marks, painInLastDays, lastLogDay, lastBraceDay, homeworkLies, screened: known }: RosterRow, today: string): ToLookAt[] {
+/**
+ * What waits about an athlete, most urgent first: flags that stand, clearances that end, pain and where, what is not
+ * known, brace re-checks.
+ */
+export function toLookAt(
+  { athlete, marks, painInLastDays, lastLogDay, lastBraceDay, homeworkLies, screened: known }: RosterRow,
+  today: string,
+): ToLookAt[] {
   const screened = known ? [] : [{ text: 'Never screened', urgent: true }]
   const standing = marks.map((mark): ToLookAt => {
     const { kind, name, means } = flagFacts(mark)
-    return kind === 'red' ? { text: `Refer: ${name}`, urgent: true } : { text: isRestriction(mark) ? means : name, urgent: false }
+    return kind === 'red'
+      ? { text: `Refer: ${name}`, urgent: true }
+      : { text: isRestriction(mark) ? means : name, urgent: false }
   })
-  const ending = endingClearances(athlete.clearances.filter(c => athlete.flags.includes(c.flag)), addDays(today, WARN_DAYS)).map(({ flag, until }): ToLookAt => {
+  const ending = endingClearances(
+    athlete.clearances.filter(c => athlete.flags.includes(c.flag)),
+    addDays(today, WARN_DAYS),
+  ).map(({ flag, until }): ToLookAt => {
     const days = daysBetween(today, until!)
-    const when = days < 0 ? `ended on ${dayMonth(until!)}` : days === 0 ? 'ends today' : `ends in ${days} ${days === 1 ? 'day' : 'days'}`
+    const when = days < 0
+      ? `ended on ${dayMonth(until!)}`
+      : days === 0
+      ? 'ends today'
+      : `ends in ${days} ${days === 1 ? 'day' : 'days'}`
     return { text: `Clearance ${when}: ${FLAGS[flag].name.toLowerCase()}`, urgent: true }
   })
-  const hurt = athlete.health.pain.filter(one => one.state !== 'leftOut').map((one): ToLookAt => ({ text: `Pain ${shortDay(one.day)}: ${painText(one)}`, urgent: true }))
-  const pain = hurt.length === 0 && painInLastDays ? [{ text: `Pain logged, last on ${lastLogDay ? shortDay(lastLogDay) : ''}`, urgent: true }] : hurt
-  const left = athlete.health.left !== null && standing.length === 0 ? [{ text: 'Some drills are not for this athlete now', urgent: false }] : []
+  const hurt = athlete.health.pain.filter(one => one.state !== 'leftOut').map((one): ToLookAt => ({
+    text: `Pain ${shortDay(one.day)}: ${painText(one)}`, urgent: true,
+  }))
+  const pain = hurt.length === 0 && painInLastDays
+    ? [{ text: `Pain logged, last on ${lastLogDay ? shortDay(lastLogDay) : ''}`, urgent: true }]
+    : hurt
+  const left = athlete.health.left !== null && standing.length === 0
+    ? [{ text: 'Some drills are not for this athlete now', urgent: false }]
+    : []
   const brace = lastBraceDay === null
     ? [{ text: 'Brace never checked', urgent: false }]
-    : daysBetween(lastBraceDay, today) >= RECHECK_DAYS ? [{ text: `Brace re-check due since ${dayMonth(addDays(lastBraceDay, RECHECK_DAYS))}`, urgent: false }] : []
+    : daysBetween(lastBraceDay, today) >= RECHECK_DAYS
+    ? [{ text: `Brace re-check due since ${dayMonth(addDays(lastBraceDay, RECHECK_DAYS))}`, urgent: false }]
+    : []
   const homework = homeworkLies ? [{ text: 'Brace homework lies', urgent: false }] : []
-  return [...standing.filter(s => s.urgent), ...ending, ...pain, ...standing.filter(s => !s.urgent), ...left, ...screened, ...brace, ...homework]
+  return [
+    ...standing.filter(s => s.urgent), ...ending, ...pain, ...standing.filter(s => !s.urgent), ...left, ...screened,
+    ...brace, ...homework,
+  ]
 }

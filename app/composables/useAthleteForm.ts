@@ -71,14 +71,17 @@ export function useAthleteForm(from: AthleteInput, units: Units, draftKey: strin
     const found: Record<string, string> = {}
     for (const [path, message] of Object.entries(messages)) {
       const [field, index] = path.split('.')
-      if (field === 'available' && index !== undefined) found[`available.${value.value.available[Number(index)]!.day}`] = message
+      if (field === 'available' && index !== undefined)
+        found[`available.${value.value.available[Number(index)]!.day}`] = message
       else found[field!] ??= message
     }
     return found
   }
 
   function showServer(fields: Readonly<Record<string, string>>): void {
-    problems.value = byField(Object.fromEntries(Object.entries(fields).map(([k, v]) => [k.replace(/^athlete\./, ''), v])))
+    problems.value = byField(
+      Object.fromEntries(Object.entries(fields).map(([k, v]) => [k.replace(/^athlete\./, ''), v])),
+    )
   }
 
   if (draftKey) {

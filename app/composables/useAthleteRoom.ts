@@ -6,7 +6,10 @@ import { useSessionStore } from '~/stores/session'
 import { useCatalogue } from './useCatalogue'
 
 /** A room about one athlete, (named by the address): loads what is known of them, and says who may change it. */
-export function useAthleteRoom(name: string, alsoLoad: (id: string, today: string) => Promise<unknown> = () => Promise.resolve()) {
+export function useAthleteRoom(
+  name: string,
+  alsoLoad: (id: string, today: string) => Promise<unknown> = () => Promise.resolve(),
+) {
   const route = useRoute()
   const session = useSessionStore()
   const roster = useRosterStore()

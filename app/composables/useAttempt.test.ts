@@ -15,7 +15,11 @@ describe('work that a person waits for', () => {
 
   it('says what went wrong, beside its field where it has one, and forgets it on the next try', async () => {
     const { problem, fields, attempt } = useAttempt()
-    expect(await attempt(async () => { throw new AppError('badInput', 'Not so.', { until: 'It ends before it begins.' }) })).toBe(false)
+    expect(
+      await attempt(async () => {
+        throw new AppError('badInput', 'Not so.', { until: 'It ends before it begins.' })
+      }),
+    ).toBe(false)
     expect([problem.value, fields.value]).toEqual(['Not so.', { until: 'It ends before it begins.' }])
     expect(await attempt(async () => undefined)).toBe(true)
     expect([problem.value, fields.value]).toEqual(['', {}])

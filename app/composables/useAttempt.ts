@@ -1,7 +1,10 @@
 import { ref } from 'vue'
 import { AppError } from '~~/shared/errors'
 
-/** Work that a person waits for, one piece at a time: whether it goes on, and what went wrong, beside its field or above all. */
+/**
+ * Work that a person waits for, one piece at a time: whether it goes on, and what went wrong, beside its field or above
+ * all.
+ */
 export function useAttempt() {
   const busy = ref(false)
   const problem = ref('')

@@ -12,7 +12,8 @@ function within<T>(setup: () => T): { found: T, unmount: () => void } {
   const wrapper = mount(defineComponent({ setup() { found = setup(); return () => h('p') } }))
   return { found, unmount: () => wrapper.unmount() }
 }
-const samples = (values: readonly number[], from = 0): Sample[] => values.map((value, i) => ({ seq: from + i, tMs: (from + i) * 50, value, arrivedMs: (from + i) * 50 + 5 }))
+const samples = (values: readonly number[], from = 0): Sample[] =>
+  values.map((value, i) => ({ seq: from + i, tMs: (from + i) * 50, value, arrivedMs: (from + i) * 50 + 5 }))
 const of = (n: number, value: number): number[] => Array.from({ length: n }, () => value)
 
 beforeEach(() => localStorage.clear())
@@ -27,7 +28,9 @@ describe('a run on an instrument', () => {
     run.take(samples(of(100, 91), 40))
     expect(run.phase.value).toBe('holding')
     run.take(samples(of(20, 3), 140))
-    expect(run.result.value).toMatchObject({ value: 5, cutShort: false, says: '91 N on average, swaying by 0.0 %', trace: { reliable: true, kind: 'force' } })
+    expect(run.result.value).toMatchObject({
+      value: 5, cutShort: false, says: '91 N on average, swaying by 0.0 %', trace: { reliable: true, kind: 'force' },
+    })
     expect(unpackTrace(run.result.value!.trace)).toHaveLength(run.result.value!.trace.count)
     run.take(samples(of(50, 91), 160))
     expect(run.result.value!.value).toBe(5)
@@ -40,7 +43,9 @@ describe('a run on an instrument', () => {
     first.unmount()
     const { found: again } = within(() => useInstrumentRun(() => null))
     expect(again.restored.value).toEqual({ who: 'a' })
-    expect(again.result.value).toMatchObject({ cutShort: true, trace: { reliable: false, says: ['It was cut short.'] } })
+    expect(again.result.value).toMatchObject({
+      cutShort: true, trace: { reliable: false, says: ['It was cut short.'] },
+    })
     expect(again.result.value!.value).toBeGreaterThan(4)
     again.begin({ kind: 'force', target: 90 })
     again.take(samples(of(10, 0)))
@@ -63,7 +68,9 @@ describe('a run on an instrument', () => {
     run.take(samples(of(60, 90)))
     run.take(samples(of(60, 90), 90))
     run.finish(false)
-    expect(run.result.value!.trace).toMatchObject({ reliable: false, says: [expect.stringContaining('Nothing came for 1.')] })
+    expect(run.result.value!.trace).toMatchObject({
+      reliable: false, says: [expect.stringContaining('Nothing came for 1.')],
+    })
   })
 
   it('on a cuff ends where the pressure left', () => {
@@ -82,7 +89,13 @@ describe('an instrument that is watched', () => {
     const stop = vi.fn()
     const away = vi.fn()
     const name = ref<string | null>('gauge')
-    const { found: live, unmount } = within(() => useInstrument(name, (_, h, l) => { hear = h; lost = l; return stop }, { away }))
+    const { found: live, unmount } = within(() =>
+      useInstrument(name, (_, h, l) => {
+        hear = h
+        lost = l
+        return stop
+      }, { away })
+    )
     const state = { name: 'gauge', kind: 'force', simulated: false, connected: true } as const
     hear({ event: 'state', state })
     hear({ event: 'samples', samples: samples(of(40, 20)).map(s => [s.seq, s.tMs, s.value, s.arrivedMs] as const) })

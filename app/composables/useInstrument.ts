@@ -12,7 +12,8 @@ export type Watch = (name: string, hear: (event: InstrumentEvent) => void, lost:
 
 /** One instrument, live: (its name, how to watch, what to do with each bundle of samples and each press). */
 export function useInstrument(
-  name: Ref<string | null>, watchIt: Watch, on: { samples?: (samples: readonly Sample[]) => void, press?: () => void, away?: () => void } = {},
+  name: Ref<string | null>, watchIt: Watch,
+  on: { samples?: (samples: readonly Sample[]) => void, press?: () => void, away?: () => void } = {},
   clock: () => number = () => Date.now(),
 ) {
   const state = shallowRef<InstrumentState | null>(null)

@@ -10,19 +10,28 @@ import { useCatalogueFilter } from './useCatalogueFilter'
 import { reckon, useLadderBench } from './useLadderBench'
 
 const someone = { ...larkholm('2026-03-02').athletes[0]!.input, sex: 'male' as const, heightCm: 180, massKg: 80 }
-const bench = (rung = 4, screen = context.screen) => useLadderBench(
-  computed(() => ({ ...someone, rungs: { 'front-plank': rung } })), computed(() => ({ ...screen, rungs: { ...screen.rungs, 'front-plank': rung } })), ref('front-plank'))
+const bench = (rung = 4, screen = context.screen) =>
+  useLadderBench(
+    computed(() => ({ ...someone, rungs: { 'front-plank': rung } })),
+    computed(() => ({ ...screen, rungs: { ...screen.rungs, 'front-plank': rung } })),
+    ref('front-plank'),
+  )
 const onTheBack = 'front-plank.weight-on-back'
 
 describe('reckoning a rung', () => {
   it('gives every body a moment and a picture, or a reason', () => {
-    fc.assert(fc.property(
-      fc.constantFrom(...VARIATIONS), fc.constantFrom('male' as const, 'female' as const), fc.integer({ min: 150, max: 205 }), fc.integer({ min: 45, max: 130 }),
-      (variation, sex, heightCm, massKg) => {
-        const { result, figure, problem } = reckon(variation, { sex, heightCm, massKg })
-        if (poseOf(variation)) expect([Boolean(result), Boolean(figure)], variation.id).toEqual([true, true])
-        else expect(problem.length, variation.id).toBeGreaterThan(5)
-      }), { seed: 4, numRuns: 300 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...VARIATIONS), fc.constantFrom('male' as const, 'female' as const),
+        fc.integer({ min: 150, max: 205 }), fc.integer({ min: 45, max: 130 }),
+        (variation, sex, heightCm, massKg) => {
+          const { result, figure, problem } = reckon(variation, { sex, heightCm, massKg })
+          if (poseOf(variation)) expect([Boolean(result), Boolean(figure)], variation.id).toEqual([true, true])
+          else expect(problem.length, variation.id).toBeGreaterThan(5)
+        },
+      ),
+      { seed: 4, numRuns: 300 },
+    )
   })
 
   it('asks more of the longer and of the heavier body', () => {
@@ -69,7 +78,10 @@ describe('the ladder bench', () => {
     for (const one of found.value!) {
       expect(one.ratio).toBeGreaterThan(1.03)
       expect(one.ratio).toBeLessThan(1.17)
-      expect(VARIATIONS.find(v => v.id === one.variationId)!.equipment.every(need => need.some(e => floor.includes(e))), one.variationId).toBe(true)
+      expect(
+        VARIATIONS.find(v => v.id === one.variationId)!.equipment.every(need => need.some(e => floor.includes(e))),
+        one.variationId,
+      ).toBe(true)
     }
   })
 
@@ -79,7 +91,10 @@ describe('the ladder bench', () => {
     expect(rungs.value.find(r => r.variation.id === 'front-plank.hands')!.removed).not.toEqual([])
     choose('front-plank.elbows')
     findHarder()
-    for (const one of found.value!) expect(removals(findVariation(one.variationId)!, mayNot).filter(r => r.rule !== 'rung'), one.variationId).toEqual([])
+    for (const one of found.value!)
+      expect(removals(findVariation(one.variationId)!, mayNot).filter(r => r.rule !== 'rung'), one.variationId).toEqual(
+        [],
+      )
 
     const red = bench(4, { ...context.screen, flags: ['chestPain'] })
     red.choose('front-plank.elbows')
@@ -90,7 +105,8 @@ describe('the ladder bench', () => {
 })
 
 describe('finding in the catalogue', () => {
-  const catalogue = (equipment: readonly Equipment[] = Object.keys(EQUIPMENT) as Equipment[]) => useCatalogueFilter(computed(() => STANDARD), computed(() => new Set(equipment)))
+  const catalogue = (equipment: readonly Equipment[] = Object.keys(EQUIPMENT) as Equipment[]) =>
+    useCatalogueFilter(computed(() => STANDARD), computed(() => new Set(equipment)))
 
   it('shows all until asked, and all again when cleared', () => {
     const { filter, shown, clear } = catalogue()

@@ -4,7 +4,8 @@ import type { Variation } from '~~/core/catalogue'
 import { DEFAULT_REP_S, momentTime, tempoSeconds, writeTempo, type Dose } from '~~/core/dose'
 import { DomainError } from '~~/core/errors'
 import {
-  compare, DOUBT, evaluateBody, figureOf, findModel, nearTo, poseOf, settingsFor, settingsOf, whyNoPose, type Evaluation, type Figure, type Found,
+  compare, DOUBT, evaluateBody, figureOf, findModel, nearTo, poseOf, settingsFor, settingsOf, whyNoPose,
+  type Evaluation, type Figure, type Found,
   type ModelSettings,
 } from '~~/core/mechanics'
 import { removals, type Removal, type Screen } from '~~/core/screening'
@@ -23,7 +24,9 @@ export interface BenchRung {
 }
 
 /** A moment for a person's body, with the picture of the pose it comes from. */
-export function reckon(variation: Variation, athlete: Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>, moved: ModelSettings = {}): Omit<BenchRung, 'removed'> {
+export function reckon(
+  variation: Variation, athlete: Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>, moved: ModelSettings = {},
+): Omit<BenchRung, 'removed'> {
   const link = poseOf(variation)
   const bare = { variation, settings: {}, result: null, figure: null, nm: 0 }
   if (!link) return { ...bare, problem: whyNoPose(variation) }
@@ -32,7 +35,10 @@ export function reckon(variation: Variation, athlete: Pick<AthleteInput, 'sex' |
     const body = bodyOf({ sex: athlete.sex, heightM: athlete.heightCm / 100, massKg: athlete.massKg })
     const settings = settingsOf(model.settings, { ...settingsFor(link, body), ...moved })
     const result = evaluateBody(model, body, settings)
-    return { variation, settings, result, figure: figureOf(result, model.view), nm: Math.abs(result.dominantNm), problem: result.balanced ? '' : 'Not in balance as it is set.' }
+    return {
+      variation, settings, result, figure: figureOf(result, model.view), nm: Math.abs(result.dominantNm),
+      problem: result.balanced ? '' : 'Not in balance as it is set.',
+    }
   }
   catch (error) {
     if (!(error instanceof DomainError)) throw error
@@ -42,7 +48,10 @@ export function reckon(variation: Variation, athlete: Pick<AthleteInput, 'sex' |
 
 /** The slider of time: a repeat from lowering to lowering, or one hold. */
 export const TIME_SLIDER = 'time'
-const TIME = { reps: { label: 'One repeat takes', min: 1, max: 12, step: 0.5 }, seconds: { label: 'One hold takes', min: 5, max: 120, step: 5 } } as const
+const TIME = {
+  reps: { label: 'One repeat takes', min: 1, max: 12, step: 0.5 },
+  seconds: { label: 'One hold takes', min: 5, max: 120, step: 5 },
+} as const
 
 /** Seconds of one repeat or hold as the lightest dose has it; null where a dose is counted otherwise. */
 function timeOf({ unit, amount, tempo }: Dose): number | null {
@@ -55,15 +64,21 @@ const MOST_COMPARED = 3
 
 /** The ladder bench of (athlete, screen, ladder): every rung reckoned, one chosen, its sliders, and how it compares. */
 export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: ComputedRef<Screen>, ladderId: Ref<string>) {
-  const ladder = computed(() => screen.value.catalogue.ladders.find(l => l.id === ladderId.value) ?? screen.value.catalogue.ladders[1]!)
+  const ladder = computed(() =>
+    screen.value.catalogue.ladders.find(l => l.id === ladderId.value) ?? screen.value.catalogue.ladders[1]!
+  )
   const present = computed(() => athlete.value.rungs[ladder.value.id] ?? 1)
   /** Rungs in rising order; drills of the organisation's own follow the rung they stand level with. */
   const family = computed(() => [...ladder.value.rungs, ...(ladder.value.beside ?? [])].sort((a, b) => a.rung - b.rung))
-  const rungs = computed((): BenchRung[] => family.value.map(variation => ({
-    ...reckon(variation, athlete.value),
-    removed: removals(variation, screen.value).filter(r => r.rule !== 'rung' && r.rule !== 'prerequisite'),
-  })))
-  const presentRung = computed(() => rungs.value.find(r => r.variation.rung === present.value) ?? rungs.value.at(-1) ?? null)
+  const rungs = computed((): BenchRung[] =>
+    family.value.map(variation => ({
+      ...reckon(variation, athlete.value),
+      removed: removals(variation, screen.value).filter(r => r.rule !== 'rung' && r.rule !== 'prerequisite'),
+    }))
+  )
+  const presentRung = computed(() =>
+    rungs.value.find(r => r.variation.rung === present.value) ?? rungs.value.at(-1) ?? null
+  )
 
   const found = ref<Found[] | null>(null)
   const chosenId = ref('')
@@ -74,9 +89,13 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
     return rest
   })
   const otherIds = ref<string[]>([])
-  const chosen = computed(() => rungs.value.find(r => r.variation.id === chosenId.value) ?? presentRung.value ?? rungs.value[0]!)
+  const chosen = computed(() =>
+    rungs.value.find(r => r.variation.id === chosenId.value) ?? presentRung.value ?? rungs.value[0]!
+  )
   /** Rungs held beside the chosen one, in rising order. */
-  const others = computed(() => rungs.value.filter(r => otherIds.value.includes(r.variation.id) && r.variation.id !== chosen.value.variation.id))
+  const others = computed(() =>
+    rungs.value.filter(r => otherIds.value.includes(r.variation.id) && r.variation.id !== chosen.value.variation.id)
+  )
   /** The last good picture stays while a slider stands where the body cannot go. */
   let lastGood: BenchRung | null = null
   const live = computed((): BenchRung => {
@@ -98,7 +117,9 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
 
   /** Holds a rung beside the chosen one, or puts it away; the oldest goes when there are too many. */
   function compareWith(id: string): void {
-    otherIds.value = otherIds.value.includes(id) ? otherIds.value.filter(i => i !== id) : [...otherIds.value, id].slice(-MOST_COMPARED)
+    otherIds.value = otherIds.value.includes(id)
+      ? otherIds.value.filter(i => i !== id)
+      : [...otherIds.value, id].slice(-MOST_COMPARED)
   }
 
   /** Sliders of the chosen rung: what a coach moves, with range and unit. */
@@ -107,11 +128,20 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
     const seconds = timeOf(dose)
     const time = seconds === null
       ? []
-      : [{ name: TIME_SLIDER, unit: 's', ...TIME[dose.unit as keyof typeof TIME], value: moved.value[TIME_SLIDER] ?? seconds }]
+      : [{
+        name: TIME_SLIDER, unit: 's', ...TIME[dose.unit as keyof typeof TIME],
+        value: moved.value[TIME_SLIDER] ?? seconds,
+      }]
     const link = poseOf(chosen.value.variation)
     if (!link) return time
     const facts = findModel(link.model)!.settings
-    return [...link.open.map(name => ({ name, ...facts[name]!, value: moved.value[name] ?? chosen.value.settings[name] ?? facts[name]!.default })), ...time]
+    return [
+      ...link.open.map(name => ({
+        name, ...facts[name]!,
+        value: moved.value[name] ?? chosen.value.settings[name] ?? facts[name]!.default,
+      })),
+      ...time,
+    ]
   })
   const set = (name: string, value: number): void => { moved.value = { ...moved.value, [name]: value } }
 
@@ -122,7 +152,9 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
     const dose = paced(variation.doses[0]!, moved.value[TIME_SLIDER])
     const now = momentTime(dose, variation.sides, nm)
     const base = presentRung.value
-    const before = base?.result && base.nm > 1 ? momentTime(base.variation.doses[0]!, base.variation.sides, base.nm) : null
+    const before = base?.result && base.nm > 1
+      ? momentTime(base.variation.doses[0]!, base.variation.sides, base.nm)
+      : null
     return { dose, kNms: now / 1000, ratio: before === null ? null : now / before }
   })
 
@@ -139,11 +171,16 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
     if (!result) return
     const { sex, heightCm, massKg } = athlete.value
     const may = screen.value.catalogue.variations.filter(v => removals(v, screen.value).every(r => r.rule === 'rung'))
-    found.value = nearTo(may, bodyOf({ sex, heightM: heightCm / 100, massKg }), result.dominant, result.dominantNm, factor)
+    found.value = nearTo(
+      may, bodyOf({ sex, heightM: heightCm / 100, massKg }), result.dominant, result.dominantNm, factor,
+    )
       .filter(f => Math.abs(f.ratio / factor - 1) < 0.06).slice(0, 4)
   }
 
-  return { ladder, present, rungs, presentRung, chosen, live, others, compareWith, choose, sliders, set, pose, verdict, work, found, findHarder, doubt: DOUBT }
+  return {
+    ladder, present, rungs, presentRung, chosen, live, others, compareWith, choose, sliders, set, pose, verdict, work,
+    found, findHarder, doubt: DOUBT,
+  }
 }
 
 /** A dose at another pace: repeats take so long, or holds last so long. */

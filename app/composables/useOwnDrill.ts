@@ -24,10 +24,12 @@ export function copyOf(variation: Variation): Variation {
 interface OwnDrillDraft { readonly drill: Variation, readonly ladder: { name: string, aim: string } }
 
 /**
- * A drill of the organisation's own while it is written: (what it starts from, all drills, the own ones, where the device
- * keeps it). What is typed survives reload, crash and an ended session.
+ * A drill of the organisation's own while it is written: (what it starts from, all drills, the own ones, where the
+ * device keeps it). What is typed survives reload, crash and an ended session.
  */
-export function useOwnDrill(start: Variation, catalogue: ComputedRef<Catalogue>, own: ComputedRef<OwnCatalogue>, draftKey: string) {
+export function useOwnDrill(
+  start: Variation, catalogue: ComputedRef<Catalogue>, own: ComputedRef<OwnCatalogue>, draftKey: string,
+) {
   const isNew = start.id === ''
   const typed = kept<OwnDrillDraft>(draftKey)
   const restored = ref(typed !== null)
@@ -41,11 +43,14 @@ export function useOwnDrill(start: Variation, catalogue: ComputedRef<Catalogue>,
   const put = (change: Partial<Variation>): void => {
     draft.value = { ...draft.value, ...change }
     for (const field of Object.keys(change)) {
-      if (field in problems.value) problems.value = Object.fromEntries(Object.entries(problems.value).filter(([path]) => path !== field))
+      if (field in problems.value)
+        problems.value = Object.fromEntries(Object.entries(problems.value).filter(([path]) => path !== field))
     }
   }
   const implied = computed(() => impliedHazards(draft.value))
-  const isOwnLadder = computed(() => own.value.ladders.some(l => l.id === draft.value.ladder) || draft.value.ladder === NEW_LADDER)
+  const isOwnLadder = computed(() =>
+    own.value.ladders.some(l => l.id === draft.value.ladder) || draft.value.ladder === NEW_LADDER
+  )
 
   /** Places on the chosen ladder: level with a rung of ours, or a rung of its own among those that are there. */
   const places = computed((): (readonly [number, string])[] => {
@@ -68,7 +73,11 @@ export function useOwnDrill(start: Variation, catalogue: ComputedRef<Catalogue>,
   const poseSettings = computed(() => {
     const { pose } = draft.value
     const model = pose && findModel(pose.model)
-    return pose && model ? Object.entries(model.settings).map(([name, facts]) => ({ name, ...facts, value: pose.set[name] ?? facts.default })) : []
+    return pose && model
+      ? Object.entries(model.settings).map(([name, facts]) => ({
+        name, ...facts, value: pose.set[name] ?? facts.default,
+      }))
+      : []
   })
   function setPoseValue(name: string, value: number): void {
     const pose = draft.value.pose!
@@ -79,7 +88,10 @@ export function useOwnDrill(start: Variation, catalogue: ComputedRef<Catalogue>,
   async function finish(): Promise<OwnDrill | null> {
     const { fieldMessages, ownCatalogueSchema, variationSchema } = await import('~~/shared/schemas')
     const newLadder = draft.value.ladder === NEW_LADDER
-      ? { id: freshKey(ladder.value.name, own.value.ladders.map(l => l.id)), name: ladder.value.name.trim(), aim: ladder.value.aim.trim() }
+      ? {
+        id: freshKey(ladder.value.name, own.value.ladders.map(l => l.id)),
+        name: ladder.value.name.trim(), aim: ladder.value.aim.trim(),
+      }
       : null
     const ladderId = newLadder?.id ?? draft.value.ladder
     const keys = own.value.variations.map(v => v.id.slice(v.id.indexOf('.') + 1))
@@ -97,7 +109,10 @@ export function useOwnDrill(start: Variation, catalogue: ComputedRef<Catalogue>,
     return Object.keys(found).length === 0 ? { drill, newLadder } : null
   }
 
-  return { draft, ladder, isNew, restored, problems, put, implied, places, isOwnLadder, setLadder, setPose, poseSettings, setPoseValue, finish }
+  return {
+    draft, ladder, isNew, restored, problems, put, implied, places, isOwnLadder, setLadder, setPose, poseSettings,
+    setPoseValue, finish,
+  }
 }
 
 /** The own drills with this one in them. */

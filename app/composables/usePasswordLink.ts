@@ -1,7 +1,10 @@
 import { onMounted, reactive, ref } from 'vue'
 import { AppError } from '~~/shared/errors'
 
-/** Setting a password by the token behind the # of the address, through (use). The address bar forgets the token at once. */
+/**
+ * Setting a password by the token behind the # of the address, through (use). The address bar forgets the token at
+ * once.
+ */
 export function usePasswordLink(use: (token: string, next: string) => Promise<void>) {
   const token = ref('')
   const state = reactive({ busy: true, problem: '', field: '' })
@@ -22,7 +25,13 @@ export function usePasswordLink(use: (token: string, next: string) => Promise<vo
     catch (error) {
       const fields = error instanceof AppError ? error.fields ?? {} : {}
       state.field = fields.next ?? ''
-      state.problem = state.field ? '' : fields.token ? 'This link is not whole. Open it again from the mail.' : error instanceof Error ? error.message : 'Something went wrong.'
+      state.problem = state.field
+        ? ''
+        : fields.token
+        ? 'This link is not whole. Open it again from the mail.'
+        : error instanceof Error
+        ? error.message
+        : 'Something went wrong.'
       return false
     }
     finally {

@@ -5,17 +5,23 @@ import type { SettingValues } from '~~/core/catalogue'
 import type { PrescribedItem, SetLogInput, Today } from '~~/shared/types'
 
 /** What one set came to, as the athlete enters it. */
-export type SetOutcome = Pick<SetLogInput, 'amount' | 'breakPoint' | 'setting' | 'feltAt' | 'effort' | 'painAt' | 'note'>
+export type SetOutcome = Pick<
+  SetLogInput,
+  'amount' | 'breakPoint' | 'setting' | 'feltAt' | 'effort' | 'painAt' | 'note'
+>
 
 export interface Step extends SetSlot {
   readonly item: PrescribedItem
   readonly key: string
 }
 
-const keyOf = (itemId: string, side: SetSlot['side'], setNumber: number): string => `${itemId}/${side ?? 'both'}/${setNumber}`
+const keyOf = (itemId: string, side: SetSlot['side'], setNumber: number): string =>
+  `${itemId}/${side ?? 'both'}/${setNumber}`
 
 /** Steps through a session of (run, sets still waiting to be sent): what is next, what is done, what was stopped. */
-export function useRunner(run: ComputedRef<Today>, waiting: Ref<readonly SetLogInput[]>, send: (log: SetLogInput) => void) {
+export function useRunner(
+  run: ComputedRef<Today>, waiting: Ref<readonly SetLogInput[]>, send: (log: SetLogInput) => void,
+) {
   const skipped = ref<ReadonlySet<string>>(new Set())
   const restS = ref(0)
 
@@ -33,21 +39,27 @@ export function useRunner(run: ComputedRef<Today>, waiting: Ref<readonly SetLogI
   const sent = ref<SetLogInput[]>([])
   const done = computed(() => new Set(logs.value.map(log => keyOf(log.prescribedItemId, log.side, log.setNumber))))
   /** Pain ends a drill for the day. */
-  const stopped = computed(() => new Set(logs.value.filter(log => log.breakPoint === 'pain').map(log => log.prescribedItemId)))
-  const current = computed(() => steps.value.find(step =>
-    !done.value.has(step.key) && !stopped.value.has(step.item.id) && !skipped.value.has(step.item.id)) ?? null)
+  const stopped = computed(() =>
+    new Set(logs.value.filter(log => log.breakPoint === 'pain').map(log => log.prescribedItemId))
+  )
+  const current = computed(() =>
+    steps.value.find(step =>
+      !done.value.has(step.key) && !stopped.value.has(step.item.id) && !skipped.value.has(step.item.id)
+    ) ?? null
+  )
   /** The setting of the last set of this drill: most sets are done with the same one. */
   const lastSetting = computed((): SettingValues => {
     const itemId = current.value?.item.id
-    return logs.value.filter(log => log.prescribedItemId === itemId).at(-1)?.setting ?? current.value?.item.setting ?? {}
+    return logs.value.filter(log => log.prescribedItemId === itemId).at(-1)?.setting ?? current.value?.item.setting
+      ?? {}
   })
 
   function log(outcome: SetOutcome): void {
     const step = current.value
     if (!step) return
     const entry: SetLogInput = {
-      ...outcome, id: newKey(), prescribedItemId: step.item.id, day: run.value.day, performedAt: new Date().toISOString(),
-      setNumber: step.setNumber, side: step.side,
+      ...outcome, id: newKey(), prescribedItemId: step.item.id, day: run.value.day,
+      performedAt: new Date().toISOString(), setNumber: step.setNumber, side: step.side,
     }
     sent.value = [...sent.value, entry]
     restS.value = step.restAfter && outcome.breakPoint !== 'pain' ? step.item.dose.restS : 0

@@ -1,11 +1,18 @@
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { addDays, mondayOf } from '~~/core/calendar'
-import { changedAthleteSeason, changedSeason, NO_EXCEPTIONS, planMark, seasonInstance, type Repair, type RepairOptions, type SeasonExceptions, type SeasonShape } from '~~/core/season'
+import {
+  changedAthleteSeason, changedSeason, NO_EXCEPTIONS, planMark, seasonInstance, type Repair, type RepairOptions,
+  type SeasonExceptions, type SeasonShape,
+} from '~~/core/season'
 import { dayMonth } from './useWords'
-import type { AthleteSeason, AthleteSeasonChange, EntryInput, SeasonChange, SeasonsAnswer, StoredEntry, StoredSeason } from '~~/shared/types'
+import type {
+  AthleteSeason, AthleteSeasonChange, EntryInput, SeasonChange, SeasonsAnswer, StoredEntry, StoredSeason,
+} from '~~/shared/types'
 
 export type Prefer = NonNullable<RepairOptions['prefer']>
-export const PREFER_TEXT: Readonly<Record<Prefer, string>> = { fewestChanges: 'Fewest changes', bestVolumes: 'Best volumes and taper' }
+export const PREFER_TEXT: Readonly<Record<Prefer, string>> = {
+  fewestChanges: 'Fewest changes', bestVolumes: 'Best volumes and taper',
+}
 
 /** A season to begin with, where there is none. */
 export function firstShape(today: string): SeasonShape {
@@ -13,8 +20,10 @@ export function firstShape(today: string): SeasonShape {
   return {
     startsOn: mondayOf(today), weeks: 36, weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
     phases: [
-      { phase: 'offSeason', least: 6, most: 14, start: 0, volume: 18, gate }, { phase: 'preSeason', least: 4, most: 10, start: 10, volume: 18, gate },
-      { phase: 'inSeason', least: 8, most: 18, start: 18, volume: 12, gate }, { phase: 'transition', least: 2, most: 4, start: 33, volume: 8, gate },
+      { phase: 'offSeason', least: 6, most: 14, start: 0, volume: 18, gate },
+      { phase: 'preSeason', least: 4, most: 10, start: 10, volume: 18, gate },
+      { phase: 'inSeason', least: 8, most: 18, start: 18, volume: 12, gate },
+      { phase: 'transition', least: 2, most: 4, start: 33, volume: 8, gate },
     ],
   }
 }
@@ -24,7 +33,9 @@ export interface SeasonFocus { readonly groupId: string, readonly athleteId: str
 
 const asInput = ({ sequence: _s, cancelled: _c, changedAt: _a, ...entry }: StoredEntry): EntryInput => entry
 
-/** A change of a season while it is made: what it does is reckoned at once, and nothing is stored until it is accepted. */
+/**
+ * A change of a season while it is made: what it does is reckoned at once, and nothing is stored until it is accepted.
+ */
 export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<SeasonFocus>, signedInOn: string) {
   const today = computed(() => all.value?.today ?? signedInOn)
   const put = shallowRef<readonly EntryInput[]>([])
@@ -36,20 +47,38 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
   const replan = ref(true)
   const titles = shallowRef<readonly string[]>([])
 
-  const season = computed<StoredSeason | null>(() => all.value?.seasons.find(one => one.groupId === focus.value.groupId) ?? null)
-  const own = computed<AthleteSeason | null>(() => all.value?.athletes.find(one => one.groupId === focus.value.groupId && one.athleteId === focus.value.athleteId) ?? null)
-  const stored = computed(() => (all.value?.entries ?? []).filter(entry => !entry.cancelled && (entry.groupId === null || entry.groupId === focus.value.groupId)).map(asInput))
-  const entries = computed<readonly EntryInput[]>(() => [
-    ...stored.value.filter(entry => !cancel.value.includes(entry.id)).map(entry => put.value.find(one => one.id === entry.id) ?? entry),
-    ...put.value.filter(entry => !stored.value.some(one => one.id === entry.id)),
-  ].sort((a, b) => a.day.localeCompare(b.day) || a.name.localeCompare(b.name)))
+  const season = computed<StoredSeason | null>(() =>
+    all.value?.seasons.find(one => one.groupId === focus.value.groupId) ?? null
+  )
+  const own = computed<AthleteSeason | null>(() =>
+    all.value?.athletes.find(one => one.groupId === focus.value.groupId && one.athleteId === focus.value.athleteId)
+      ?? null
+  )
+  const stored = computed(() =>
+    (all.value?.entries ?? []).filter(entry =>
+      !entry.cancelled && (entry.groupId === null || entry.groupId === focus.value.groupId)
+    ).map(asInput)
+  )
+  const entries = computed<readonly EntryInput[]>(() =>
+    [
+      ...stored.value.filter(entry => !cancel.value.includes(entry.id)).map(entry =>
+        put.value.find(one => one.id === entry.id) ?? entry
+      ),
+      ...put.value.filter(entry => !stored.value.some(one => one.id === entry.id)),
+    ].sort((a, b) => a.day.localeCompare(b.day) || a.name.localeCompare(b.name))
+  )
   const shape = computed(() => shapeDraft.value ?? season.value?.shape ?? firstShape(today.value))
   const exceptions = computed(() => exceptionsDraft.value ?? own.value?.exceptions ?? NO_EXCEPTIONS)
   /** The squad's pins, or the athlete's own. */
   const storedPins = computed(() => (focus.value.athleteId ? own.value?.exceptions.pins : season.value?.pins) ?? [])
   const pins = computed(() => pinsDraft.value ?? storedPins.value)
-  const dirty = computed(() => put.value.length + cancel.value.length > 0 || shapeDraft.value !== null || exceptionsDraft.value !== null || pinsDraft.value !== null)
-  const instance = computed(() => seasonInstance(shape.value, entries.value, focus.value.athleteId ? exceptions.value : NO_EXCEPTIONS))
+  const dirty = computed(() =>
+    put.value.length + cancel.value.length > 0 || shapeDraft.value !== null || exceptionsDraft.value !== null
+    || pinsDraft.value !== null
+  )
+  const instance = computed(() =>
+    seasonInstance(shape.value, entries.value, focus.value.athleteId ? exceptions.value : NO_EXCEPTIONS)
+  )
   const standing = computed(() => own.value?.plan ?? season.value?.plan ?? null)
   /** What the changed plan is held against: days of a season that begins on another day are not those of this one. */
   const compared = computed(() => (season.value?.shape.startsOn === shape.value.startsOn ? standing.value : null))
@@ -64,7 +93,10 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
   const ways = computed(() => {
     if (!dirty.value) return null
     try {
-      return { found: { fewestChanges: repairWith('fewestChanges'), bestVolumes: repairWith('bestVolumes') }, problem: '' }
+      return {
+        found: { fewestChanges: repairWith('fewestChanges'), bestVolumes: repairWith('bestVolumes') },
+        problem: '',
+      }
     }
     catch (error) {
       return { found: null, problem: (error as Error).message }
@@ -91,7 +123,8 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
     const moved = { ...entry, day: addDays(entry.day, days), lastDay: addDays(entry.lastDay, days) }
     const was = stored.value.find(one => one.id === id)
     titles.value = titles.value.filter(one => !one.startsWith(`${entry.name} moves`))
-    if (was && was.day === moved.day && was.lastDay === moved.lastDay) put.value = put.value.filter(one => one.id !== id)
+    if (was && was.day === moved.day && was.lastDay === moved.lastDay)
+      put.value = put.value.filter(one => one.id !== id)
     else putEntry(moved, `${entry.name} moves${was ? ` from ${dayMonth(was.day)}` : ''} to ${dayMonth(moved.day)}`)
   }
   function cancelEntry(id: string): void {
@@ -112,7 +145,9 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
   }
   function togglePin(day: number): void {
     const next = pins.value.includes(day) ? pins.value.filter(one => one !== day) : [...pins.value, day]
-    pinsDraft.value = next.length === storedPins.value.length && next.every(one => storedPins.value.includes(one)) ? null : next
+    pinsDraft.value = next.length === storedPins.value.length && next.every(one => storedPins.value.includes(one))
+      ? null
+      : next
   }
   function discard(): void {
     put.value = []
@@ -127,14 +162,18 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
   watch(() => [focus.value.groupId, focus.value.athleteId], discard)
 
   const groupChange = (): SeasonChange => ({
-    version: season.value?.version ?? 0, title: title.value || 'The season is planned', shape: shape.value, put: put.value, cancel: cancel.value, pins: pins.value, prefer: taken.value,
+    version: season.value?.version ?? 0, title: title.value || 'The season is planned', shape: shape.value,
+    put: put.value, cancel: cancel.value, pins: pins.value, prefer: taken.value,
     expect: repair.value ? planMark(repair.value.plan) : null, replan: replan.value,
   })
-  const athleteChange = (): AthleteSeasonChange =>
-    ({ version: own.value?.version ?? 0, groupId: focus.value.groupId, title: title.value, exceptions: { ...exceptions.value, pins: pins.value }, prefer: taken.value, replan: replan.value })
+  const athleteChange = (): AthleteSeasonChange => ({
+    version: own.value?.version ?? 0, groupId: focus.value.groupId, title: title.value,
+    exceptions: { ...exceptions.value, pins: pins.value }, prefer: taken.value, replan: replan.value,
+  })
 
   return {
-    season, own, entries, shape, exceptions, dirty, instance, standing, compared, ways, taken, prefer, repair, plan, pins, title, replan,
-    putEntry, moveEntry, cancelEntry, setShape, setExceptions, togglePin, discard, groupChange, athleteChange,
+    season, own, entries, shape, exceptions, dirty, instance, standing, compared, ways, taken, prefer, repair, plan,
+    pins, title, replan, putEntry, moveEntry, cancelEntry, setShape, setExceptions, togglePin, discard, groupChange,
+    athleteChange,
   }
 }

@@ -13,15 +13,18 @@ type Draft = ReturnType<typeof useSeasonDraft>
 export function useSeasonEdits(draft: Draft, groupId: Ref<string>, timeZone: Ref<string>) {
   function newEntry(day: string): EntryInput {
     return {
-      id: newKey(), groupId: groupId.value, kind: 'competition', name: '', day, lastDay: day, importance: 'B', travelBefore: 0, travelAfter: 0, weeklyUntil: null, except: [], startsAt: null,
-      minutes: null, timeZone: timeZone.value, sourceUid: null,
+      id: newKey(), groupId: groupId.value, kind: 'competition', name: '', day, lastDay: day, importance: 'B',
+      travelBefore: 0, travelAfter: 0, weeklyUntil: null, except: [], startsAt: null, minutes: null,
+      timeZone: timeZone.value, sourceUid: null,
     }
   }
   function put(entry: EntryInput): void {
     const was = draft.entries.value.find(one => one.id === entry.id)
     const text = !was
       ? `${entry.name} comes in on ${dayMonth(entry.day)}`
-      : was.day === entry.day ? `${entry.name} is changed` : `${entry.name} moves from ${dayMonth(was.day)} to ${dayMonth(entry.day)}`
+      : was.day === entry.day
+      ? `${entry.name} is changed`
+      : `${entry.name} moves from ${dayMonth(was.day)} to ${dayMonth(entry.day)}`
     draft.putEntry(entry, text)
   }
   const cancelDay = (entry: EntryInput, day: string): void =>
@@ -29,14 +32,22 @@ export function useSeasonEdits(draft: Draft, groupId: Ref<string>, timeZone: Ref
   function take(list: readonly FoundEntry[]): void {
     for (const { state, entry } of list) {
       if (state === 'gone') draft.cancelEntry(entry.id)
-      else draft.putEntry(entry, list.length > 3 ? `${list.length} entries come from a calendar` : `${entry.name} comes from a calendar`)
+      else draft.putEntry(
+          entry,
+          list.length > 3 ? `${list.length} entries come from a calendar` : `${entry.name} comes from a calendar`,
+        )
     }
   }
   const setShape = (next: SeasonShape): void => draft.setShape(next, 'The season’s shape is changed')
   function startPhase(index: number, from: number): void {
     const { shape } = draft
     const phases = shape.value.phases.map((phase, i) => (i === index ? { ...phase, start: from } : phase))
-    draft.setShape({ ...shape.value, phases }, `The ${PHASES[phases[index]!.phase].name.toLowerCase()} begins ${dayMonth(addDays(shape.value.startsOn, 7 * from))}`)
+    draft.setShape(
+      { ...shape.value, phases },
+      `The ${PHASES[phases[index]!.phase].name.toLowerCase()} begins ${
+        dayMonth(addDays(shape.value.startsOn, 7 * from))
+      }`,
+    )
   }
   return { newEntry, put, cancelDay, take, setShape, startPhase }
 }

@@ -16,7 +16,10 @@ export interface DragPreview {
   readonly y: number
 }
 
-/** Dragging drills (elements with data-item) along and between strips (data-strip) inside `area`, and onto other athletes (data-mate). */
+/**
+ * Dragging drills (elements with data-item) along and between strips (data-strip) inside `area`, and onto other
+ * athletes (data-mate).
+ */
 export function useStripDrag(
   area: Ref<HTMLElement | null>, plan: () => WeekPlan, pxPerMinute: () => number, catalogue: () => Catalogue,
   drop: (itemId: string, sessionId: string, place: Place) => void, copy: (itemId: string, athleteId: string) => void,
@@ -28,7 +31,11 @@ export function useStripDrag(
 
   function targetAt(itemId: string, x: number, y: number): DragPreview | null {
     const mate = document.elementsFromPoint(x, y).map(e => e.closest<HTMLElement>('[data-mate]')).find(Boolean)
-    if (mate) return { itemId, sessionId: '', place: { slot: 'after', pairedWith: null }, athleteId: mate.dataset.mate!, text: `copy to ${mate.dataset.name}`, x, y }
+    if (mate)
+      return {
+        itemId, sessionId: '', place: { slot: 'after', pairedWith: null }, athleteId: mate.dataset.mate!,
+        text: `copy to ${mate.dataset.name}`, x, y,
+      }
     const strip = document.elementsFromPoint(x, y).map(e => e.closest<HTMLElement>('[data-strip]')).find(Boolean)
     const session = plan().sessions.find(s => s.id === strip?.dataset.strip)
     if (!strip || !session) return null

@@ -29,7 +29,9 @@ afterEach(() => localStorage.clear())
 
 describe('the test desk', () => {
   it('takes one-sided tests right, then left', () => {
-    expect(stepsOf(BATTERIES.fourHolds, STANDARD_TESTS).map(s => [s.test, s.side])).toEqual([['extensor', null], ['flexor', null], ['sideBridge', 'right'], ['sideBridge', 'left']])
+    expect(stepsOf(BATTERIES.fourHolds, STANDARD_TESTS).map(s => [s.test, s.side])).toEqual([
+      ['extensor', null], ['flexor', null], ['sideBridge', 'right'], ['sideBridge', 'left'],
+    ])
   })
 
   it('runs several watches at once, each to its own stop, from the clock', () => {
@@ -112,8 +114,11 @@ describe('the test desk', () => {
     expect(localStorage.length).toBe(0)
   })
 
-  it('begins nothing that is stopped, by key, by everybody’s start or by a typed value, and asks about what is odd', () => {
-    const looks: DeskLooks = { stop: id => (id === people[0]!.id ? 'Refer first.' : null), odd: (_, __, value) => (value < 3 ? 'Under 3 s.' : null) }
+  it('begins nothing that is stopped, by key, by everybody’s start or by a typed value, and asks what is odd', () => {
+    const looks: DeskLooks = {
+      stop: id => (id === people[0]!.id ? 'Refer first.' : null),
+      odd: (_, __, value) => (value < 3 ? 'Under 3 s.' : null),
+    }
     const { desk: found, wrapper } = desk(looks)
     found.begin(BATTERIES.floorHolds, STANDARD_TESTS, people)
     found.press(0)

@@ -28,14 +28,18 @@ export interface Lane {
 export const LANE_KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0', '-', '='] as const
 /** Keys that say what ended a trial. */
 export const BREAK_KEYS: readonly (readonly [string, BreakPoint])[] = [
-  ['t', 'trunk'], ['l', 'lowBack'], ['h', 'hipsTurned'], ['s', 'shoulder'], ['f', 'hipFlexors'], ['g', 'grip'], ['n', 'neck'], ['b', 'breath'],
-  ['a', 'balance'], ['p', 'pain'], ['Enter', 'none'],
+  ['t', 'trunk'], ['l', 'lowBack'], ['h', 'hipsTurned'], ['s', 'shoulder'], ['f', 'hipFlexors'], ['g', 'grip'],
+  ['n', 'neck'], ['b', 'breath'], ['a', 'balance'], ['p', 'pain'], ['Enter', 'none'],
 ]
 
 /** The steps of a battery: one-sided tests right then left. */
 export function stepsOf(battery: Battery, tests: Tests): DeskStep[] {
-  return battery.tests.flatMap((test): DeskStep[] =>
-    (testFacts(test, tests).sides === 'each' ? (['right', 'left'] as const).map(side => ({ test, side })) : [{ test, side: null }]))
+  return battery.tests.flatMap((
+    test,
+  ): DeskStep[] => (testFacts(test, tests).sides === 'each'
+    ? (['right', 'left'] as const).map(side => ({ test, side }))
+    : [{ test, side: null }])
+  )
 }
 
 /** What is known of the athletes besides: why a test may not be taken, and what is odd about a value. */
@@ -45,14 +49,23 @@ export interface DeskLooks {
 }
 const NO_LOOKS: DeskLooks = { stop: () => null, odd: () => null }
 
-interface DeskState { readonly battery: Battery, readonly tests: Tests, readonly lanes: readonly Lane[], readonly setting: SettingValues }
+interface DeskState {
+  readonly battery: Battery
+  readonly tests: Tests
+  readonly lanes: readonly Lane[]
+  readonly setting: SettingValues
+}
 const KEY = 'desk'
 
 /**
- * Testing (a squad) in rotation: a stopwatch for each athlete, all of which may run at once, and what ended each trial. Times
- * come from the clock and everything is kept on the device, so that a reload or a dead line loses nothing that was measured.
+ * Testing (a squad) in rotation: a stopwatch for each athlete, all of which may run at once, and what ended each trial.
+ * Times come from the clock and everything is kept on the device, so that a reload or a dead line loses nothing that
+ * was measured.
  */
-export function useTestDesk(today: () => string, log: (trial: TrialInput) => void, clock: () => number = () => Date.now(), looks: DeskLooks = NO_LOOKS) {
+export function useTestDesk(
+  today: () => string, log: (trial: TrialInput) => void, clock: () => number = () => Date.now(),
+  looks: DeskLooks = NO_LOOKS,
+) {
   /** Kept whole with its tests: a run goes on as it began, without a line and whatever becomes of the list of tests. */
   const battery = ref<Battery>({ name: '', tests: [] })
   const tests = shallowRef<Tests>({})
@@ -65,14 +78,20 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
   let timer: ReturnType<typeof setInterval> | null = null
   onMounted(() => {
     const before = kept<DeskState>(KEY)
-    if (before) [tests.value, battery.value, lanes.value, setting.value] = [before.tests, before.battery, before.lanes, before.setting]
+    if (before)
+      [tests.value, battery.value, lanes.value, setting.value] = [
+        before.tests, before.battery, before.lanes, before.setting,
+      ]
     tick()
     timer = setInterval(tick, 100)
   })
   onBeforeUnmount(() => { if (timer) clearInterval(timer) })
   watch([battery, lanes, setting], () => {
     if (lanes.value.length === 0) forget(KEY)
-    else keep(KEY, { battery: battery.value, tests: tests.value, lanes: lanes.value, setting: setting.value } satisfies DeskState)
+    else keep(
+        KEY,
+        { battery: battery.value, tests: tests.value, lanes: lanes.value, setting: setting.value } satisfies DeskState,
+      )
     // At once: a page that closes in the same moment has kept the last stop.
   }, { flush: 'sync' })
 
@@ -87,13 +106,31 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
     setting.value = {}
   }
 
-  const change = (index: number, edit: (lane: Lane) => Lane): void => { lanes.value = lanes.value.map((lane, i) => (i === index ? edit(lane) : lane)) }
+  const change = (index: number, edit: (lane: Lane) => Lane): void => {
+    lanes.value = lanes.value.map((lane, i) => (i === index ? edit(lane) : lane))
+  }
   const stepAt = (lane: Lane): DeskStep | null => steps.value[lane.at] ?? null
-  const timed = (lane: Lane): boolean => { const step = stepAt(lane); return step !== null && testFacts(step.test, tests.value).timed }
-  const elapsedS = (lane: Lane): number => (lane.waiting ? lane.waiting.value : lane.startedAt === null ? 0 : Math.max(0, (now.value - lane.startedAt) / 1000))
-  const stopOf = (lane: Lane): string | null => { const step = stepAt(lane); return step && looks.stop(lane.athleteId, step) }
-  const oddOf = (lane: Lane): string | null => { const step = stepAt(lane); return step && lane.waiting ? looks.odd(lane.athleteId, step, lane.waiting.value) : null }
-  const idle = (lane: Lane): boolean => timed(lane) && stopOf(lane) === null && lane.startedAt === null && lane.waiting === null
+  const timed = (lane: Lane): boolean => {
+    const step = stepAt(lane)
+    return step !== null && testFacts(step.test, tests.value).timed
+  }
+  const elapsedS = (
+    lane: Lane,
+  ): number => (lane.waiting
+    ? lane.waiting.value
+    : lane.startedAt === null
+    ? 0
+    : Math.max(0, (now.value - lane.startedAt) / 1000))
+  const stopOf = (lane: Lane): string | null => {
+    const step = stepAt(lane)
+    return step && looks.stop(lane.athleteId, step)
+  }
+  const oddOf = (lane: Lane): string | null => {
+    const step = stepAt(lane)
+    return step && lane.waiting ? looks.odd(lane.athleteId, step, lane.waiting.value) : null
+  }
+  const idle = (lane: Lane): boolean =>
+    timed(lane) && stopOf(lane) === null && lane.startedAt === null && lane.waiting === null
 
   /** Starts or stops a lane's watch; one that waits to be told what ended it stays as it is. */
   function press(index: number): void {
@@ -121,7 +158,9 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
 
   /** The lane whose trial waits longest to be told what ended it. */
   const front = computed(() => {
-    const waiting = lanes.value.map((lane, index) => ({ index, at: lane.waiting?.stoppedAt ?? Infinity })).filter(({ at }) => at < Infinity)
+    const waiting = lanes.value.map((lane, index) => ({ index, at: lane.waiting?.stoppedAt ?? Infinity })).filter((
+      { at },
+    ) => at < Infinity)
     return waiting.length === 0 ? null : waiting.reduce((a, b) => (b.at < a.at ? b : a)).index
   })
 
@@ -131,7 +170,8 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
     const step = lane && stepAt(lane)
     if (index === null || !lane?.waiting || !step) return
     const trial: TrialInput = {
-      id: newKey(), athleteId: lane.athleteId, day: today(), performedAt: new Date(lane.waiting.stoppedAt).toISOString(), test: step.test, side: step.side,
+      id: newKey(), athleteId: lane.athleteId, day: today(),
+      performedAt: new Date(lane.waiting.stoppedAt).toISOString(), test: step.test, side: step.side,
       value: lane.waiting.value, breakPoint, setting: setting.value, note: lane.note.trim().slice(0, 500),
       // Whoever says what ended it has read that the value is odd.
       ...(oddOf(lane) ? { sure: true } : {}),
@@ -144,21 +184,27 @@ export function useTestDesk(today: () => string, log: (trial: TrialInput) => voi
     if (index !== null) change(index, lane => ({ ...lane, waiting: null, startedAt: null, note: '' }))
   }
   const note = (index: number, text: string): void => change(index, lane => ({ ...lane, note: text }))
-  const skip = (index: number): void => change(index, lane => ({ ...lane, at: Math.min(steps.value.length, lane.at + 1), waiting: null, startedAt: null }))
+  const skip = (index: number): void =>
+    change(index, lane => ({ ...lane, at: Math.min(steps.value.length, lane.at + 1), waiting: null, startedAt: null }))
   /** The step before once more, as a repeat trial. */
-  const again = (index: number): void => change(index, lane => ({ ...lane, at: Math.max(0, lane.at - 1), waiting: null, startedAt: null }))
+  const again = (index: number): void =>
+    change(index, lane => ({ ...lane, at: Math.max(0, lane.at - 1), waiting: null, startedAt: null }))
   /** Takes the last trial of a lane out of its list; what was stored is withdrawn by the caller. */
   function undo(index: number): TrialInput | null {
     const last = lanes.value[index]?.done.at(-1) ?? null
     if (last) {
       const at = steps.value.findIndex(s => s.test === last.test && s.side === last.side)
-      change(index, lane => ({ ...lane, at: at >= 0 ? at : lane.at, waiting: null, startedAt: null, done: lane.done.slice(0, -1) }))
+      change(
+        index,
+        lane => ({ ...lane, at: at >= 0 ? at : lane.at, waiting: null, startedAt: null, done: lane.done.slice(0, -1) }),
+      )
     }
     return last
   }
 
   const allDone = computed(() => lanes.value.length > 0 && lanes.value.every(lane => lane.at >= steps.value.length))
   return {
-    battery, tests, lanes, setting, steps, front, allDone, begin, finish, press, startAll, enter, note, end, discard, skip, again, undo, stepAt, timed, elapsedS, idle, stopOf, oddOf,
+    battery, tests, lanes, setting, steps, front, allDone, begin, finish, press, startAll, enter, note, end, discard,
+    skip, again, undo, stepAt, timed, elapsedS, idle, stopOf, oddOf,
   }
 }

@@ -2,7 +2,11 @@ import { computed, nextTick, ref, shallowRef, watch, type ComputedRef } from 'vu
 import { watchDebounced } from '@vueuse/core'
 import { v7 as newKey } from 'uuid'
 import { same } from '~~/core/merge'
-import { addItem, alternatives, changeItem, findItem, lastTime, liftsOnly, moveItem, moveToNeighbour, nudgeItem, optimiseWeek, removeItem, mendConflict, stepDose, stepSets, targetOrigins, weekGoal, weekLedger, weeklyTargets, type Place, type PlanProof, type TrunkItem, type WeekPlan } from '~~/core/programme'
+import {
+  addItem, alternatives, changeItem, findItem, lastTime, liftsOnly, moveItem, moveToNeighbour, nudgeItem, optimiseWeek,
+  removeItem, mendConflict, stepDose, stepSets, targetOrigins, weekGoal, weekLedger, weeklyTargets, type Place,
+  type PlanProof, type TrunkItem, type WeekPlan,
+} from '~~/core/programme'
 import { weekConflicts, type Conflict } from '~~/core/rules'
 import type { Dose } from '~~/core/dose'
 import type { Catalogue, Variation } from '~~/core/catalogue'
@@ -10,7 +14,10 @@ import { planningContext } from '~~/shared/planningContext'
 import type { WeekSheet } from '~~/shared/types'
 import type { useWeekStore } from '~/stores/week'
 
-/** How long a coach's hand rests before the week is solved anew around the edits, and what is worth telling: weighted seconds. */
+/**
+ * How long a coach's hand rests before the week is solved anew around the edits, and what is worth telling: weighted
+ * seconds.
+ */
 const RESOLVE_AFTER_MS = 1200
 const WORTH_TELLING = 10
 
@@ -22,7 +29,10 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   const notes = ref<readonly string[]>([])
 
   const context = computed(() =>
-    planningContext(sheet.value.athlete, sheet.value.week.startsOn, sheet.value.competitions, catalogue.value, sheet.value.settled))
+    planningContext(
+      sheet.value.athlete, sheet.value.week.startsOn, sheet.value.competitions, catalogue.value, sheet.value.settled,
+    )
+  )
   const origins = computed(() => targetOrigins({ ...context.value, sessions: store.plan.sessions.length }))
   const targets = computed(() => weeklyTargets({ ...context.value, sessions: store.plan.sessions.length }))
   const ledger = computed(() => weekLedger(store.plan, targets.value, catalogue.value))
@@ -41,7 +51,9 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
     const { item } = selected.value
     const now = goalOf(store.plan)
     return {
-      swaps: swaps.value.map(choice => goalOf(changeItem(store.plan, item.id, () => ({ ...choice.item, id: item.id }))) - now),
+      swaps: swaps.value.map(choice =>
+        goalOf(changeItem(store.plan, item.id, () => ({ ...choice.item, id: item.id }))) - now
+      ),
       drop: goalOf(removeItem(store.plan, item.id)) - now,
     }
   })
@@ -59,7 +71,10 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   const proving = ref(false)
   watch(() => store.plan, () => { proof.value = null })
 
-  /** A good week at once, and the planner's word on it as soon as it is there. An answer to a week that was changed meanwhile is dropped. */
+  /**
+   * A good week at once, and the planner's word on it as soon as it is there. An answer to a week that was changed
+   * meanwhile is dropped.
+   */
   async function propose(): Promise<void> {
     const { sessions } = store.plan
     const quick = optimiseWeek({ context: context.value, sessions }, { before: sheet.value.previousPlan })
@@ -91,7 +106,10 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
     }
   }
 
-  /** A better week around what the coach has changed since the proposal; the week itself is left alone until it is taken. */
+  /**
+   * A better week around what the coach has changed since the proposal; the week itself is left alone until it is
+   * taken.
+   */
   const offer = shallowRef<{ readonly plan: WeekPlan, readonly gain: number } | null>(null)
   watch(() => store.plan, () => { offer.value = null })
   watchDebounced(() => store.plan, plan => void lookAroundEdits(plan), { debounce: RESOLVE_AFTER_MS })
@@ -99,18 +117,30 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   async function lookAroundEdits(plan: WeekPlan): Promise<void> {
     const { value: first } = proposed
     if (!first || same(first, plan) || conflicts.value.some(c => c.blocks)) return
-    const made = new Map(first.sessions.flatMap(s => s.items.map(item => [item.id, { item, sessionId: s.id }] as const)))
+    const made = new Map(
+      first.sessions.flatMap(s => s.items.map(item => [item.id, { item, sessionId: s.id }] as const)),
+    )
     const mine = (item: TrunkItem, sessionId: string): boolean => {
       const was = made.get(item.id)
       return !was || was.sessionId !== sessionId || !same(was.item, item)
     }
-    const own = new Set(plan.sessions.flatMap(s => s.items.filter(item => !item.kept && mine(item, s.id)).map(item => item.id)))
-    const asked = plan.sessions.map(s => ({ ...s, items: s.items.map(item => (own.has(item.id) ? { ...item, kept: true as const } : item)) }))
+    const own = new Set(
+      plan.sessions.flatMap(s => s.items.filter(item => !item.kept && mine(item, s.id)).map(item => item.id)),
+    )
+    const asked = plan.sessions.map(s => ({
+      ...s,
+      items: s.items.map(item => (own.has(item.id) ? { ...item, kept: true as const } : item)),
+    }))
     const answer = await store.best(asked).catch(() => null)
     // An answer to a week that was changed meanwhile is dropped; a failed one leaves the week as good as it was.
     if (!answer || store.plan !== plan) return
     const gain = goalOf(plan) - goalOf(answer.plan)
-    const freed = { sessions: answer.plan.sessions.map(s => ({ ...s, items: s.items.map(({ kept, ...item }) => (kept && !own.has(item.id) ? { ...item, kept } : item)) })) }
+    const freed = {
+      sessions: answer.plan.sessions.map(s => ({
+        ...s,
+        items: s.items.map(({ kept, ...item }) => (kept && !own.has(item.id) ? { ...item, kept } : item)),
+      })),
+    }
     if (gain >= WORTH_TELLING) offer.value = { plan: freed, gain }
   }
 
@@ -140,8 +170,10 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
     if (itemId && !next.delete(itemId)) next.add(itemId)
     marked.value = itemId ? next : new Set()
   }
-  const setDose = (itemId: string, dose: Dose): void => store.change(changeItem(store.plan, itemId, i => ({ ...i, dose })))
-  const change = (itemId: string, edit: (item: TrunkItem) => TrunkItem): void => store.change(changeItem(store.plan, itemId, edit))
+  const setDose = (itemId: string, dose: Dose): void =>
+    store.change(changeItem(store.plan, itemId, i => ({ ...i, dose })))
+  const change = (itemId: string, edit: (item: TrunkItem) => TrunkItem): void =>
+    store.change(changeItem(store.plan, itemId, edit))
 
   function remove(): void {
     const at = order.value.indexOf(selectedId.value ?? '')
@@ -150,7 +182,8 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   }
 
   /** Kept, a drill stays where it is when the week is proposed anew. */
-  const keepIt = (): void => onSelected((plan, id) => changeItem(plan, id, ({ kept, ...item }) => (kept ? item : { ...item, kept: true })))()
+  const keepIt = (): void =>
+    onSelected((plan, id) => changeItem(plan, id, ({ kept, ...item }) => (kept ? item : { ...item, kept: true })))()
 
   /** Settles the first conflict of the selected drill, or of the week, by its smallest step. */
   function mendIt(conflict?: Conflict): void {
@@ -159,15 +192,21 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
     if (mend) store.change(mend.plan)
   }
 
-  /** Never this drill for this athlete, or in these places only; null takes the lock away. Stored for the athlete, not the week. */
-  const lock = (variationId: string, to: 'never' | readonly string[] | null): Promise<void> => store.settle((rules) => {
-    const { [variationId]: _, ...only } = rules.only
-    return {
-      ...rules, never: [...rules.never.filter(id => id !== variationId), ...(to === 'never' ? [variationId] : [])],
-      only: to !== null && to !== 'never' ? { ...only, [variationId]: to } : only,
-    }
-  })
-  const setNote = (itemId: string, note: string): void => change(itemId, ({ note: _, ...item }) => (note.trim() ? { ...item, note: note.slice(0, 500) } : item))
+  /**
+   * Never this drill for this athlete, or in these places only; null takes the lock away. Stored for the athlete, not
+   * the week.
+   */
+  const lock = (variationId: string, to: 'never' | readonly string[] | null): Promise<void> =>
+    store.settle((rules) => {
+      const { [variationId]: _, ...only } = rules.only
+      return {
+        ...rules,
+        never: [...rules.never.filter(id => id !== variationId), ...(to === 'never' ? [variationId] : [])],
+        only: to !== null && to !== 'never' ? { ...only, [variationId]: to } : only,
+      }
+    })
+  const setNote = (itemId: string, note: string): void =>
+    change(itemId, ({ note: _, ...item }) => (note.trim() ? { ...item, note: note.slice(0, 500) } : item))
 
   function swap(index: number): void {
     const choice = swaps.value[index]
@@ -193,12 +232,16 @@ export function useWeekSheet(store: WeekStore, sheet: ComputedRef<WeekSheet>, ca
   }
 
   return {
-    selectedId, notes, proof, proving, context, targets, ledger, conflicts, selected, last, swaps, propose, select, setDose, change, remove, keepIt, swap, add,
-    copyLifts, copyWeek, origins, costs, mends, marked, mark, mendIt, lock, setNote, proposed, offer, takeOffer,
+    selectedId, notes, proof, proving, context, targets, ledger, conflicts, selected, last, swaps, propose, select,
+    setDose, change, remove, keepIt, swap, add, copyLifts, copyWeek, origins, costs, mends, marked, mark, mendIt, lock,
+    setNote, proposed, offer, takeOffer,
     nudge: (step: 1 | -1) => onSelected((plan, id) => nudgeItem(plan, id, step))(),
     toNeighbour: (step: 1 | -1) => onSelected((plan, id) => moveToNeighbour(plan, id, step))(),
-    moveTo: (itemId: string, sessionId: string, place: Place) => store.change(moveItem(store.plan, itemId, sessionId, place)),
-    doseStep: (step: 1 | -1) => onSelected((plan, id) => changeItem(plan, id, i => ({ ...i, dose: stepDose(i.dose, step) })))(),
-    setsStep: (step: 1 | -1) => onSelected((plan, id) => changeItem(plan, id, i => ({ ...i, dose: stepSets(i.dose, step) })))(),
+    moveTo: (itemId: string, sessionId: string, place: Place) =>
+      store.change(moveItem(store.plan, itemId, sessionId, place)),
+    doseStep: (step: 1 | -1) =>
+      onSelected((plan, id) => changeItem(plan, id, i => ({ ...i, dose: stepDose(i.dose, step) })))(),
+    setsStep: (step: 1 | -1) =>
+      onSelected((plan, id) => changeItem(plan, id, i => ({ ...i, dose: stepSets(i.dose, step) })))(),
   }
 }

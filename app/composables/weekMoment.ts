@@ -5,7 +5,9 @@ import type { AthleteInput } from '~~/shared/types'
 import { momentOf } from './workAgainst'
 
 /** Moment x time of all drills of a week for this body, kN·m·s, and how many of them have a computed moment. */
-export function weekMoment(plan: WeekPlan, body: Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>, catalogue: Catalogue): { readonly kNms: number, readonly known: number, readonly drills: number } {
+export function weekMoment(
+  plan: WeekPlan, body: Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>, catalogue: Catalogue,
+): { readonly kNms: number, readonly known: number, readonly drills: number } {
   let [total, known, drills] = [0, 0, 0]
   for (const item of plan.sessions.flatMap(session => session.items)) {
     const variation = catalogue.find(item.variationId)

@@ -23,15 +23,23 @@ describe('a drill against the week before', () => {
   it('on another rung goes by moment x time, of which a longer easier hold may win', () => {
     const ratio = reckon(plank, body).nm / reckon(knees, body).nm
     expect(ratio).toBeGreaterThan(1.3)
-    expect(workAgainst(now(plank, 30), last(knees, 30, {}, false), 'Thu 19', body)).toMatch(new RegExp(`(more|as much) .*${knees.name} on Thu 19, as moment × time$`))
-    expect(workAgainst(now(plank, 30), last(knees, 30 * ratio, {}, false), 'Thu 19', body)).toBe(`as much as ${knees.name} on Thu 19, as moment × time`)
+    expect(workAgainst(now(plank, 30), last(knees, 30, {}, false), 'Thu 19', body)).toMatch(
+      new RegExp(`(more|as much) .*${knees.name} on Thu 19, as moment × time$`),
+    )
+    expect(workAgainst(now(plank, 30), last(knees, 30 * ratio, {}, false), 'Thu 19', body)).toBe(
+      `as much as ${knees.name} on Thu 19, as moment × time`,
+    )
   })
 
   it('with more weight is more, at the same seconds', () => {
-    expect(workAgainst(now(loaded, 30, { loadKg: 25 }), last(loaded, 30, { loadKg: 5 }), 'Thu 19', body)).toContain('more than')
+    expect(workAgainst(now(loaded, 30, { loadKg: 25 }), last(loaded, 30, { loadKg: 5 }), 'Thu 19', body)).toContain(
+      'more than',
+    )
   })
 
   it('without a moment leaves the seconds to the coach', () => {
-    expect(workAgainst(now(plank, 30), last(breath, 45, {}, false), 'Thu 19', body)).toBe(`on Thu 19 it was ${breath.name}, 45 s`)
+    expect(workAgainst(now(plank, 30), last(breath, 45, {}, false), 'Thu 19', body)).toBe(
+      `on Thu 19 it was ${breath.name}, 45 s`,
+    )
   })
 })

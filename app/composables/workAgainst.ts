@@ -12,18 +12,21 @@ export function momentOf(variation: Variation, setting: TrunkItem['setting'], bo
   const link = poseOf(variation)
   if (!link) return null
   const known = findModel(link.model)!.settings
-  const moved = Object.fromEntries(Object.entries(setting).filter(([name, value]) => Object.hasOwn(known, name) && typeof value === 'number'))
+  const moved = Object.fromEntries(
+    Object.entries(setting).filter(([name, value]) => Object.hasOwn(known, name) && typeof value === 'number'),
+  )
   const { result, nm } = reckon(variation, body, moved as Record<string, number>)
   return result && nm > 1 ? nm : null
 }
 
 /**
- * What a drill comes to against the week before, in words. The same drill in the same setting: by its seconds. Another rung
- * or setting: by moment x time for this body, which a longer hold of an easier rung may well win; where one of the two has
- * no moment, the seconds of both are left to the coach.
+ * What a drill comes to against the week before, in words. The same drill in the same setting: by its seconds. Another
+ * rung or setting: by moment x time for this body, which a longer hold of an easier rung may well win; where one of the
+ * two has no moment, the seconds of both are left to the coach.
  */
 export function workAgainst(
-  now: { item: TrunkItem, variation: Variation, seconds: number }, last: LastTime & { variation: Variation }, day: string, body: Body,
+  now: { item: TrunkItem, variation: Variation, seconds: number }, last: LastTime & { variation: Variation },
+  day: string, body: Body,
 ): string {
   const [own, before] = [momentOf(now.variation, now.item.setting, body), momentOf(last.variation, last.setting, body)]
   const sameSetting = own === before || own === null || before === null

@@ -20,7 +20,10 @@ export default defineNuxtRouteMiddleware(async (to) => {
     session.remember({ me: answer.me ?? null, csrf: answer.csrf ?? null })
   }
   const { me } = session
-  if (!me) return OPEN_PAGES.includes(to.path) ? undefined : navigateTo({ path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } })
+  if (!me)
+    return OPEN_PAGES.includes(to.path)
+      ? undefined
+      : navigateTo({ path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } })
   const home = me.role === 'athlete' ? HOME.athlete : HOME.staff
   if (to.path === '/' || to.path === '/sign-in') return navigateTo(home)
   if (me.role === 'athlete' && !ATHLETE_PAGES.some(page => to.path.startsWith(page))) return navigateTo(home)

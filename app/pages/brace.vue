@@ -27,7 +27,9 @@ useAlerts(() => readStop())
 const step = computed(() => Math.min(7, (store.found?.braceStep ?? 1) + 1))
 const chosen = ref<number | null>(null)
 const shown = computed(() => chosen.value ?? step.value)
-const homework = computed(() => (store.found ? homeworkState(store.found.course.homework, store.found.practices, session.me!.today) : null))
+const homework = computed(
+  () => (store.found ? homeworkState(store.found.course.homework, store.found.practices, session.me!.today) : null)
+)
 const practised = (): void => store.logPractice(session.me!.athleteId!, newKey(), session.me!.today, shown.value)
 const last = computed(() => store.found?.braceChecks.at(-1) ?? null)
 const weeks = computed(() => {

@@ -73,7 +73,9 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
             v-if="squad.week"
             class="text-quiet"
           >
-            {{ PHASES[squad.week.phase].name.toLowerCase() }}, week <span class="figure">{{ squad.week.weekOfPhase }} of {{ squad.week.weeksOfPhase }}</span>{{ squad.week.load === 'taper' ? '' : `, ${LOAD_NAME[squad.week.load]}` }}
+            {{ PHASES[squad.week.phase].name.toLowerCase() }}, week <span class="figure">{{ squad.week.weekOfPhase }}
+              of {{ squad.week.weeksOfPhase }}</span>{{ squad.week.load === 'taper' ? ''
+              : `, ${LOAD_NAME[squad.week.load]}` }}
           </p>
         </header>
         <p v-if="squad.week">
@@ -93,7 +95,8 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
           v-for="entry in squad.entries"
           :key="entry.id"
         >
-          <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b> <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}</span>
+          <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b>
+          <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}</span>
         </p>
         <p v-if="training(squad).length > 0">
           Trains: <template
@@ -131,7 +134,8 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
           Next: <NuxtLink
             class="underline decoration-dotted underline-offset-2"
             :to="`/season?group=${squad.group.id}&week=${mondayOf(squad.nextCompetition.day)}`"
-          >{{ squad.nextCompetition.name }}</NuxtLink> {{ squad.nextCompetition.importance }}, {{ inDays(daysBetween(day.day, squad.nextCompetition.day)) }}
+          >{{ squad.nextCompetition.name }}</NuxtLink> {{ squad.nextCompetition.importance }},
+          {{ inDays(daysBetween(day.day, squad.nextCompetition.day)) }}
         </p>
         <NoticeList
           v-if="squad.notices.length > 0"

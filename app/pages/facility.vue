@@ -25,8 +25,11 @@ onMounted(facility.load)
 const shown = (key: string): string => typed.value[key] ?? String(facility.counts[key] ?? 0)
 const have = computed(() => new Set(Object.keys(EQUIPMENT).filter(key => Number(shown(key)) > 0)))
 /** Drills that need this equipment and nothing that is missing: what it is good for. */
-const drillsWith = (key: string): number => catalogue.value.variations.filter(v => v.equipment.some(need => (need as readonly string[]).includes(key))).length
-const possible = computed(() => catalogue.value.variations.filter(v => v.equipment.every(need => need.some(item => have.value.has(item)))).length)
+const drillsWith = (key: string): number =>
+  catalogue.value.variations.filter(v => v.equipment.some(need => (need as readonly string[]).includes(key))).length
+const possible = computed(() =>
+  catalogue.value.variations.filter(v => v.equipment.every(need => need.some(item => have.value.has(item)))).length
+)
 
 async function save(): Promise<void> {
   problems.value = {}
@@ -82,7 +85,8 @@ async function choose(choices: Choices): Promise<void> {
   <div>
     <h1>Facility</h1>
     <p class="text-quiet mb-3">
-      What stands in the gym. <b class="text-ink">{{ possible }} of {{ catalogue.variations.length }}</b> drills of the catalogue can be done with it.
+      What stands in the gym. <b class="text-ink">{{ possible }} of {{ catalogue.variations.length }}</b> drills of the
+      catalogue can be done with it.
     </p>
     <StatePanel
       v-if="facility.state === 'idle' || facility.state === 'loading'"
@@ -105,7 +109,11 @@ async function choose(choices: Choices): Promise<void> {
           :key="key"
           class="grid grid-cols-[minmax(0,1fr)_4.5rem] items-center gap-2 py-1.5 border-b border-line/60"
         >
-          <label :for="`count-${key}`">{{ label }} <span class="text-quiet text-[0.9em]">· in {{ drillsWith(key) }} {{ drillsWith(key) === 1 ? 'drill' : 'drills' }}</span></label>
+          <label :for="`count-${key}`">{{ label }}
+            <span class="text-quiet text-[0.9em]">· in {{ drillsWith(key) }} {{
+              drillsWith(key) === 1 ? 'drill' : 'drills'
+            }}</span>
+          </label>
           <input
             :id="`count-${key}`"
             class="field figure"

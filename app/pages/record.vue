@@ -12,7 +12,8 @@ const open = ref<string | null>(null)
 const athleteId = computed(() => (typeof route.query.athlete === 'string' ? route.query.athlete : null))
 watch(athleteId, () => store.loadRecord(athleteId.value), { immediate: import.meta.client })
 
-const when = (at: string): string => new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+const when = (at: string): string =>
+  new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 /** Reading a whole roster is one line that counts. */
 const readCount = ({ action, after }: RecordEntry): number =>
   (action === 'health.read' ? (after as { athletes?: unknown[] } | null)?.athletes?.length ?? 0 : 0)
@@ -56,7 +57,10 @@ const roleOf = (role: string): string => ROLES[role as Role] ?? 'by link'
       >
         <p class="flex flex-wrap gap-x-3 items-baseline">
           <span class="figure text-quiet w-32 whitespace-nowrap">{{ when(entry.at) }}</span>
-          <span><b>{{ entry.who ?? 'Somebody with a link' }}</b> <span class="text-quiet">({{ roleOf(entry.role) }})</span> {{ RECORD_ACTIONS[entry.action] ?? entry.action }}<template v-if="readCount(entry) > 0"> of {{ readCount(entry) }} athletes in the roster</template></span>
+          <span><b>{{ entry.who ?? 'Somebody with a link' }}</b>
+            <span class="text-quiet">({{ roleOf(entry.role) }})</span>
+            {{ RECORD_ACTIONS[entry.action] ?? entry.action }}<template v-if="readCount(entry) > 0"> of
+              {{ readCount(entry) }} athletes in the roster</template></span>
           <NuxtLink
             v-if="entry.athleteName"
             :to="`/record?athlete=${entry.athleteId}`"

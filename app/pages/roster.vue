@@ -115,7 +115,8 @@ function select(ids: readonly string[], on: boolean): void {
         class="text-quiet mb-1"
         role="status"
       >
-        {{ shown.length }} of {{ rows.filter(r => r.athlete.archived === archived).length }} {{ archived ? 'archived athletes' : 'athletes' }}
+        {{ shown.length }} of {{ rows.filter(r => r.athlete.archived === archived).length }}
+        {{ archived ? 'archived athletes' : 'athletes' }}
       </p>
       <RosterTable
         :rows="shown"

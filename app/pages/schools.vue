@@ -36,13 +36,26 @@ const organisation = computed((): Scope => ({ scope: 'organisation', scopeId: 'a
 const scopes = computed((): { label: string, options: Scope[] }[] => [
   ...(isHead.value ? [{ label: 'Everybody', options: [organisation.value] }] : []),
   { label: 'Groups', options: groups.value.map(g => ({ scope: 'group', scopeId: g.id, name: g.name })) },
-  ...(isHead.value ? [{ label: 'Phases', options: PHASE_IDS.map(id => ({ scope: 'phase' as const, scopeId: id, name: PHASES[id].name })) }] : []),
-  { label: 'Athletes', options: rows.value.map(r => ({ scope: 'athlete', scopeId: r.athlete.id, name: r.athlete.name })) },
+  ...(isHead.value
+    ? [{
+      label: 'Phases',
+      options: PHASE_IDS.map(id => ({ scope: 'phase' as const, scopeId: id, name: PHASES[id].name })),
+    }]
+    : []),
+  {
+    label: 'Athletes',
+    options: rows.value.map(r => ({ scope: 'athlete', scopeId: r.athlete.id, name: r.athlete.name })),
+  },
 ])
 const keyOf = (s: Scope): string => `${s.scope}/${s.scopeId}`
 const chosenKey = ref(String(route.query.for ?? ''))
-const scope = computed((): Scope => scopes.value.flatMap(g => g.options).find(s => keyOf(s) === chosenKey.value) ?? scopes.value[0]?.options[0] ?? organisation.value)
-const { now, draft, changed, inherited, lines, differenceFor } = useRulesDraft(computed(() => store.all), scope, nextMonday)
+const scope = computed((): Scope =>
+  scopes.value.flatMap(g => g.options).find(s => keyOf(s) === chosenKey.value) ?? scopes.value[0]?.options[0]
+    ?? organisation.value
+)
+const { now, draft, changed, inherited, lines, differenceFor } = useRulesDraft(
+  computed(() => store.all), scope, nextMonday,
+)
 
 const difference = shallowRef<PlanDifference | null>(null)
 const shownFor = ref('')
@@ -78,7 +91,8 @@ const choose = (school: SchoolId | null): void => { draft.value = { ...draft.val
     <header class="flex flex-wrap items-baseline gap-x-4 mb-3">
       <h1>Schools and blocks</h1>
       <p class="text-quiet">
-        Ways of dosing trunk work, side by side. Pick one for everybody, a phase, a group or an athlete; any line can differ.
+        Ways of dosing trunk work, side by side. Pick one for everybody, a phase, a group or an athlete; any line can
+        differ.
       </p>
     </header>
     <StatePanel
@@ -119,7 +133,8 @@ const choose = (school: SchoolId | null): void => { draft.value = { ...draft.val
           </select>
         </label>
         <p>
-          now: <b>{{ now.school ? SCHOOLS[now.school].name : 'no school of its own' }}</b><template v-if="Object.keys(now.lines).length > 0">
+          now: <b>{{ now.school ? SCHOOLS[now.school].name
+            : 'no school of its own' }}</b><template v-if="Object.keys(now.lines).length > 0">
             , {{ Object.keys(now.lines).length }} {{ Object.keys(now.lines).length === 1 ? 'line' : 'lines' }} beside it
           </template>
         </p>

@@ -72,7 +72,8 @@ async function send(answers: Answers): Promise<void> {
       v-else
       floor
       :start="store.found?.answers ?? null"
-      :cleared="store.found ? clearedReds(store.found.flags, store.found.clearances, store.found.raised, session.me!.today) : []"
+      :cleared="store.found
+        ? clearedReds(store.found.flags, store.found.clearances, store.found.raised, session.me!.today) : []"
       :catalogue="catalogue"
       :busy="busy"
       :problem="problem"

@@ -59,21 +59,32 @@ const { pause, resume } = useIntervalFn(() => {
 watch(() => store.going, going => (going ? resume() : pause()), { immediate: import.meta.client })
 onBeforeUnmount(pause)
 
-const copyLifts = () => attempt(async () => {
-  const from = chosen.value[0]
-  if (from) plan.value = await store.liftsOf(from.athlete.id, startsOn.value)
-})
-const propose = () => attempt(async () => {
-  const id = newKey()
-  await store.start({ id, athleteIds: [...selected.value], startsOn: startsOn.value, weeks: weeks.value, sessions: plan.value.sessions, replace: replace.value })
-  // The run outlives the page: its address brings it back.
-  await router.replace({ query: { ...route.query, run: id } })
-})
-const openRun = (id: string) => attempt(async () => {
-  await store.open(id)
-  await router.replace({ query: { ...route.query, run: id } })
-})
-useSingleKeys([{ keys: ['p'], text: 'Propose', run: () => { if (selected.value.size > 0) void propose() } }])
+const copyLifts = () =>
+  attempt(async () => {
+    const from = chosen.value[0]
+    if (from) plan.value = await store.liftsOf(from.athlete.id, startsOn.value)
+  })
+const propose = () =>
+  attempt(async () => {
+    const id = newKey()
+    await store.start({
+      id, athleteIds: [...selected.value], startsOn: startsOn.value, weeks: weeks.value, sessions: plan.value.sessions,
+      replace: replace.value,
+    })
+    // The run outlives the page: its address brings it back.
+    await router.replace({ query: { ...route.query, run: id } })
+  })
+const openRun = (id: string) =>
+  attempt(async () => {
+    await store.open(id)
+    await router.replace({ query: { ...route.query, run: id } })
+  })
+useSingleKeys([{
+  keys: ['p'], text: 'Propose',
+  run: () => {
+    if (selected.value.size > 0) void propose()
+  },
+}])
 </script>
 
 <template>

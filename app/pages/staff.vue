@@ -115,7 +115,8 @@ const again = ({ id, name, email, role, groupIds }: StaffMember) => attempt(asyn
           >
             <td class="p-1.5">
               <b :class="member.state === 'closed' ? 'text-quiet' : ''">{{ member.name }}</b>
-              <span class="block text-quiet text-[0.9em]">{{ member.email }}<template v-if="STATE[member.state]"> · {{ STATE[member.state] }}</template></span>
+              <span class="block text-quiet text-[0.9em]">{{ member.email }}<template v-if="STATE[member.state]"> ·
+                {{ STATE[member.state] }}</template></span>
             </td>
             <td class="p-1.5">
               {{ ROLES[member.role] }}

@@ -29,7 +29,11 @@ const session = useSessionStore()
 const store = useAthleteStore()
 const catalogue = useCatalogue()
 const assessment = useAssessmentStore()
-const homework = computed(() => (assessment.found ? homeworkState(assessment.found.course.homework, assessment.found.practices, session.me!.today) : null))
+const homework = computed(
+  () => (assessment.found
+    ? homeworkState(assessment.found.course.homework, assessment.found.practices, session.me!.today)
+    : null)
+)
 const braceNext = computed(() => Math.min(7, (assessment.found?.braceStep ?? 1) + 1))
 
 const load = (): Promise<void> => store.loadToday(session.me!.athleteId!)
@@ -45,7 +49,8 @@ onMounted(async () => {
 })
 
 const today = computed(() => store.today)
-const doneOf = (item: PrescribedItem): number => today.value!.logs.filter(log => log.prescribedItemId === item.id).length
+const doneOf = (item: PrescribedItem): number =>
+  today.value!.logs.filter(log => log.prescribedItemId === item.id).length
 const allOf = (item: PrescribedItem): number => setCount(item.dose, item.sides, item.extraSetSide)
 const open = computed(() => today.value?.session?.items.filter(item => !item.stopped) ?? [])
 const started = computed(() => today.value?.session?.items.some(item => doneOf(item) > 0) ?? false)
@@ -158,7 +163,11 @@ async function signOut(): Promise<void> {
           v-if="today.session.lifts.length > 0"
           class="mb-2"
         >
-          <span class="text-quiet">Lifts: </span>{{ today.session.lifts.map(l => `${liftFacts(l.lift).name} ${l.sets}×${l.reps} at ${l.percent1Rm} %`).join(', ') }}
+          <span class="text-quiet">Lifts:
+          </span>{{
+            today.session.lifts
+              .map(l => `${liftFacts(l.lift).name} ${l.sets}×${l.reps} at ${l.percent1Rm} %`).join(', ')
+          }}
         </p>
         <ol class="flex flex-col gap-3">
           <li

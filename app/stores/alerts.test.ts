@@ -9,8 +9,10 @@ vi.mock('~/api/safety', () => ({ fetchAlerts }))
 const signOut = vi.hoisted(() => vi.fn())
 vi.mock('~/api/people', () => ({ signOut, askForReset: vi.fn() }))
 vi.mock('~/api/writes', () => ({ writes: { open: vi.fn(), close: vi.fn() } }))
-const alert = (id: string, over: Partial<HealthAlert> = {}): HealthAlert =>
-  ({ id, athleteId: 'x', athleteName: 'Ana', kind: 'stop', at: '2026-03-04T08:00:00.000Z', by: null, variationId: null, stops: 0, told: [], settled: false, ...over })
+const alert = (id: string, over: Partial<HealthAlert> = {}): HealthAlert => ({
+  id, athleteId: 'x', athleteName: 'Ana', kind: 'stop', at: '2026-03-04T08:00:00.000Z', by: null, variationId: null,
+  stops: 0, told: [], settled: false, ...over,
+})
 
 beforeEach(() => {
   setActivePinia(createPinia())
@@ -22,7 +24,9 @@ beforeEach(() => {
 describe('what was told', () => {
   it('is news until it is seen, and then no more; what comes after is news again', async () => {
     const store = useAlertStore()
-    fetchAlerts.mockResolvedValue({ alerts: [alert('a'), alert('b', { settled: true }), alert('c', { kind: 'cleared' })] })
+    fetchAlerts.mockResolvedValue({
+      alerts: [alert('a'), alert('b', { settled: true }), alert('c', { kind: 'cleared' })],
+    })
     await store.look()
     expect([store.open, store.news].map(list => list.map(one => one.id))).toEqual([['a'], ['a']])
     store.see()

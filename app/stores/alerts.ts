@@ -14,7 +14,10 @@ export const useAlertStore = defineStore('alerts', () => {
   /** Changes whenever something was told or settled: pages that show health read anew. */
   const mark = computed(() => alerts.value.map(({ id, settled }) => `${id}${settled ? '+' : ''}`).join())
   const open = computed(() => alerts.value.filter(({ settled, kind }) => !settled && kind !== 'cleared'))
-  /** Alerts this person has seen on this device: they stand on Today and the pages they are about, and no longer above every page. */
+  /**
+   * Alerts this person has seen on this device: they stand on Today and the pages they are about, and no longer above
+   * every page.
+   */
   const seen = shallowRef<readonly string[]>([])
   const news = computed(() => open.value.filter(({ id }) => !seen.value.includes(id)))
   function see(): void {

@@ -1,7 +1,9 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import type { Answers, Clearance } from '~~/core/screening'
-import type { Assessment, Athlete, BraceCheckInput, BraceCourse, PainInput, PlaceInput, TrialInput, TrialsAnswer } from '~~/shared/types'
+import type {
+  Assessment, Athlete, BraceCheckInput, BraceCourse, PainInput, PlaceInput, TrialInput, TrialsAnswer,
+} from '~~/shared/types'
 import * as api from '~/api/assessment'
 import * as athletes from '~/api/athletes'
 import { messageOf } from '~/api/call'
@@ -41,10 +43,12 @@ export const useAssessmentStore = defineStore('assessment', () => {
     // Both at once: a form that starts from the one must not start without the other.
     ;[athlete.value, found.value] = [changed, next]
   }
-  const answer = (id: string, version: number, answers: Answers): Promise<void> => after(id, api.sendAnswers(id, version, answers))
+  const answer = (id: string, version: number, answers: Answers): Promise<void> =>
+    after(id, api.sendAnswers(id, version, answers))
   const decidePain = (id: string, input: PainInput): Promise<void> => after(id, api.sendPainDecision(id, input))
   const clear = (id: string, clearance: Clearance): Promise<void> => after(id, api.addClearance(id, clearance))
-  const withdrawClearance = (id: string, clearanceId: string): Promise<void> => after(id, api.withdrawClearance(id, clearanceId))
+  const withdrawClearance = (id: string, clearanceId: string): Promise<void> =>
+    after(id, api.withdrawClearance(id, clearanceId))
   const checkBrace = (id: string, check: BraceCheckInput): Promise<void> => after(id, api.sendBraceCheck(id, check))
   const place = (id: string, input: PlaceInput): Promise<void> => after(id, api.placeByHand(id, input))
 
@@ -66,6 +70,7 @@ export const useAssessmentStore = defineStore('assessment', () => {
   }
 
   return {
-    athlete, found, squad, state, problem, load, loadOwn, loadSquad, answer, decidePain, clear, withdrawClearance, checkBrace, place, setCourse, logPractice, logTrial, withdrawTrial,
+    athlete, found, squad, state, problem, load, loadOwn, loadSquad, answer, decidePain, clear, withdrawClearance,
+    checkBrace, place, setCourse, logPractice, logTrial, withdrawTrial,
   }
 })

@@ -63,5 +63,7 @@ export const useAthleteStore = defineStore('athlete', () => {
     today.value = { ...now, session }
   }
 
-  return { athlete, history, today, state, problem, load, loadPage, loadToday, refreshToday, takeStandIn, refresh, decidePain }
+  return {
+    athlete, history, today, state, problem, load, loadPage, loadToday, refreshToday, takeStandIn, refresh, decidePain,
+  }
 })

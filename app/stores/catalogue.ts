@@ -30,14 +30,17 @@ export const useCatalogueStore = defineStore('catalogue', () => {
    * says that both touched the same thing: then theirs is shown and nothing is stored.
    */
   async function change(
-    what: string, edit: (own: OwnCatalogue) => OwnCatalogue, clashes: (before: OwnCatalogue, theirs: OwnCatalogue) => boolean = () => false,
+    what: string, edit: (own: OwnCatalogue) => OwnCatalogue,
+    clashes: (before: OwnCatalogue, theirs: OwnCatalogue) => boolean = () => false,
   ): Promise<void> {
     const { version, own } = stored.value
     try {
       stored.value = await api.saveCatalogue(what, { version, own: edit(own) })
     }
     catch (error) {
-      const theirs = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as StoredCatalogue | undefined : undefined
+      const theirs = error instanceof AppError && error.code === 'changedElsewhere'
+        ? error.current as StoredCatalogue | undefined
+        : undefined
       if (!theirs) throw error
       stored.value = theirs
       if (clashes(own, theirs.own)) throw error

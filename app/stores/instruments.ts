@@ -24,8 +24,11 @@ export const useInstrumentsStore = defineStore('instruments', () => {
   }
 
   /** Watches one until the answer is called. */
-  const watch = (name: string, hear: (event: InstrumentEvent) => void, lost: () => void): (() => void) => api.watchInstrument(name, hear, lost)
-  const ask = async (name: string, command: InstrumentCommand): Promise<void> => { await api.askInstrument(name, command) }
+  const watch = (name: string, hear: (event: InstrumentEvent) => void, lost: () => void): () => void =>
+    api.watchInstrument(name, hear, lost)
+  const ask = async (name: string, command: InstrumentCommand): Promise<void> => {
+    await api.askInstrument(name, command)
+  }
 
   return { list, state, problem, load, watch, ask }
 })

@@ -38,17 +38,21 @@ export const useRosterStore = defineStore('roster', () => {
     replace(await athletes.saveAthlete(id, version, input))
   /** Puts an athlete on a rung; what somebody else changed meanwhile stands, unless it was this very ladder. */
   async function placeOn(athlete: Athlete, ladder: string, rung: number): Promise<Athlete> {
-    const put = (on: Athlete): Promise<Athlete> => assessment.placeByHand(on.id, { version: on.version, ladder, rung, reason: 'Put there on the ladder bench.' })
+    const put = (on: Athlete): Promise<Athlete> =>
+      assessment.placeByHand(on.id, { version: on.version, ladder, rung, reason: 'Put there on the ladder bench.' })
     try {
       return replace(await put(athlete))
     }
     catch (error) {
-      const current = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as Athlete | undefined : undefined
+      const current = error instanceof AppError && error.code === 'changedElsewhere'
+        ? error.current as Athlete | undefined
+        : undefined
       if (!current || (current.rungs[ladder] ?? 1) !== (athlete.rungs[ladder] ?? 1)) throw error
       return replace(await put(current))
     }
   }
-  const archive = async (athlete: Athlete, archived: boolean): Promise<Athlete> => replace(await athletes.archiveAthlete(athlete, archived))
+  const archive = async (athlete: Athlete, archived: boolean): Promise<Athlete> =>
+    replace(await athletes.archiveAthlete(athlete, archived))
   const invite = async (athlete: Athlete, invitation: { id: string, email: string }): Promise<Athlete> =>
     replace(await athletes.inviteAthlete(athlete, invitation))
 
@@ -62,5 +66,8 @@ export const useRosterStore = defineStore('roster', () => {
     groups.value = await people.addGroup(group)
   }
 
-  return { rows, groups, state, problem, lastAthleteId, placeOn, load, add, save, archive, invite, erase, addGroup, exportOf: athletes.exportAthlete }
+  return {
+    rows, groups, state, problem, lastAthleteId, placeOn, load, add, save, archive, invite, erase, addGroup,
+    exportOf: athletes.exportAthlete,
+  }
 })

@@ -24,16 +24,22 @@ export const useRulesStore = defineStore('rules', () => {
     }
   }
 
-  const find = (scope: RuleScope, scopeId: string): StoredRules | null => all.value.find(r => r.scope === scope && r.scopeId === scopeId) ?? null
+  const find = (scope: RuleScope, scopeId: string): StoredRules | null =>
+    all.value.find(r => r.scope === scope && r.scopeId === scopeId) ?? null
 
   /** Settles a scope anew. When somebody else settled it first, theirs is shown and nothing of it is overwritten. */
-  async function save(scope: RuleScope, scopeId: string, change: (rules: PlanningRules) => PlanningRules): Promise<void> {
+  async function save(
+    scope: RuleScope, scopeId: string, change: (rules: PlanningRules) => PlanningRules,
+  ): Promise<void> {
     const now = find(scope, scopeId)
     try {
-      all.value = await api.saveRules({ scope, scopeId, version: now?.version ?? 0, rules: change(now?.rules ?? NO_RULES) })
+      all.value = await api.saveRules({
+        scope, scopeId, version: now?.version ?? 0, rules: change(now?.rules ?? NO_RULES),
+      })
     }
     catch (error) {
-      if (error instanceof AppError && error.code === 'changedElsewhere' && error.current) all.value = error.current as StoredRules[]
+      if (error instanceof AppError && error.code === 'changedElsewhere' && error.current)
+        all.value = error.current as StoredRules[]
       throw error
     }
   }

@@ -32,13 +32,15 @@ export const useSeasonStore = defineStore('season', () => {
       all.value = last.value.seasons
     }
     catch (error) {
-      if (error instanceof AppError && error.code === 'changedElsewhere' && error.current) all.value = error.current as SeasonsAnswer
+      if (error instanceof AppError && error.code === 'changedElsewhere' && error.current)
+        all.value = error.current as SeasonsAnswer
       throw error
     }
   }
 
   const change = (groupId: string, input: SeasonChange): Promise<void> => keep(() => api.saveSeason(groupId, input))
-  const changeAthlete = (athleteId: string, input: AthleteSeasonChange): Promise<void> => keep(() => api.saveAthleteSeason(athleteId, input))
+  const changeAthlete = (athleteId: string, input: AthleteSeasonChange): Promise<void> =>
+    keep(() => api.saveAthleteSeason(athleteId, input))
 
   return { all, state, problem, last, load, change, changeAthlete }
 })

@@ -82,7 +82,8 @@ export const useSessionStore = defineStore('session', () => {
   }
 
   return {
-    me, csrf, known, ended, present, remember, begin, signIn, signInAgain, signOut, signOutEverywhere, changePassword, useLink, saveUnits,
+    me, csrf, known, ended, present, remember, begin, signIn, signInAgain, signOut, signOutEverywhere, changePassword,
+    useLink, saveUnits,
     askForReset: people.askForReset,
   }
 })

@@ -9,14 +9,17 @@ import { fetchWeek } from '~/api/weeks'
 export const useSquadWeekStore = defineStore('squadWeek', () => {
   const run = shallowRef<PlanRun | null>(null)
   const latest = shallowRef<readonly PlanRun[]>([])
-  const going = computed(() => run.value?.lines.some(line => line.state === 'waiting' || line.state === 'working') ?? false)
+  const going = computed(() =>
+    run.value?.lines.some(line => line.state === 'waiting' || line.state === 'working') ?? false
+  )
 
   const keep = async (answer: Promise<PlanRun>): Promise<void> => { run.value = await answer }
   const start = (input: PlanRunInput): Promise<void> => keep(planning.startRun(input))
   const open = (id: string): Promise<void> => keep(planning.fetchPlanRun(id))
   const cancel = (): Promise<void> => keep(planning.cancelRun(run.value!.id))
   const retry = (): Promise<void> => keep(planning.retryRun(run.value!.id))
-  const accept = (athleteIds: readonly string[] | null): Promise<void> => keep(planning.acceptRun(run.value!.id, athleteIds))
+  const accept = (athleteIds: readonly string[] | null): Promise<void> =>
+    keep(planning.acceptRun(run.value!.id, athleteIds))
 
   /** Looks how far the run is; one that was left meanwhile is not shown again. */
   async function look(): Promise<void> {

@@ -32,7 +32,8 @@ export const useTestsStore = defineStore('tests', () => {
       stored.value = await api.saveOwnTests({ version: stored.value.version, tests })
     }
     catch (error) {
-      if (error instanceof AppError && error.code === 'changedElsewhere' && error.current) stored.value = error.current as StoredOwnTests
+      if (error instanceof AppError && error.code === 'changedElsewhere' && error.current)
+        stored.value = error.current as StoredOwnTests
       throw error
     }
   }

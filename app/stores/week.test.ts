@@ -12,11 +12,21 @@ vi.mock('~/api/weeks', async original => ({
 }))
 const api = vi.mocked(weeks)
 
-const item = { id: 'i', variationId: 'side-plank.feet', dose: { sets: 3, amount: 10, unit: 'seconds' as const, restS: 5 }, slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: '' }
-const planOf = (sets: number, minutes = 60): WeekPlan => ({ sessions: [{ id: 's', day: 0, minutes, lifts: [], items: [{ ...item, dose: { ...item.dose, sets } }] }] })
-const weekOf = (version: number, plan: WeekPlan, changedBy = 'Tobin Kelp'): TrainingWeek =>
-  ({ athleteId: 'a', startsOn: '2026-03-02', version, status: 'draft', changedSinceAssigned: false, plan, changedBy, changedAt: null })
-const sheetOf = (week: TrainingWeek): WeekSheet => ({ athlete: { name: 'Ilse Tarn' }, competitions: [], previousPlan: null, week } as unknown as WeekSheet)
+const item = {
+  id: 'i', variationId: 'side-plank.feet',
+  dose: { sets: 3, amount: 10, unit: 'seconds' as const, restS: 5 },
+  slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: '',
+}
+const planOf = (sets: number, minutes = 60): WeekPlan => ({
+  sessions: [{ id: 's', day: 0, minutes, lifts: [], items: [{ ...item, dose: { ...item.dose, sets } }] }],
+})
+const weekOf = (version: number, plan: WeekPlan, changedBy = 'Tobin Kelp'): TrainingWeek => ({
+  athleteId: 'a', startsOn: '2026-03-02', version, status: 'draft', changedSinceAssigned: false, plan, changedBy,
+  changedAt: null,
+})
+const sheetOf = (
+  week: TrainingWeek,
+): WeekSheet => ({ athlete: { name: 'Ilse Tarn' }, competitions: [], previousPlan: null, week } as unknown as WeekSheet)
 
 /** A server that keeps one week the way the real one does. */
 let stored: TrainingWeek
@@ -29,7 +39,8 @@ beforeEach(() => {
   api.fetchWeek.mockImplementation(() => Promise.resolve(sheetOf(stored)))
   api.fetchWeekVersion.mockImplementation(() => Promise.resolve({ version: stored.version }))
   api.saveWeek.mockReset().mockImplementation((_a, _s, _l, version, plan) => {
-    if (version !== stored.version) return Promise.reject(new AppError('changedElsewhere', 'Changed.', undefined, stored))
+    if (version !== stored.version)
+      return Promise.reject(new AppError('changedElsewhere', 'Changed.', undefined, stored))
     stored = weekOf(version + 1, plan, 'Me')
     return Promise.resolve(stored)
   })
@@ -89,20 +100,23 @@ describe('a week while it is edited', () => {
     expect(stored.plan).toEqual(planOf(3, 45))
   })
 
-  it.each([['mine', 4], ['theirs', 6]] as const)('asks where both changed one field, and stores %s if chosen', async (side, sets) => {
-    const store = await opened()
-    store.change(planOf(4))
-    stored = weekOf(2, planOf(6))
-    await settle()
-    expect(store.saving).toBe('choose')
-    expect(store.meeting!.conflicts).toMatchObject([{ mine: '4', theirs: '6' }])
-    expect(stored.version).toBe(2)
-    store.choose({ [store.meeting!.conflicts[0]!.key]: side })
-    await settle()
-    expect(store.plan).toEqual(planOf(sets))
-    expect(stored.plan).toEqual(planOf(sets))
-    expect(store.saving).toBe('stored')
-  })
+  it.each([['mine', 4], ['theirs', 6]] as const)(
+    'asks where both changed one field, and stores %s if chosen',
+    async (side, sets) => {
+      const store = await opened()
+      store.change(planOf(4))
+      stored = weekOf(2, planOf(6))
+      await settle()
+      expect(store.saving).toBe('choose')
+      expect(store.meeting!.conflicts).toMatchObject([{ mine: '4', theirs: '6' }])
+      expect(stored.version).toBe(2)
+      store.choose({ [store.meeting!.conflicts[0]!.key]: side })
+      await settle()
+      expect(store.plan).toEqual(planOf(sets))
+      expect(stored.plan).toEqual(planOf(sets))
+      expect(store.saving).toBe('stored')
+    },
+  )
 
   it('meets, after a crash, what another coach stored meanwhile', async () => {
     const store = await opened()

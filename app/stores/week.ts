@@ -125,14 +125,17 @@ export const useWeekStore = defineStore('week', () => {
     return planning.applyWeek(athleteId, startsOn, { itemIds, athleteIds })
   }
 
-  /** Settles something for this athlete: a band, a lock. What holds afterwards is read anew; the plan stays as it is. */
+  /**
+   * Settles something for this athlete: a band, a lock. What holds afterwards is read anew; the plan stays as it is.
+   */
   async function settle(change: (rules: PlanningRules) => PlanningRules): Promise<void> {
     const { athleteId, startsOn } = sheet.value!.week
     const rules = useRulesStore()
     await rules.load()
     await rules.save('athlete', athleteId, change)
     const { settled } = await weeks.fetchWeek(athleteId, startsOn)
-    if (week.value?.athleteId === athleteId && week.value.startsOn === startsOn) sheet.value = { ...sheet.value!, settled }
+    if (week.value?.athleteId === athleteId && week.value.startsOn === startsOn)
+      sheet.value = { ...sheet.value!, settled }
   }
 
   /** Every change goes through here: it can be undone and will be stored. */
@@ -168,7 +171,10 @@ export const useWeekStore = defineStore('week', () => {
 
   function keepDraft(): void {
     if (!week.value) return
-    const draft: Draft = { base: week.value, plan: plan.value, past: past.value.slice(-KEPT_STEPS), future: future.value.slice(0, KEPT_STEPS) }
+    const draft: Draft = {
+      base: week.value, plan: plan.value, past: past.value.slice(-KEPT_STEPS),
+      future: future.value.slice(0, KEPT_STEPS),
+    }
     // A device without room still has the page itself.
     if (!keep(draftKey(week.value), draft)) forget(draftKey(week.value))
   }
@@ -208,7 +214,9 @@ export const useWeekStore = defineStore('week', () => {
     }
     catch (error) {
       if (!isShown()) return
-      const current = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as TrainingWeek | null : null
+      const current = error instanceof AppError && error.code === 'changedElsewhere'
+        ? error.current as TrainingWeek | null
+        : null
       if (current) return meet(current)
       problem.value = messageOf(error)
       state.value = 'refused'
@@ -255,7 +263,8 @@ export const useWeekStore = defineStore('week', () => {
   async function refreshAthlete(): Promise<void> {
     const now = week.value
     const fresh = now ? await weeks.fetchWeek(now.athleteId, now.startsOn).catch(() => null) : null
-    if (fresh && sheet.value && week.value === now) sheet.value = { ...sheet.value, athlete: fresh.athlete, settled: fresh.settled }
+    if (fresh && sheet.value && week.value === now)
+      sheet.value = { ...sheet.value, athlete: fresh.athlete, settled: fresh.settled }
   }
 
   /** Looks whether another coach stored something while nothing of mine is on the way. */
@@ -306,7 +315,7 @@ export const useWeekStore = defineStore('week', () => {
   }
 
   return {
-    sheet, week, plan, past, future, loading, saving, problem, storedAt, meeting, missing, news, load, best, review, applyTo, settle, change, undo, redo, flush, assign, choose,
-    lookAround, refreshAthlete,
+    sheet, week, plan, past, future, loading, saving, problem, storedAt, meeting, missing, news, load, best, review,
+    applyTo, settle, change, undo, redo, flush, assign, choose, lookAround, refreshAthlete,
   }
 })

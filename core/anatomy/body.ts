@@ -11,7 +11,10 @@ export interface BodySize {
   readonly massKg: number
 }
 
-/** A body as the mechanics need it: lengths in metres, masses in kilograms, distances above the mid hips along the trunk. */
+/**
+ * A body as the mechanics need it: lengths in metres, masses in kilograms, distances above the mid hips along the
+ * trunk.
+ */
 export interface Body extends BodySize {
   readonly lengthM: Readonly<Record<Segment, number>>
   /** Of one side where there are two. */
@@ -42,8 +45,10 @@ export interface Body extends BodySize {
  */
 export function bodyOf({ sex, heightM, massKg }: BodySize): Body {
   const [[low, high], [light, heavy]] = [BODY_RANGE.heightM, BODY_RANGE.massKg]
-  if (!(heightM >= low && heightM <= high)) throw new DomainError('heightM', `Height goes from ${low.toFixed(2)} to ${high.toFixed(2)} m.`)
-  if (!(massKg >= light && massKg <= heavy)) throw new DomainError('massKg', `Body mass goes from ${light} to ${heavy} kg.`)
+  if (!(heightM >= low && heightM <= high))
+    throw new DomainError('heightM', `Height goes from ${low.toFixed(2)} to ${high.toFixed(2)} m.`)
+  if (!(massKg >= light && massKg <= heavy))
+    throw new DomainError('massKg', `Body mass goes from ${light} to ${heavy} kg.`)
   const table = SEGMENTS[sex]
   const names = Object.keys(table) as Segment[]
   const scale = heightM / REFERENCE[sex].heightM

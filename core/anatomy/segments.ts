@@ -11,7 +11,9 @@ export type Segment =
 
 export type Sex = 'female' | 'male'
 
-const segment = (massPercent: number, comPercent: number, lengthMm: number): SegmentFacts => ({ massPercent, comPercent, lengthMm })
+const segment = (massPercent: number, comPercent: number, lengthMm: number): SegmentFacts => ({
+  massPercent, comPercent, lengthMm,
+})
 
 /**
  * Segment masses, centres of mass and lengths: de Leva 1996 (after Zatsiorsky), recalled from memory.
@@ -45,7 +47,10 @@ export const SEGMENTS: Readonly<Record<Sex, Readonly<Record<Segment, SegmentFact
   },
 }
 
-/** Statures of the people the table describes, metres, and their mid shoulders above mid hips, mm (de Leva 1996, from memory). */
+/**
+ * Statures of the people the table describes, metres, and their mid shoulders above mid hips, mm (de Leva 1996, from
+ * memory).
+ */
 export const REFERENCE = {
   male: { heightM: 1.741, hipToShoulderMm: 515.5 },
   female: { heightM: 1.735, hipToShoulderMm: 497.9 },

@@ -1,12 +1,18 @@
 /** The two schools of cue, with what each is for and what it costs. The reasons are common practice, no source. */
 export const BRACE_CUES = {
   brace: {
-    name: 'Brace all round', words: 'Swell to the front, the sides and the back, and stiffen.',
-    why: 'Stiff in every direction, which is what load asks for. Costs: easily overdone, and the breath gets stuck behind it.',
+    name: 'Brace all round',
+    words: 'Swell to the front, the sides and the back, and stiffen.',
+    why:
+      'Stiff in every direction, which is what load asks for. Costs: easily overdone, and the breath gets stuck '
+      + 'behind it.',
   },
   drawIn: {
-    name: 'Draw in', words: 'Draw the navel gently towards the spine, and keep breathing.',
-    why: 'Teaches fine control of the deep layer with little effort. Costs: narrows the waist and stiffens less, so it is not used under load.',
+    name: 'Draw in',
+    words: 'Draw the navel gently towards the spine, and keep breathing.',
+    why:
+      'Teaches fine control of the deep layer with little effort. Costs: narrows the waist and stiffens less, so '
+      + 'it is not used under load.',
   },
 } as const
 export type BraceCue = keyof typeof BRACE_CUES
@@ -37,7 +43,9 @@ export interface CueTask {
  * @example
  * cueForDrill('drawIn', { spineCost: 1 }).cue // => 'drawIn'
  */
-export function cueForDrill(chosen: BraceCue, { spineCost, loadKg }: CueTask): { readonly cue: BraceCue, readonly why: string | null } {
+export function cueForDrill(
+  chosen: BraceCue, { spineCost, loadKg }: CueTask,
+): { readonly cue: BraceCue, readonly why: string | null } {
   if (chosen === 'brace' || (spineCost <= 1 && !((loadKg ?? 0) > 0))) return { cue: chosen, why: null }
   return { cue: 'brace', why: 'Under load: brace all round, since drawing in stiffens less.' }
 }

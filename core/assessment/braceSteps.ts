@@ -7,7 +7,9 @@ export type Quadrant = keyof typeof QUADRANTS
 /** What is counted in the check of a step, besides the swell. */
 export type BraceMeasure = 'breaths' | 'repeats' | 'talkS' | 'squats' | 'marchASide' | 'reps' | 'tries'
 
-/** One step of the brace course: what is done, and what passes. All conditions are ours (common practice, no source). */
+/**
+ * One step of the brace course: what is done, and what passes. All conditions are ours (common practice, no source).
+ */
 export interface BraceStep {
   readonly step: number
   readonly name: string
@@ -23,8 +25,9 @@ export interface BraceStep {
 }
 
 export const MEASURE_WORDS: Readonly<Record<BraceMeasure, string>> = {
-  breaths: 'breaths on all sides', repeats: 'correct repeats', talkS: 'seconds of talking', squats: 'squats with the brace kept',
-  marchASide: 'steps a side', reps: 'reps with the brace seen', tries: 'efforts with a timed breath',
+  breaths: 'breaths on all sides', repeats: 'correct repeats', talkS: 'seconds of talking',
+  squats: 'squats with the brace kept', marchASide: 'steps a side', reps: 'reps with the brace seen',
+  tries: 'efforts with a timed breath',
 }
 
 export const BRACE_STEPS: readonly BraceStep[] = [
@@ -50,7 +53,9 @@ export const BRACE_STEPS: readonly BraceStep[] = [
   },
   {
     step: 5, name: 'While limbs move', swell: false, measure: 'marchASide', atLeast: 12, paced: 'march',
-    teach: 'On the back: brace, two marching steps, release; then 6 to 8 a side, two more a week. A small natural arch may stay.',
+    teach:
+      'On the back: brace, two marching steps, release; then 6 to 8 a side, two more a week. A small natural arch '
+      + 'may stay.',
     passes: 'Twelve a side with the low back still.',
   },
   {
@@ -99,8 +104,8 @@ export function braceLacks({ step, swell, breathing, count }: BraceCheck): strin
 }
 
 /**
- * The step an athlete stands on after some checks, in the order they were made: a passed check of the next step leads on,
- * none is skipped, and a failed re-check of a step leads back to the one before it, not below the first.
+ * The step an athlete stands on after some checks, in the order they were made: a passed check of the next step leads
+ * on, none is skipped, and a failed re-check of a step leads back to the one before it, not below the first.
  *
  * @param from the step passed before these checks, 0 when none
  * @example

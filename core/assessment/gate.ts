@@ -9,8 +9,8 @@ export interface GateProgress {
 }
 
 /**
- * Whether logged sets meet a variation's gate: every set of it, on each side, for so many amounts without a break, in so many
- * sessions running. A session in between that fell short begins the count anew.
+ * Whether logged sets meet a variation's gate: every set of it, on each side, for so many amounts without a break, in
+ * so many sessions running. A session in between that fell short begins the count anew.
  *
  * @param logs sets of any drill; those of this variation count
  * @example
@@ -30,5 +30,6 @@ export function gateProgress(variation: Variation, logs: readonly SetLog[]): Gat
 function dayMeets({ gate, sides }: Variation, logs: readonly SetLog[]): boolean {
   const good = logs.filter(log => log.amount >= gate.amount && log.breakPoint === 'none')
   if (sides === 'both') return good.length >= gate.sets
-  return good.filter(log => log.side === 'left').length >= gate.sets && good.filter(log => log.side === 'right').length >= gate.sets
+  return good.filter(log => log.side === 'left').length >= gate.sets
+    && good.filter(log => log.side === 'right').length >= gate.sets
 }

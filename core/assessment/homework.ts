@@ -33,15 +33,20 @@ const TELL_AFTER = 3
  * homeworkState({ timesADay: 3, until: null, note: '' }, [{ day: '2026-03-04', step: 2 }], '2026-03-04').says // => '1 of 3 done today.'
  */
 export function homeworkState(homework: Homework | null, practices: readonly Practice[], today: IsoDay): HomeworkState {
-  if (!homework || (homework.until !== null && homework.until < today)) return { done: 0, of: 0, idleDays: null, remind: false, says: 'No brace homework is set.' }
+  if (!homework || (homework.until !== null && homework.until < today))
+    return { done: 0, of: 0, idleDays: null, remind: false, says: 'No brace homework is set.' }
   const { timesADay } = homework
-  if (!(Number.isInteger(timesADay) && timesADay >= 1 && timesADay <= 6)) throw new DomainError('timesADay', 'From once to six times a day.')
+  if (!(Number.isInteger(timesADay) && timesADay >= 1 && timesADay <= 6))
+    throw new DomainError('timesADay', 'From once to six times a day.')
   const done = practices.filter(p => p.day === today).length
   const before = practices.map(p => p.day).filter(day => day < today).sort().at(-1)
   const idleDays = before === undefined ? null : daysBetween(before, today)
   const remind = done < timesADay
   const idle = done === 0 && idleDays !== null && idleDays > 1 ? ` Last practised ${idleDays} days ago.` : ''
-  return { done, of: timesADay, idleDays, remind, says: remind ? `${done} of ${timesADay} done today.${idle}` : `Done for today: ${done} of ${timesADay}.` }
+  return {
+    done, of: timesADay, idleDays, remind,
+    says: remind ? `${done} of ${timesADay} done today.${idle}` : `Done for today: ${done} of ${timesADay}.`,
+  }
 }
 
 /**
@@ -51,7 +56,9 @@ export function homeworkState(homework: Homework | null, practices: readonly Pra
  * @example
  * homeworkLies({ timesADay: 3, until: null, note: '' }, [], '2026-03-01', '2026-03-05') // => true
  */
-export function homeworkLies(homework: Homework | null, practices: readonly Practice[], setOn: IsoDay, today: IsoDay): boolean {
+export function homeworkLies(
+  homework: Homework | null, practices: readonly Practice[], setOn: IsoDay, today: IsoDay,
+): boolean {
   if (!homework || (homework.until !== null && homework.until < today)) return false
   const last = practices.map(p => p.day).sort().at(-1) ?? setOn
   return addDays(last < setOn ? setOn : last, TELL_AFTER) <= today

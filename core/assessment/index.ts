@@ -4,8 +4,8 @@ export {
   breakPointsOf, compareSides, review, type BreakPointCount, type Prescribed, type Review, type SideComparison,
 } from './review'
 export {
-  BATTERIES, STANDARD_TESTS, TEST_IDS, TEST_SHARE, testFacts, TESTS, type Battery, type Norm, type OwnTestId, type StandardTestId, type TestFacts,
-  type TestId, type TestNorms, type Tests, type Trial,
+  BATTERIES, STANDARD_TESTS, TEST_IDS, TEST_SHARE, testFacts, TESTS, type Battery, type Norm, type OwnTestId,
+  type StandardTestId, type TestFacts, type TestId, type TestNorms, type Tests, type Trial,
 } from './tests'
 export { batteriesWith, checkOwnTests, ownTestId, TEST_UNIT_WORDS, testsWith, type OwnTest } from './ownTests'
 export { pairFindings, PAIRS, type PairFinding } from './pairs'
@@ -14,10 +14,13 @@ export { homeworkLies, homeworkState, type Homework, type HomeworkState, type Pr
 export { publishedError, standingOf, type Person, type Standing } from './norms'
 export { bestOf, holdRatios, type HoldRatio } from './ratios'
 export { ENOUGH_REPEATS, sideDifferences, type SideDifference } from './sideDifference'
-export { LEAST_OBSERVATIONS, weakLinks, type Around, type WeakLink, type WeakLinkFinding, type WeakPlace } from './weakLink'
+export {
+  LEAST_OBSERVATIONS, weakLinks, type Around, type WeakLink, type WeakLinkFinding, type WeakPlace,
+} from './weakLink'
 export { gateProgress, type GateProgress } from './gate'
 export { place, placeAll, type Placement } from './placement'
 export {
-  BRACE_STEPS, braceLacks, braceReached, marchCounts, MEASURE_WORDS, QUADRANTS, RECHECK_DAYS, type BraceCheck, type BraceMeasure, type BraceStep,
+  BRACE_STEPS, braceLacks, braceReached, marchCounts, MEASURE_WORDS, QUADRANTS, RECHECK_DAYS, type BraceCheck,
+  type BraceMeasure, type BraceStep,
   type Quadrant,
 } from './braceSteps'

@@ -11,34 +11,41 @@ const FAR = 2
 const LATEST = 3
 
 /**
- * Why a test may not be taken by an athlete on a day; empty when it may. A test to the limit is training to the limit: what a flag or
- * an age takes away from drills it takes away from tests, and before a clearance nothing is tested.
+ * Why a test may not be taken by an athlete on a day; empty when it may. A test to the limit is training to the limit:
+ * what a flag or an age takes away from drills it takes away from tests, and before a clearance nothing is tested.
  *
  * @param tests those of an organisation's own among them: of these only stops and clearances are known
  * @example
  * testStops('flexor', { ...context.screen, flags: ['fainting'] }) // => ['Fainting on effort: refer first, no test.']
  */
-export function testStops(test: TestId, screen: Pick<Screen, 'flags' | 'ageYears'>, tests: Tests = STANDARD_TESTS): string[] {
+export function testStops(
+  test: TestId, screen: Pick<Screen, 'flags' | 'ageYears'>, tests: Tests = STANDARD_TESTS,
+): string[] {
   const { asks, timed } = testFacts(test, tests)
   const band = ageBand(screen.ageYears)
   const red = redFlags(screen.flags).map(id => `${flagFacts(id).name}: refer first, no test.`)
   if (red.length > 0) return red
-  return [...screen.flags.map(flagFacts), ...(band ? [band] : [])].flatMap(({ name, removes, clearanceFirst, longestHoldS }) => {
-    if (clearanceFirst) return [`${name}: a clearance comes before any test.`]
-    const hit = asks.filter(hazard => removes.includes(hazard))
-    if (hit.length > 0) return [`${name}: no ${hit.map(h => HAZARDS[h]).join(', ')}.`]
-    return longestHoldS && timed && asks.includes('pressureRise') ? [`${name}: no hold to the limit.`] : []
-  })
+  return [...screen.flags.map(flagFacts), ...(band ? [band] : [])].flatMap(
+    ({ name, removes, clearanceFirst, longestHoldS }) => {
+      if (clearanceFirst) return [`${name}: a clearance comes before any test.`]
+      const hit = asks.filter(hazard => removes.includes(hazard))
+      if (hit.length > 0) return [`${name}: no ${hit.map(h => HAZARDS[h]).join(', ')}.`]
+      return longestHoldS && timed && asks.includes('pressureRise') ? [`${name}: no hold to the limit.`] : []
+    },
+  )
 }
 
 /**
- * What is odd about a value, to be asked before it counts; null when nothing is: hardly begun, or far from the athlete's own latest ones.
+ * What is odd about a value, to be asked before it counts; null when nothing is: hardly begun, or far from the
+ * athlete's own latest ones.
  *
  * @param before the athlete's earlier values of this test and side, oldest first
  * @example
  * oddTrial('plank', 2, [60, 70]) // => 'Under 3 s: was it begun?'
  */
-export function oddTrial(test: TestId, value: number, before: readonly number[], tests: Tests = STANDARD_TESTS): string | null {
+export function oddTrial(
+  test: TestId, value: number, before: readonly number[], tests: Tests = STANDARD_TESTS,
+): string | null {
   const { timed } = testFacts(test, tests)
   if (timed && value < HARDLY_BEGUN_S) return `Under ${HARDLY_BEGUN_S} s: was it begun?`
   const usual = before.filter(v => v > 0).slice(-LATEST)

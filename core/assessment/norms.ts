@@ -11,7 +11,15 @@ export interface Person {
 
 /** Where a value stands among the people who were measured, or why that is not said. */
 export type Standing =
-  | { readonly known: true, readonly z: number, readonly percentile: number, readonly mean: number, readonly sd: number, readonly source: string, readonly population: string }
+  | {
+    readonly known: true
+    readonly z: number
+    readonly percentile: number
+    readonly mean: number
+    readonly sd: number
+    readonly source: string
+    readonly population: string
+  }
   | { readonly known: false, readonly why: string }
 
 /**
@@ -27,8 +35,10 @@ export function standingOf(test: TestId, side: Side | null, value: number, { sex
   const { norms, better } = facts
   const { source, population, fromAge, toAge } = norms
   if (ageYears === null) return { known: false, why: `Age not known; the values are of people ${population}.` }
-  if (ageYears < fromAge) return { known: false, why: `Not this population: under ${fromAge}. The values are of people ${population}.` }
-  if (ageYears > toAge) return { known: false, why: `Not this population: over ${toAge}. The values are of people ${population}.` }
+  if (ageYears < fromAge)
+    return { known: false, why: `Not this population: under ${fromAge}. The values are of people ${population}.` }
+  if (ageYears > toAge)
+    return { known: false, why: `Not this population: over ${toAge}. The values are of people ${population}.` }
   const { mean, sd } = normFor(norms[sex], side)
   const z = (value - mean) / sd * (better === 'more' ? 1 : -1)
   return { known: true, z, percentile: normalShareBelow(z) * 100, mean, sd, source, population }

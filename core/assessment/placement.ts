@@ -16,10 +16,10 @@ export interface Placement {
 }
 
 /**
- * The highest rung of a ladder whose way is open: every gate below it is met by logged sets, or spoken for by a test of that
- * rung or a higher one for the same action (a long back hold says nothing of side steps on its ladder), and what must come
- * first has been reached. Nobody is put where brace step, flags or prerequisites do
- * not let them; equipment does not count, since a ladder is not left because a room is bare.
+ * The highest rung of a ladder whose way is open: every gate below it is met by logged sets, or spoken for by a test of
+ * that rung or a higher one for the same action (a long back hold says nothing of side steps on its ladder), and what
+ * must come first has been reached. Nobody is put where brace step, flags or prerequisites do not let them; equipment
+ * does not count, since a ladder is not left because a room is bare.
  *
  * @param screen the athlete as screening sees them; its rungs answer for prerequisites on other ladders
  * @example
@@ -34,7 +34,9 @@ export function place(ladder: Ladder, screen: Screen, trials: readonly Trial[], 
   const next = ladder.rungs[rung]
   return {
     ladder: ladder.id, rung, evidence: shown.filter(why => why !== null),
-    missing: next ? [...(passed(rung - 1) ? [] : [gateText(ladder.rungs[rung - 1]!, logs)]), ...barriers(next, screen)] : [],
+    missing: next
+      ? [...(passed(rung - 1) ? [] : [gateText(ladder.rungs[rung - 1]!, logs)]), ...barriers(next, screen)]
+      : [],
   }
 }
 
@@ -43,7 +45,9 @@ function shownBy(variation: Variation, trials: readonly Trial[], logs: readonly 
   const test = TEST_IDS.find(id => testFacts(id).speaksFor === variation.id)
   if (!test) return null
   const { sides, name, unit } = testFacts(test)
-  const values = sides === 'each' ? [bestOf(trials, test, 'left'), bestOf(trials, test, 'right')] : [bestOf(trials, test, null)]
+  const values = sides === 'each'
+    ? [bestOf(trials, test, 'left'), bestOf(trials, test, 'right')]
+    : [bestOf(trials, test, null)]
   if (values.some(v => v === null)) return null
   const worst = Math.min(...values as number[])
   const enough = unit === 's' ? worst * TEST_SHARE >= variation.gate.amount : worst >= variation.gate.amount
@@ -64,7 +68,8 @@ function gateText(variation: Variation, logs: readonly SetLog[]): string {
 }
 
 /**
- * Every ladder at once: what a prerequisite asks is answered by the evidence too, and not by where somebody was put by hand.
+ * Every ladder at once: what a prerequisite asks is answered by the evidence too, and not by where somebody was put by
+ * hand.
  *
  * @example
  * placeAll({ ...context.screen, rungs: {} }, [], []).every(p => p.rung === 1) // => true

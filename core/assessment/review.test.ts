@@ -3,12 +3,13 @@ import { STANDARD } from '../catalogue'
 import { breakPointsOf, compareSides, review, type Prescribed, type SetLog } from '.'
 
 const planned: Prescribed = {
-  itemId: 'a', variationId: 'side-plank.feet', day: '2026-03-02', dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 },
+  itemId: 'a', variationId: 'side-plank.feet', day: '2026-03-02',
+  dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 },
   extraSetSide: null,
 }
 const log = (over: Partial<SetLog>): SetLog => ({
-  prescribedItemId: 'a', variationId: 'side-plank.feet', day: '2026-03-02', setNumber: 1, side: 'left', amount: 10, unit: 'seconds',
-  tempo: null, breakPoint: 'none', setting: {}, feltAt: [], effort: null, painAt: null, ...over,
+  prescribedItemId: 'a', variationId: 'side-plank.feet', day: '2026-03-02', setNumber: 1, side: 'left', amount: 10,
+  unit: 'seconds', tempo: null, breakPoint: 'none', setting: {}, feltAt: [], effort: null, painAt: null, ...over,
 })
 
 describe('planned against done', () => {

@@ -19,19 +19,22 @@ export interface SideDifference {
   readonly errorFrom: string
 }
 
-/** Degrees of freedom from which the organisation's own typical error is used (our choice; fewer leave it too loose). */
+/**
+ * Degrees of freedom from which the organisation's own typical error is used (our choice; fewer leave it too loose).
+ */
 export const ENOUGH_REPEATS = 10
 
 /**
- * Left against right for every one-sided test taken on both sides, from the means of their trials. A size with its error,
- * not a verdict.
+ * Left against right for every one-sided test taken on both sides, from the means of their trials. A size with its
+ * error, not a verdict.
  *
  * @param own the organisation's typical error by test, from its repeat trials
  * @example
  * sideDifferences([], { sex: 'male', ageYears: 22 }, {}) // => []
  */
 export function sideDifferences(
-  trials: readonly Trial[], person: Person, own: Readonly<Partial<Record<TestId, TypicalError | null>>>, known: Tests = STANDARD_TESTS,
+  trials: readonly Trial[], person: Person, own: Readonly<Partial<Record<TestId, TypicalError | null>>>,
+  known: Tests = STANDARD_TESTS,
 ): SideDifference[] {
   const tests = [...new Set(trials.map(t => t.test))].filter(test => testFacts(test, known).sides === 'each')
   return tests.flatMap((test): SideDifference[] => {
@@ -57,6 +60,7 @@ function errorOf(test: TestId, { sex }: Person, own: TypicalError | null): { err
     return { error: own.error, errorFrom: `own repeat trials (${own.degreesOfFreedom} degrees of freedom)` }
   }
   const published = publishedError(test, 'right', sex)
-  if (published !== null) return { error: published, errorFrom: `published reliability: ${testFacts(test).norms!.source}` }
+  if (published !== null)
+    return { error: published, errorFrom: `published reliability: ${testFacts(test).norms!.source}` }
   return { error: null, errorFrom: 'no error known yet: repeat trials of a few athletes give one' }
 }

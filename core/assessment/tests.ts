@@ -43,9 +43,13 @@ export interface TestFacts {
   readonly instrument?: InstrumentKind
 }
 
-/** Means and spreads of McGill, Childs & Liebenson 1999 (recalled): wide and skewed. Reliability .97-.99 there: .98 is taken. */
+/**
+ * Means and spreads of McGill, Childs & Liebenson 1999 (recalled): wide and skewed. Reliability .97-.99 there: .98 is
+ * taken.
+ */
 const ENDURANCE = {
-  source: 'McGill, Childs & Liebenson 1999, recalled', population: 'healthy, early twenties', fromAge: 18, toAge: 34, reliability: 0.98,
+  source: 'McGill, Childs & Liebenson 1999, recalled', population: 'healthy, early twenties', fromAge: 18, toAge: 34,
+  reliability: 0.98,
 } as const
 
 /** Tests and what they mean. Those without norms: common practice, no source. */
@@ -53,13 +57,16 @@ export const TESTS = {
   extensor: {
     name: 'Trunk extensor hold', unit: 's', better: 'more', sides: 'both', action: 'antiFlexion', timed: true,
     asks: ['prone', 'pressureRise'],
-    setUp: 'Hips on the edge of a bench, legs held, trunk level, arms crossed.', stop: 'The trunk drops below level.',
-    norms: { ...ENDURANCE, male: { mean: 146, sd: 51 }, female: { mean: 189, sd: 60 } }, speaksFor: 'posterior.bench-extension-hold',
+    setUp: 'Hips on the edge of a bench, legs held, trunk level, arms crossed.',
+    stop: 'The trunk drops below level.',
+    norms: { ...ENDURANCE, male: { mean: 146, sd: 51 }, female: { mean: 189, sd: 60 } },
+    speaksFor: 'posterior.bench-extension-hold',
   },
   flexor: {
     name: 'Trunk flexor hold', unit: 's', better: 'more', sides: 'both', action: 'antiExtension', timed: true,
     asks: ['flexion', 'pressureRise'],
-    setUp: 'Sit leaning back at 60 degrees, knees and hips bent square, feet held, arms crossed.', stop: 'The back leaves its angle.',
+    setUp: 'Sit leaning back at 60 degrees, knees and hips bent square, feet held, arms crossed.',
+    stop: 'The back leaves its angle.',
     norms: { ...ENDURANCE, male: { mean: 144, sd: 76 }, female: { mean: 149, sd: 99 } },
   },
   sideBridge: {
@@ -67,88 +74,110 @@ export const TESTS = {
     asks: ['shoulderLoad', 'pressureRise'],
     setUp: 'On one elbow and both feet, top foot ahead, hips up.', stop: 'The hips drop or turn.',
     norms: {
-      ...ENDURANCE, male: { right: { mean: 94, sd: 34 }, left: { mean: 97, sd: 35 } }, female: { right: { mean: 72, sd: 31 }, left: { mean: 77, sd: 35 } },
+      ...ENDURANCE,
+      male: { right: { mean: 94, sd: 34 }, left: { mean: 97, sd: 35 } },
+      female: { right: { mean: 72, sd: 31 }, left: { mean: 77, sd: 35 } },
     },
     speaksFor: 'side-plank.feet',
   },
   plank: {
-    name: 'Elbow plank hold', unit: 's', better: 'more', sides: 'both', action: 'antiExtension', timed: true, norms: null,
+    name: 'Elbow plank hold', unit: 's', better: 'more', sides: 'both', action: 'antiExtension', timed: true,
+    norms: null,
     asks: ['prone', 'shoulderLoad', 'pressureRise'],
-    setUp: 'Elbows under shoulders, straight from ear to heel.', stop: 'The hips rise or sag.', speaksFor: 'front-plank.elbows',
+    setUp: 'Elbows under shoulders, straight from ear to heel.', stop: 'The hips rise or sag.',
+    speaksFor: 'front-plank.elbows',
   },
   hollow: {
     name: 'Hollow hold', unit: 's', better: 'more', sides: 'both', action: 'antiExtension', timed: true, norms: null,
     asks: ['supine', 'flexion', 'overhead', 'pressureRise'],
-    setUp: 'On the back, legs long and low, arms overhead, low back on the floor.', stop: 'The low back leaves the floor.', speaksFor: 'hollow.arms-overhead',
+    setUp: 'On the back, legs long and low, arms overhead, low back on the floor.',
+    stop: 'The low back leaves the floor.', speaksFor: 'hollow.arms-overhead',
   },
   lHold: {
     name: 'L-hold', unit: 's', better: 'more', sides: 'both', action: 'flexion', timed: true, norms: null,
     asks: ['flexion', 'wristLoad', 'shoulderLoad', 'pressureRise'],
-    setUp: 'Support on the hands, legs level and straight.', stop: 'The heels drop below the seat.', speaksFor: 'compression.l-hold',
+    setUp: 'Support on the hands, legs level and straight.', stop: 'The heels drop below the seat.',
+    speaksFor: 'compression.l-hold',
   },
   prone: {
-    name: 'Prone hold over a chair', unit: 's', better: 'more', sides: 'both', action: 'antiFlexion', timed: true, norms: null,
+    name: 'Prone hold over a chair', unit: 's', better: 'more', sides: 'both', action: 'antiFlexion', timed: true,
+    norms: null,
     asks: ['prone', 'extension', 'pressureRise'],
-    setUp: 'Hips on the edge of a chair, body in one line.', stop: 'The line is lost.', speaksFor: 'posterior.prone-over-chair',
+    setUp: 'Hips on the edge of a chair, body in one line.', stop: 'The line is lost.',
+    speaksFor: 'posterior.prone-over-chair',
   },
   hangingRaise: {
-    name: 'Hanging leg raise', unit: 'reps', better: 'more', sides: 'both', action: 'flexion', timed: false, norms: null,
+    name: 'Hanging leg raise', unit: 'reps', better: 'more', sides: 'both', action: 'flexion', timed: false,
+    norms: null,
     asks: ['flexion', 'hanging', 'pressureRise'],
-    setUp: 'From a still hang, straight legs to level and back.', stop: 'Swing, bent knees, or not to level.', speaksFor: 'flexion.hanging-leg-raise',
+    setUp: 'From a still hang, straight legs to level and back.', stop: 'Swing, bent knees, or not to level.',
+    speaksFor: 'flexion.hanging-leg-raise',
   },
   rolloutReach: {
-    name: 'Wheel rollout reach', unit: 'cm', better: 'more', sides: 'both', action: 'antiExtension', timed: false, norms: null,
+    name: 'Wheel rollout reach', unit: 'cm', better: 'more', sides: 'both', action: 'antiExtension', timed: false,
+    norms: null,
     asks: ['overhead', 'shoulderLoad', 'pressureRise'],
     setUp: 'Kneeling; roll out as far as the back stays, and return. Knee to wheel.', stop: 'The low back drops.',
   },
   pressOutHold: {
     name: 'Press-out hold', unit: 's', better: 'more', sides: 'each', action: 'antiRotation', timed: true, norms: null,
     asks: ['loaded'],
-    setUp: 'Standing side-on to a band at chest height, arms straight, at a band tension that is written down.', stop: 'The hands or hips turn.',
-    speaksFor: 'press-out.standing', instrument: 'force',
+    setUp: 'Standing side-on to a band at chest height, arms straight, at a band tension that is written down.',
+    stop: 'The hands or hips turn.', speaksFor: 'press-out.standing', instrument: 'force',
   },
   lowBackPressure: {
-    name: 'Low back pressure hold', unit: 's', better: 'more', sides: 'both', action: 'antiExtension', timed: true, norms: null,
+    name: 'Low back pressure hold', unit: 's', better: 'more', sides: 'both', action: 'antiExtension', timed: true,
+    norms: null,
     asks: ['supine'],
-    setUp: 'On the back, knees bent, cuff under the low back; march slowly.', stop: 'The pressure leaves its band and stays out.', instrument: 'cuff',
+    setUp: 'On the back, knees bent, cuff under the low back; march slowly.',
+    stop: 'The pressure leaves its band and stays out.', instrument: 'cuff',
   },
   rotationRange: {
-    name: 'Seated rotation range', unit: 'deg', better: 'more', sides: 'each', action: 'rotation', timed: false, norms: null,
+    name: 'Seated rotation range', unit: 'deg', better: 'more', sides: 'each', action: 'rotation', timed: false,
+    norms: null,
     asks: [],
     setUp: 'Seated, knees together, stick across the chest; turn as far as it goes freely.', stop: 'The seat lifts.',
   },
   hinge: {
-    name: 'Single-leg hinge balance', unit: 's', better: 'more', sides: 'each', action: 'antiRotation', timed: true, norms: null,
+    name: 'Single-leg hinge balance', unit: 's', better: 'more', sides: 'each', action: 'antiRotation', timed: true,
+    norms: null,
     asks: [],
-    setUp: 'On one leg, trunk and free leg level.', stop: 'The free foot touches or the hip opens.', speaksFor: 'balance.airplane-hinge',
+    setUp: 'On one leg, trunk and free leg level.', stop: 'The free foot touches or the hip opens.',
+    speaksFor: 'balance.airplane-hinge',
   },
   overheadLumbar: {
-    name: 'Lumbar change on overhead reach', unit: 'deg', better: 'less', sides: 'both', action: 'antiExtension', timed: false, norms: null,
+    name: 'Lumbar change on overhead reach', unit: 'deg', better: 'less', sides: 'both', action: 'antiExtension',
+    timed: false, norms: null,
     asks: ['overhead'],
     setUp: 'Inclinometer on the low back: standing, then arms overhead.', stop: 'One reading each.',
   },
   overheadLumbarAfter: {
-    name: 'Lumbar change after a lat stretch', unit: 'deg', better: 'less', sides: 'both', action: null, timed: false, norms: null,
+    name: 'Lumbar change after a lat stretch', unit: 'deg', better: 'less', sides: 'both', action: null, timed: false,
+    norms: null,
     asks: ['overhead'],
     setUp: 'The same, after a minute of lat stretch from a post.', stop: 'One reading each.',
   },
   rowUnsupported: {
-    name: 'One-arm row, unsupported', unit: 'reps', better: 'more', sides: 'each', action: 'antiRotation', timed: false, norms: null,
+    name: 'One-arm row, unsupported', unit: 'reps', better: 'more', sides: 'each', action: 'antiRotation', timed: false,
+    norms: null,
     asks: ['loaded'],
     setUp: 'Bent over, nothing to lean on, one load written down.', stop: 'The trunk turns.',
   },
   rowSupported: {
-    name: 'One-arm row, chest supported', unit: 'reps', better: 'more', sides: 'each', action: null, timed: false, norms: null,
+    name: 'One-arm row, chest supported', unit: 'reps', better: 'more', sides: 'each', action: null, timed: false,
+    norms: null,
     asks: ['loaded', 'prone'],
     setUp: 'Chest on a bench, the same load.', stop: 'The elbow no longer passes the ribs.',
   },
   squatBefore: {
-    name: 'Squat form before a brace', unit: 'points', better: 'more', sides: 'both', action: null, timed: false, norms: null,
+    name: 'Squat form before a brace', unit: 'points', better: 'more', sides: 'both', action: null, timed: false,
+    norms: null,
     asks: [],
     setUp: 'Five squats without a word, scored 0 to 10 by the coach.', stop: 'Five are done.',
   },
   squatAfter: {
-    name: 'Squat form after a brace', unit: 'points', better: 'more', sides: 'both', action: null, timed: false, norms: null,
+    name: 'Squat form after a brace', unit: 'points', better: 'more', sides: 'both', action: null, timed: false,
+    norms: null,
     asks: [],
     setUp: 'The brace is set, then five squats, scored 0 to 10.', stop: 'Five are done.',
   },
@@ -171,7 +200,10 @@ export const BATTERIES = {
   fourHolds: { name: 'Four holds', tests: ['extensor', 'flexor', 'sideBridge'] },
   floorHolds: { name: 'Floor holds', tests: ['plank', 'sideBridge', 'hollow', 'prone'] },
   turning: { name: 'Turning', tests: ['pressOutHold', 'rotationRange', 'hinge'] },
-  causes: { name: 'Arm or trunk, back or lats, brace or not', tests: ['rowUnsupported', 'rowSupported', 'overheadLumbar', 'overheadLumbarAfter', 'squatBefore', 'squatAfter'] },
+  causes: {
+    name: 'Arm or trunk, back or lats, brace or not',
+    tests: ['rowUnsupported', 'rowSupported', 'overheadLumbar', 'overheadLumbarAfter', 'squatBefore', 'squatAfter'],
+  },
 } as const satisfies Record<string, Battery>
 
 /**

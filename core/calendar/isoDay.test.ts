@@ -23,8 +23,11 @@ describe('training days', () => {
     }), { seed: 2 })
   })
 
-  it.each([['1899-12-31', false], ['1900-01-01', true], ['2026-02-28', true], ['2026-02-31', false], ['9999-12-27', false], ['', false]])(
-    'says whether training can happen on %j: %s', (text, can) => {
+  it.each([['1899-12-31', false], ['1900-01-01', true], ['2026-02-28', true], ['2026-02-31', false], [
+    '9999-12-27', false,
+  ], ['', false]])(
+    'says whether training can happen on %j: %s',
+    (text, can) => {
       expect(isTrainingDay(text)).toBe(can)
     })
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import {
-  ACTION_FACTS, checkVariation, findVariation, LADDERS, mainAction, MODES, neighboursOf, PLANES, planesOf, schoolDose, SCHOOLS, STANDARD, TRUNK_ACTIONS,
-  VARIATIONS, type SchoolId,
+  ACTION_FACTS, checkVariation, findVariation, LADDERS, mainAction, MODES, neighboursOf, PLANES, planesOf, schoolDose,
+  SCHOOLS, STANDARD, TRUNK_ACTIONS, VARIATIONS, type SchoolId,
 } from '.'
 import { checkDose } from '../dose'
 
@@ -61,7 +61,8 @@ describe('the catalogue', () => {
   })
 
   it('goes round in no circle of prerequisites and neighbours', () => {
-    const before = (v: typeof VARIATIONS[number]): string[] => [neighboursOf(v, STANDARD).easier?.id, ...(v.prerequisites ?? [])].filter(Boolean) as string[]
+    const before = (v: typeof VARIATIONS[number]): string[] =>
+      [neighboursOf(v, STANDARD).easier?.id, ...(v.prerequisites ?? [])].filter(Boolean) as string[]
     const done = new Set<string>()
     const visit = (id: string, path: readonly string[]): void => {
       expect(path, `${path.join(' > ')} > ${id}`).not.toContain(id)

@@ -36,5 +36,6 @@ export function checkVariation(variation: Variation): void {
     throw new DomainError('doses', 'Doses of a drill are counted in one unit, so that its gate can be read.')
   }
   const { sets, amount, sessions } = variation.gate
-  if (!(sets >= 1 && amount >= 1 && sessions >= 1)) throw new DomainError('gate', 'A gate asks for at least one of each.')
+  if (!(sets >= 1 && amount >= 1 && sessions >= 1))
+    throw new DomainError('gate', 'A gate asks for at least one of each.')
 }

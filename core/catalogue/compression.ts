@@ -24,7 +24,9 @@ const PUBLISHED: Readonly<Record<string, PublishedCompression>> = {
   'flexion.hanging-leg-raise': { class: 'moderate', measured: 'hanging raise with straight legs', source: ABDOMINALS },
   'side-plank.feet': { class: 'moderate', measured: 'side support held still', source: ABDOMINALS },
   'quadruped.leg-only': { class: 'moderate', measured: 'one leg reached on hands and knees', source: EXTENSORS },
-  'quadruped.opposite-arm-leg': { class: 'high', measured: 'opposite arm and leg on hands and knees', source: EXTENSORS },
+  'quadruped.opposite-arm-leg': {
+    class: 'high', measured: 'opposite arm and leg on hands and knees', source: EXTENSORS,
+  },
 }
 
 /**

@@ -11,7 +11,8 @@ type Head = Omit<Ladder, 'rungs' | 'beside'>
  * freshKey('Tall-kneeling Turn!', ['own-tall-kneeling-turn']) // => 'own-tall-kneeling-turn-2'
  */
 export function freshKey(name: string, taken: readonly string[]): string {
-  const slug = name.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40) || 'drill'
+  const slug = name.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40)
+    || 'drill'
   const free = (n: number): string => (n === 1 ? `own-${slug}` : `own-${slug}-${n}`)
   let n = 1
   while (taken.includes(free(n))) n += 1
@@ -19,8 +20,8 @@ export function freshKey(name: string, taken: readonly string[]): string {
 }
 
 /**
- * Puts a drill in, new or changed. On a ladder of the organisation's own it takes the rung it names and the others make room;
- * on a standard ladder it stands beside that rung.
+ * Puts a drill in, new or changed. On a ladder of the organisation's own it takes the rung it names and the others make
+ * room; on a standard ladder it stands beside that rung.
  *
  * @example
  * putOwn(EMPTY_OWN, { ...findVariation('side-plank.feet'), id: 'side-plank.own-mine' }).variations.length // => 1
@@ -73,7 +74,10 @@ export interface ImportedCatalogue {
  * @example
  * importOwn(EMPTY_OWN, EMPTY_OWN).unchanged // => 0
  */
-export function importOwn(own: OwnCatalogue, incoming: { ladders: readonly Head[], variations: readonly Variation[] }): ImportedCatalogue {
+export function importOwn(
+  own: OwnCatalogue,
+  incoming: { ladders: readonly Head[], variations: readonly Variation[] },
+): ImportedCatalogue {
   const problems: CatalogueProblem[] = []
   const [added, changed]: string[][] = [[], []]
   let unchanged = 0
@@ -89,7 +93,10 @@ export function importOwn(own: OwnCatalogue, incoming: { ladders: readonly Head[
     const standard = STANDARD.find(given.id)
     if (standard) {
       if (alike(standard, given)) unchanged += 1
-      else problems.push({ id: given.id, field: 'id', text: `${standard.name} belongs to the standard catalogue: give a drill of your own another id.` })
+      else problems.push({
+          id: given.id, field: 'id',
+          text: `${standard.name} belongs to the standard catalogue: give a drill of your own another id.`,
+        })
       continue
     }
     const keys = variations.map(v => v.id.slice(v.id.indexOf('.') + 1))

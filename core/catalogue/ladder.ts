@@ -22,7 +22,9 @@ export function defineLadder<Shared extends Partial<Omit<Variation, Placed>>>(
   return {
     ...head,
     rungs: rungs.map(({ key, ...own }, index) => {
-      const drill = { ...shared, ...own, id: `${head.id}.${key}`, ladder: head.id, rung: index + 1 } as unknown as Variation
+      const drill = {
+        ...shared, ...own, id: `${head.id}.${key}`, ladder: head.id, rung: index + 1,
+      } as unknown as Variation
       return { ...drill, hazards: allHazards(drill) }
     }),
   }

@@ -47,34 +47,46 @@ export function catalogueWith(own: OwnCatalogue): Catalogue {
   const drills = own.variations.map((variation): Variation => ({ ...variation, hazards: allHazards(variation) }))
   const on = (ladder: string): Variation[] => drills.filter(v => v.ladder === ladder).sort((a, b) => a.rung - b.rung)
   return catalogueOf([
-    ...STANDARD.ladders.map((ladder): Ladder => (on(ladder.id).length > 0 ? { ...ladder, beside: on(ladder.id) } : ladder)),
-    ...own.ladders.flatMap((ladder): Ladder[] => (on(ladder.id).length > 0 ? [{ ...ladder, rungs: on(ladder.id) }] : [])),
+    ...STANDARD.ladders.map((
+      ladder,
+    ): Ladder => (on(ladder.id).length > 0 ? { ...ladder, beside: on(ladder.id) } : ladder)),
+    ...own.ladders.flatMap((
+      ladder,
+    ): Ladder[] => (on(ladder.id).length > 0 ? [{ ...ladder, rungs: on(ladder.id) }] : [])),
   ])
 }
 
 /**
- * Everything that is wrong with an organisation's own entries: each by itself, and how they stand together and with ours.
- * Empty means they may be stored.
+ * Everything that is wrong with an organisation's own entries: each by itself, and how they stand together and with
+ * ours. Empty means they may be stored.
  *
  * @example
  * problemsOf(EMPTY_OWN) // => []
  */
 export function problemsOf(own: OwnCatalogue): CatalogueProblem[] {
-  return [...ladderProblems(own), ...own.variations.flatMap(variation => variationProblems(variation, own)), ...circleProblems(own)]
+  return [
+    ...ladderProblems(own),
+    ...own.variations.flatMap(variation => variationProblems(variation, own)),
+    ...circleProblems(own),
+  ]
 }
 
 function ladderProblems({ ladders, variations }: OwnCatalogue): CatalogueProblem[] {
   return ladders.flatMap(({ id, name, aim }) => {
     const found: CatalogueProblem[] = []
-    const add = (field: string, text: string): void => { found.push({ id, field, text }) }
-    if (!LADDER_ID.test(id)) add('id', 'The id of a ladder of your own begins with "own-": small letters, digits and hyphens.')
+    const add = (field: string, text: string): void => {
+      found.push({ id, field, text })
+    }
+    if (!LADDER_ID.test(id))
+      add('id', 'The id of a ladder of your own begins with "own-": small letters, digits and hyphens.')
     if (ladders.filter(other => other.id === id).length > 1) add('id', 'Two ladders have this id.')
     if (name.trim().length < 3) add('name', 'A ladder needs a name of three letters or more.')
     if (aim.trim().length < 4) add('aim', 'Say what the ladder is for.')
     const taken = [...STANDARD.ladders, ...ladders].filter(other => sameWords(other.name, name)).length
     if (taken > 1) add('name', 'Another ladder has this name.')
     const rungs = variations.filter(v => v.ladder === id).map(v => v.rung).sort((a, b) => a - b)
-    if (rungs.some((rung, i) => rung !== i + 1)) add('rungs', `Rungs of "${name}" go 1, 2, 3 … without a gap or a pair.`)
+    if (rungs.some((rung, i) => rung !== i + 1))
+      add('rungs', `Rungs of "${name}" go 1, 2, 3 … without a gap or a pair.`)
     return found
   })
 }
@@ -95,14 +107,17 @@ function variationProblems(variation: Variation, own: OwnCatalogue): CataloguePr
   asked(() => checkVariation(variation))
   const ours = STANDARD.ladders.find(l => l.id === ladder)
   if (!ours && !own.ladders.some(l => l.id === ladder)) add('ladder', 'There is no such ladder.')
-  if (ours && !(rung >= 1 && rung <= ours.rungs.length)) add('rung', `${ours.name} has rungs 1 to ${ours.rungs.length}.`)
+  if (ours && !(rung >= 1 && rung <= ours.rungs.length))
+    add('rung', `${ours.name} has rungs 1 to ${ours.rungs.length}.`)
   if (!id.startsWith(`${ladder}.`) || !RUNG_KEY.test(id.slice(ladder.length + 1))) {
     add('id', 'The id of a drill of your own reads ladder.own-name.')
   }
   if (own.variations.filter(v => v.id === id).length > 1) add('id', 'Two drills have this id.')
-  if ([...STANDARD.variations, ...own.variations].filter(v => sameWords(v.name, name)).length > 1) add('name', 'Another drill has this name.')
+  if ([...STANDARD.variations, ...own.variations].filter(v => sameWords(v.name, name)).length > 1)
+    add('name', 'Another drill has this name.')
   for (const first of variation.prerequisites ?? []) {
-    if (!STANDARD.find(first) && !own.variations.some(v => v.id === first)) add('prerequisites', `There is no drill ${first} to come first.`)
+    if (!STANDARD.find(first) && !own.variations.some(v => v.id === first))
+      add('prerequisites', `There is no drill ${first} to come first.`)
   }
   if (variation.doses.every(dose => dose.amount > variation.gate.amount)) {
     add('gate', 'The gate asks for less than the lightest dose gives.')

@@ -1,8 +1,9 @@
 import type { OwnCatalogue } from './own'
 
 /**
- * Where the old rung 1, 2, 3 … of each ladder of an organisation's own stands after a change: everybody stays on the drill
- * they stood on; where it is gone, on the highest drill below it that is still there. Ladders that nothing moved on are left out.
+ * Where the old rung 1, 2, 3 … of each ladder of an organisation's own stands after a change: everybody stays on the
+ * drill they stood on; where it is gone, on the highest drill below it that is still there. Ladders that nothing moved
+ * on are left out.
  *
  * @example
  * rungMoves(EMPTY_OWN, EMPTY_OWN) // => {}

@@ -13,11 +13,13 @@ export const SCHOOLS = {
 export type SchoolId = keyof typeof SCHOOLS
 
 const HOLDS: Readonly<Record<SchoolId, readonly [sets: number, seconds: number, restS: number]>> = {
-  stiffnessFirst: [5, 10, 5], highTension: [5, 8, 60], bodyLine: [3, 30, 45], intervalCircuit: [2, 30, 30], rotationalPower: [3, 10, 20],
+  stiffnessFirst: [5, 10, 5], highTension: [5, 8, 60], bodyLine: [3, 30, 45], intervalCircuit: [2, 30, 30],
+  rotationalPower: [3, 10, 20],
   liftIntegrated: [2, 10, 60],
 }
 const REPS: Readonly<Record<SchoolId, readonly [sets: number, reps: number, restS: number]>> = {
-  stiffnessFirst: [3, 6, 30], highTension: [5, 5, 90], bodyLine: [3, 10, 45], intervalCircuit: [2, 0, 30], rotationalPower: [3, 6, 60],
+  stiffnessFirst: [3, 6, 30], highTension: [5, 5, 90], bodyLine: [3, 10, 45], intervalCircuit: [2, 0, 30],
+  rotationalPower: [3, 6, 60],
   liftIntegrated: [3, 5, 75],
 }
 const CIRCUIT_S = 30
@@ -36,7 +38,8 @@ export function schoolDoseText(school: SchoolId): string {
 
 /**
  * The dose a school would begin a drill with: its own sets, rests and seconds, in the drill's own unit and tempo.
- * Breaths, metres and letters keep the drill's first dose; a drill with a gate below the school's amount keeps to the gate.
+ * Breaths, metres and letters keep the drill's first dose; a drill with a gate below the school's amount keeps to the
+ * gate.
  *
  * @example
  * schoolDose(findVariation('side-plank.feet'), 'stiffnessFirst') // => { sets: 5, amount: 10, unit: 'seconds', restS: 5 }

@@ -4,9 +4,10 @@ import type { Ladder, Variation } from './variation'
 
 /** Columns of the catalogue as a table, one drill a row. */
 export const SHEET_COLUMNS = [
-  'id', 'name', 'ladder', 'ladderName', 'ladderAim', 'rung', 'purpose', 'shares', 'mode', 'posture', 'equipment', 'sides', 'muscles', 'tires',
-  'setUp', 'cueInside', 'cueOutside', 'faults', 'stopSign', 'breath', 'braceStep', 'prerequisites', 'hazards', 'fatigue', 'spineCost', 'doses',
-  'gateSets', 'gateAmount', 'gateSessions', 'gateSeen', 'settings', 'insideLift', 'pose',
+  'id', 'name', 'ladder', 'ladderName', 'ladderAim', 'rung', 'purpose', 'shares', 'mode', 'posture', 'equipment',
+  'sides', 'muscles', 'tires', 'setUp', 'cueInside', 'cueOutside', 'faults', 'stopSign', 'breath', 'braceStep',
+  'prerequisites', 'hazards', 'fatigue', 'spineCost', 'doses', 'gateSets', 'gateAmount', 'gateSessions', 'gateSeen',
+  'settings', 'insideLift', 'pose',
 ] as const
 export type SheetRow = Record<(typeof SHEET_COLUMNS)[number], string>
 
@@ -23,15 +24,19 @@ const PUTS_RIGHT = ' -> '
  */
 export function toSheetRow(v: Variation, ladder: Pick<Ladder, 'name' | 'aim'>): SheetRow {
   return {
-    id: v.id, name: v.name, ladder: v.ladder, ladderName: ladder.name, ladderAim: ladder.aim, rung: String(v.rung), purpose: v.purpose,
+    id: v.id, name: v.name, ladder: v.ladder, ladderName: ladder.name, ladderAim: ladder.aim, rung: String(v.rung),
+    purpose: v.purpose,
     shares: Object.entries(v.shares).map(([action, share]) => `${action} ${share}`).join(KEYS),
-    mode: v.mode, posture: v.posture, equipment: v.equipment.map(need => need.join('|')).join(KEYS), sides: v.sides,
-    muscles: v.muscles.join(KEYS), tires: v.tires.join(KEYS), setUp: v.setUp, cueInside: v.cues.inside, cueOutside: v.cues.outside,
-    faults: v.faults.map(({ see, fix }) => see + PUTS_RIGHT + fix).join(LINES), stopSign: v.stopSign, breath: v.breath,
-    braceStep: String(v.braceStep), prerequisites: (v.prerequisites ?? []).join(KEYS), hazards: v.hazards.join(KEYS),
-    fatigue: String(v.fatigue), spineCost: String(v.spineCost), doses: v.doses.map(writeDose).join(LINES), gateSets: String(v.gate.sets),
-    gateAmount: String(v.gate.amount), gateSessions: String(v.gate.sessions), gateSeen: v.gate.seen, settings: v.settings.join(KEYS),
-    insideLift: v.insideLift ? 'yes' : '', pose: v.pose ? writePose(v.pose) : '',
+    mode: v.mode, posture: v.posture,
+    equipment: v.equipment.map(need => need.join('|')).join(KEYS),
+    sides: v.sides, muscles: v.muscles.join(KEYS), tires: v.tires.join(KEYS), setUp: v.setUp, cueInside: v.cues.inside,
+    cueOutside: v.cues.outside,
+    faults: v.faults.map(({ see, fix }) => see + PUTS_RIGHT + fix).join(LINES),
+    stopSign: v.stopSign, breath: v.breath, braceStep: String(v.braceStep),
+    prerequisites: (v.prerequisites ?? []).join(KEYS), hazards: v.hazards.join(KEYS), fatigue: String(v.fatigue),
+    spineCost: String(v.spineCost), doses: v.doses.map(writeDose).join(LINES), gateSets: String(v.gate.sets),
+    gateAmount: String(v.gate.amount), gateSessions: String(v.gate.sessions), gateSeen: v.gate.seen,
+    settings: v.settings.join(KEYS), insideLift: v.insideLift ? 'yes' : '', pose: v.pose ? writePose(v.pose) : '',
   }
 }
 
@@ -48,18 +53,24 @@ export function fromSheetRow(row: Partial<Record<string, string>>): Variation {
   const lines = (column: keyof SheetRow): string[] => text(column).split(/\r?\n/).map(l => l.trim()).filter(Boolean)
   const number = (column: keyof SheetRow): number => {
     const value = Number(text(column))
-    if (text(column) === '' || !Number.isFinite(value)) throw new DomainError(column, `The column ${column} must hold a number.`)
+    if (text(column) === '' || !Number.isFinite(value))
+      throw new DomainError(column, `The column ${column} must hold a number.`)
     return value
   }
   const read = {
     id: text('id'), name: text('name'), ladder: text('ladder'), rung: number('rung'), purpose: text('purpose'),
     shares: Object.fromEntries(keys('shares').map(readShare)), mode: text('mode'), posture: text('posture'),
-    equipment: keys('equipment').map(need => need.split('|').map(k => k.trim()).filter(Boolean)), sides: text('sides'),
-    muscles: keys('muscles'), tires: keys('tires'), setUp: text('setUp'), cues: { inside: text('cueInside'), outside: text('cueOutside') },
-    faults: lines('faults').map(readFault), stopSign: text('stopSign'), breath: text('breath'), braceStep: number('braceStep'),
+    equipment: keys('equipment').map(need => need.split('|').map(k => k.trim()).filter(Boolean)),
+    sides: text('sides'), muscles: keys('muscles'), tires: keys('tires'), setUp: text('setUp'),
+    cues: { inside: text('cueInside'), outside: text('cueOutside') },
+    faults: lines('faults').map(readFault), stopSign: text('stopSign'), breath: text('breath'),
+    braceStep: number('braceStep'),
     ...(keys('prerequisites').length > 0 ? { prerequisites: keys('prerequisites') } : {}),
-    hazards: keys('hazards'), fatigue: number('fatigue'), spineCost: number('spineCost'), doses: lines('doses').map(readDose),
-    gate: { sets: number('gateSets'), amount: number('gateAmount'), sessions: number('gateSessions'), seen: text('gateSeen') },
+    hazards: keys('hazards'), fatigue: number('fatigue'), spineCost: number('spineCost'),
+    doses: lines('doses').map(readDose),
+    gate: {
+      sets: number('gateSets'), amount: number('gateAmount'), sessions: number('gateSessions'), seen: text('gateSeen'),
+    },
     settings: keys('settings'), ...(text('insideLift') === 'yes' ? { insideLift: true } : {}),
     ...(text('pose') === '' ? {} : { pose: readPose(text('pose')) }),
   }
@@ -69,7 +80,8 @@ export function fromSheetRow(row: Partial<Record<string, string>>): Variation {
 function readShare(word: string): [string, number] {
   const [action, share] = word.split(/\s+/)
   const value = Number(share)
-  if (!action || !Number.isFinite(value)) throw new DomainError('shares', `Write shares as "antiExtension 0.6; rotation 0.4", not "${word}".`)
+  if (!action || !Number.isFinite(value))
+    throw new DomainError('shares', `Write shares as "antiExtension 0.6; rotation 0.4", not "${word}".`)
   return [action, value]
 }
 
@@ -83,28 +95,42 @@ function writeDose({ sets, amount, unit, tempo, restS }: Dose): string {
   return `${sets} x ${amount} ${unit}${tempo === undefined ? '' : ` @${tempo}`}, rest ${restS}`
 }
 
-const DOSE = new RegExp(`^(\\d+)\\s*[x×]\\s*(\\d+(?:\\.\\d+)?)\\s+(${DOSE_UNITS.join('|')})(?:\\s+@(\\S+?))?,?\\s+rest\\s+(\\d+)$`)
+const DOSE = new RegExp(
+  `^(\\d+)\\s*[x×]\\s*(\\d+(?:\\.\\d+)?)\\s+(${DOSE_UNITS.join('|')})(?:\\s+@(\\S+?))?,?\\s+rest\\s+(\\d+)$`,
+)
 
 function readDose(line: string): Dose {
   const found = DOSE.exec(line)
-  if (!found) throw new DomainError('doses', `Write a dose as "3 x 10 seconds, rest 5" or "3 x 6 reps @3-0-3-0, rest 30", not "${line}".`)
+  if (!found)
+    throw new DomainError(
+      'doses',
+      `Write a dose as "3 x 10 seconds, rest 5" or "3 x 6 reps @3-0-3-0, rest 30", not "${line}".`,
+    )
   const [, sets, amount, unit, tempo, restS] = found
   return {
-    sets: Number(sets), amount: Number(amount), unit: unit as DoseUnit, ...(tempo === undefined ? {} : { tempo }), restS: Number(restS),
+    sets: Number(sets), amount: Number(amount), unit: unit as DoseUnit, ...(tempo === undefined ? {} : { tempo }),
+    restS: Number(restS),
   }
 }
 
 function writePose({ model, set, open }: NonNullable<Variation['pose']>): string {
-  return [model, ...Object.entries(set).map(([name, value]) => `${name}=${value}`), ...(open.length > 0 ? [`open ${open.join(' ')}`] : [])].join(KEYS)
+  return [
+    model,
+    ...Object.entries(set).map(([name, value]) => `${name}=${value}`),
+    ...(open.length > 0 ? [`open ${open.join(' ')}`] : []),
+  ].join(KEYS)
 }
 
 function readPose(text: string): NonNullable<Variation['pose']> {
   const [model = '', ...rest] = text.split(';').map(part => part.trim()).filter(Boolean)
   const open = rest.find(part => part.startsWith('open '))?.split(/\s+/).slice(1) ?? []
-  const set = Object.fromEntries(rest.filter(part => !part.startsWith('open ')).map((part): [string, number] => {
-    const [name = '', value] = part.split('=')
-    if (!Number.isFinite(Number(value ?? 'x'))) throw new DomainError('pose', `Write a pose as "elbowPlank; loadKg=10; open loadKg", not "${part}".`)
-    return [name.trim(), Number(value)]
-  }))
+  const set = Object.fromEntries(
+    rest.filter(part => !part.startsWith('open ')).map((part): [string, number] => {
+      const [name = '', value] = part.split('=')
+      if (!Number.isFinite(Number(value ?? 'x')))
+        throw new DomainError('pose', `Write a pose as "elbowPlank; loadKg=10; open loadKg", not "${part}".`)
+      return [name.trim(), Number(value)]
+    }),
+  )
   return { model, set, open }
 }

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { DomainError } from '../errors'
 import {
-  bracedRepS, checkDose, doseSessionS, expandSets, oneRepMaxKg, parseTempo, setCount, tempoSeconds, timeUnderTensionS, velocityMS,
+  bracedRepS, checkDose, doseSessionS, expandSets, oneRepMaxKg, parseTempo, setCount, tempoSeconds, timeUnderTensionS,
+  velocityMS,
   type Dose,
 } from '.'
 
@@ -37,12 +38,18 @@ describe('time of a dose', () => {
   })
 
   it('never loses or gains a set when it is laid out', () => {
-    fc.assert(fc.property(aDose, fc.constantFrom('both' as const, 'each' as const), fc.constantFrom(null, 'left' as const, 'right' as const),
-      (dose, sides, extra) => {
-        const slots = expandSets(dose, sides, extra)
-        expect(slots).toHaveLength(setCount(dose, sides, extra))
-        expect(new Set(slots.map(s => `${s.side}${s.setNumber}`)).size).toBe(slots.length)
-      }), { seed: 1 })
+    fc.assert(
+      fc.property(
+        aDose, fc.constantFrom('both' as const, 'each' as const),
+        fc.constantFrom(null, 'left' as const, 'right' as const),
+        (dose, sides, extra) => {
+          const slots = expandSets(dose, sides, extra)
+          expect(slots).toHaveLength(setCount(dose, sides, extra))
+          expect(new Set(slots.map(s => `${s.side}${s.setNumber}`)).size).toBe(slots.length)
+        },
+      ),
+      { seed: 1 },
+    )
   })
 
   it('grows with every set and never falls below its own work', () => {
@@ -81,9 +88,15 @@ describe('load-velocity relations', () => {
   })
 
   it('slow down as the load grows', () => {
-    fc.assert(fc.property(fc.integer({ min: 30, max: 99 }), fc.constantFrom('squat' as const, 'benchPress' as const), (percent, relation) => {
-      expect(velocityMS(relation, percent + 1)).toBeLessThan(velocityMS(relation, percent))
-    }), { seed: 3 })
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 30, max: 99 }), fc.constantFrom('squat' as const, 'benchPress' as const),
+        (percent, relation) => {
+          expect(velocityMS(relation, percent + 1)).toBeLessThan(velocityMS(relation, percent))
+        },
+      ),
+      { seed: 3 },
+    )
   })
 
   it('refuse loads outside the measured range', () => {

@@ -1,5 +1,7 @@
 import { DomainError } from '../errors'
-import { checkDose, secondsOf, setSeconds, timeUnderTensionS, type Dose, type DoseUnit, type Side, type Sides } from './dose'
+import {
+  checkDose, secondsOf, setSeconds, timeUnderTensionS, type Dose, type DoseUnit, type Side, type Sides,
+} from './dose'
 
 /**
  * A dose in another unit, or in sets of another size, that holds as long in all: the same time under tension.
@@ -28,8 +30,9 @@ export function momentTime(dose: Dose, sides: Sides, momentNm: number, extraSetS
 }
 
 const STEPS: readonly (readonly [number, string])[] = [
-  [1.9, 'twice as much as'], [1.45, 'half as much again as'], [1.28, 'a third more than'], [1.18, 'a quarter more than'],
-  [1.06, 'a little more than'], [0.94, 'as much as'], [0.85, 'a little less than'], [0.70, 'a quarter less than'], [0.58, 'a third less than'],
+  [1.9, 'twice as much as'], [1.45, 'half as much again as'], [1.28, 'a third more than'],
+  [1.18, 'a quarter more than'], [1.06, 'a little more than'], [0.94, 'as much as'], [0.85, 'a little less than'],
+  [0.70, 'a quarter less than'], [0.58, 'a third less than'],
   [0.40, 'half as much as'],
 ]
 

@@ -3,7 +3,10 @@ import { DomainError } from '../errors'
 /** The pressure that is to be kept, mmHg. */
 export interface PressureBand { readonly targetMmHg: number, readonly toleranceMmHg: number }
 
-/** Cuff under the low back, lying: inflated to 40 mmHg and kept within 5 while the legs move (common practice, no source). */
+/**
+ * Cuff under the low back, lying: inflated to 40 mmHg and kept within 5 while the legs move (common practice, no
+ * source).
+ */
 export const USUAL_BAND: PressureBand = { targetMmHg: 40, toleranceMmHg: 5 }
 
 /** A cuff trace in numbers. */
@@ -25,14 +28,17 @@ const ALARM_S = 1
 const DRIFT_FROM_MS = 5000
 
 /**
- * Reads a pressure cuff: time inside the band, longest time outside, drift, and the alarm of this moment. Each sample stands
- * for the time until the next.
+ * Reads a pressure cuff: time inside the band, longest time outside, drift, and the alarm of this moment. Each sample
+ * stands for the time until the next.
  *
  * @throws DomainError `toleranceMmHg` zero or below.
  * @example
  * readCuff([{ tMs: 0, value: 41 }, { tMs: 100, value: 40 }], USUAL_BAND).inside // => 1
  */
-export function readCuff(samples: readonly { readonly tMs: number, readonly value: number }[], band: PressureBand): CuffReading {
+export function readCuff(
+  samples: readonly { readonly tMs: number, readonly value: number }[],
+  band: PressureBand,
+): CuffReading {
   if (!(band.toleranceMmHg > 0)) throw new DomainError('toleranceMmHg', 'The band is wider than nothing.')
   let inMs = 0
   let allMs = 0
@@ -58,13 +64,16 @@ export function readCuff(samples: readonly { readonly tMs: number, readonly valu
 }
 
 /**
- * How long the low back was held still: from the first sample to the moment the pressure left its band and stayed out for a
- * second; null while it is held.
+ * How long the low back was held still: from the first sample to the moment the pressure left its band and stayed out
+ * for a second; null while it is held.
  *
  * @example
  * cuffEnd([{ tMs: 0, value: 40 }, { tMs: 500, value: 30 }, { tMs: 1600, value: 30 }], USUAL_BAND) // => 500
  */
-export function cuffEnd(samples: readonly { readonly tMs: number, readonly value: number }[], band: PressureBand): number | null {
+export function cuffEnd(
+  samples: readonly { readonly tMs: number, readonly value: number }[],
+  band: PressureBand,
+): number | null {
   let outSince: number | null = null
   for (const { tMs, value } of samples) {
     if (Math.abs(value - band.targetMmHg) <= band.toleranceMmHg) outSince = null

@@ -34,22 +34,30 @@ export interface HoldState {
 export const HOLD_WAITS: HoldState = { phase: 'waiting', beganMs: null, endedMs: null, crossedMs: null }
 
 /**
- * Takes one sample into a hold. The beginning and the end are dated back to the moment the line was crossed, so that the
- * waiting time to be sure is not counted as held, nor lost.
+ * Takes one sample into a hold. The beginning and the end are dated back to the moment the line was crossed, so that
+ * the waiting time to be sure is not counted as held, nor lost.
  *
  * @example
  * advanceHold(HOLD_WAITS, { tMs: 0, value: 95 }, holdRule(90)).crossedMs // => 0
  */
-export function advanceHold(state: HoldState, { tMs, value }: { readonly tMs: number, readonly value: number }, rule: HoldRule): HoldState {
+export function advanceHold(
+  state: HoldState,
+  { tMs, value }: { readonly tMs: number, readonly value: number },
+  rule: HoldRule,
+): HoldState {
   if (state.phase === 'ended') return state
   const waiting = state.phase === 'waiting'
   const crossed = waiting ? value >= rule.beginShare * rule.targetN : value < rule.endShare * rule.targetN
   if (!crossed) return state.crossedMs === null ? state : { ...state, crossedMs: null }
   const since = state.crossedMs ?? tMs
   if (waiting) {
-    return tMs - since >= rule.beginMs ? { phase: 'holding', beganMs: since, endedMs: null, crossedMs: null } : { ...state, crossedMs: since }
+    return tMs - since >= rule.beginMs
+      ? { phase: 'holding', beganMs: since, endedMs: null, crossedMs: null }
+      : { ...state, crossedMs: since }
   }
-  return tMs - since >= rule.endMs ? { ...state, phase: 'ended', endedMs: since, crossedMs: null } : { ...state, crossedMs: since }
+  return tMs - since >= rule.endMs
+    ? { ...state, phase: 'ended', endedMs: since, crossedMs: null }
+    : { ...state, crossedMs: since }
 }
 
 /** A hold in numbers. */
@@ -60,17 +68,23 @@ export interface HoldReading {
   readonly cvPercent: number | null
 }
 
-/** The ramp at the beginning is not steadiness: left out of mean and spread where the hold is longer than three of them. */
+/**
+ * The ramp at the beginning is not steadiness: left out of mean and spread where the hold is longer than three of them.
+ */
 const RAMP_MS = 1000
 
 /**
- * A hold from one moment to before another (the sample of the end is let go already): its length, mean force and coefficient of variation (sample SD / mean) after the first second.
+ * A hold from one moment to before another (the sample of the end is let go already): its length, mean force and
+ * coefficient of variation (sample SD / mean) after the first second.
  *
  * @throws DomainError `samples` when none lies between the two moments.
  * @example
  * readHold([{ tMs: 0, value: 90 }, { tMs: 900, value: 90 }], 0, 1000) // => { holdS: 1, meanN: 90, cvPercent: 0 }
  */
-export function readHold(samples: readonly { readonly tMs: number, readonly value: number }[], beganMs: number, endedMs: number): HoldReading {
+export function readHold(
+  samples: readonly { readonly tMs: number, readonly value: number }[],
+  beganMs: number, endedMs: number,
+): HoldReading {
   const from = endedMs - beganMs > 3 * RAMP_MS ? beganMs + RAMP_MS : beganMs
   const spread = spreadOf(samples.filter(s => s.tMs >= from && s.tMs < endedMs).map(s => s.value))
   if (!spread) throw new DomainError('samples', 'Nothing was measured in this hold.')

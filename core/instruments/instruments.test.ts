@@ -2,17 +2,22 @@ import fc from 'fast-check'
 import jstat from 'jstat'
 import { describe, expect, it } from 'vitest'
 import {
-  advanceHold, cuffEnd, HOLD_WAITS, holdRule, noiseOf, packTrace, readCuff, readHold, readLine, trustOf, unpackTrace, USUAL_BAND, writeCommand, type Sample,
+  advanceHold, cuffEnd, HOLD_WAITS, holdRule, noiseOf, packTrace, readCuff, readHold, readLine, trustOf, unpackTrace,
+  USUAL_BAND, writeCommand, type Sample,
 } from '.'
 
 const { jStat } = jstat
 /** A trace at 20 Hz that arrives 5 ms after it was taken. */
-const trace = (values: readonly number[], periodMs = 50): Sample[] => values.map((value, seq) => ({ seq, tMs: seq * periodMs, value, arrivedMs: 5 + seq * periodMs }))
-const run = (samples: readonly Sample[], targetN: number) => samples.reduce((state, s) => advanceHold(state, s, holdRule(targetN)), HOLD_WAITS)
+const trace = (values: readonly number[], periodMs = 50): Sample[] =>
+  values.map((value, seq) => ({ seq, tMs: seq * periodMs, value, arrivedMs: 5 + seq * periodMs }))
+const run = (samples: readonly Sample[], targetN: number) =>
+  samples.reduce((state, s) => advanceHold(state, s, holdRule(targetN)), HOLD_WAITS)
 
 describe('a line', () => {
   it.each([
-    ['KEEN 1 force 20 gauge-1 simulated', { says: 'hello', version: 1, kind: 'force', hz: 20, name: 'gauge-1', simulated: true }],
+    ['KEEN 1 force 20 gauge-1 simulated', {
+      says: 'hello', version: 1, kind: 'force', hz: 20, name: 'gauge-1', simulated: true,
+    }],
     ['KEEN 1 cuff 10 cuff-b', { says: 'hello', version: 1, kind: 'cuff', hz: 10, name: 'cuff-b', simulated: false }],
     ['S 0 0 -0.25', { says: 'sample', seq: 0, tMs: 0, value: -0.25 }],
     ['B 3 1200', { says: 'press', seq: 3, tMs: 1200 }],
@@ -20,8 +25,15 @@ describe('a line', () => {
     ['OK ZERO', { says: 'answer', good: true, text: 'ZERO' }],
   ])('%s is read', (line, means) => { expect(readLine(line)).toEqual(means) })
 
-  it.each(['', 'S', 'S 1 2', 'S 1 2 3 4', 'S 1 2 NaN', 'S 1 2 1e9', 'S -1 2 3', 'KEEN 1 sonar 20 x', 'KEEN 1 force 20 x real', 'B 1', 'x'.repeat(300), 'S 1 2 ' + '9'.repeat(30)])(
-    '“%s” is damaged and no value', (line) => { expect(readLine(line)).toBeNull() })
+  it.each([
+    '', 'S', 'S 1 2', 'S 1 2 3 4', 'S 1 2 NaN', 'S 1 2 1e9', 'S -1 2 3', 'KEEN 1 sonar 20 x', 'KEEN 1 force 20 x real',
+    'B 1', 'x'.repeat(300), 'S 1 2 ' + '9'.repeat(30),
+  ])(
+    '“%s” is damaged and no value',
+    (line) => {
+      expect(readLine(line)).toBeNull()
+    },
+  )
 
   it('never throws and never makes up a number', () => {
     fc.assert(fc.property(fc.string({ maxLength: 60 }), (text) => {
@@ -31,7 +43,9 @@ describe('a line', () => {
   })
 
   it('asks for what can be asked', () => {
-    expect([writeCommand({ ask: 'zero' }), writeCommand({ ask: 'fault', fault: 'noise' })]).toEqual(['ZERO', 'SIM FAULT noise'])
+    expect([writeCommand({ ask: 'zero' }), writeCommand({ ask: 'fault', fault: 'noise' })]).toEqual([
+      'ZERO', 'SIM FAULT noise',
+    ])
     expect(() => writeCommand({ ask: 'act', value: NaN, forS: 3 })).toThrow('From -200')
     expect(() => writeCommand({ ask: 'act', value: 5, forS: 0 })).toThrow('300 seconds')
   })
@@ -53,12 +67,18 @@ describe('a hold', () => {
   })
 
   it('has the steadiness a statistics package gives, without the ramp', () => {
-    fc.assert(fc.property(fc.array(fc.double({ min: 70, max: 110, noNaN: true }), { minLength: 90, maxLength: 200 }), (values) => {
-      const samples = trace(values)
-      const kept = values.slice(20)
-      const found = readHold(samples, 0, samples.at(-1)!.tMs + 1)
-      expect(found.cvPercent).toBeCloseTo(100 * jStat.stdev(kept, true) / jStat.mean(kept), 6)
-    }), { seed: 6 })
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 70, max: 110, noNaN: true }), { minLength: 90, maxLength: 200 }),
+        (values) => {
+          const samples = trace(values)
+          const kept = values.slice(20)
+          const found = readHold(samples, 0, samples.at(-1)!.tMs + 1)
+          expect(found.cvPercent).toBeCloseTo(100 * jStat.stdev(kept, true) / jStat.mean(kept), 6)
+        },
+      ),
+      { seed: 6 },
+    )
   })
 
   it('by hand: 88, 90, 92 N has a mean of 90 and a CV of 2.2 %', () => {
@@ -75,7 +95,10 @@ describe('a hold', () => {
 describe('a cuff', () => {
   it('counts the time inside its band and says which way it leaves', () => {
     // 10 Hz: 2 s at 40, 2 s at 30, then 1 s at 41.
-    const samples = trace([...Array<number>(20).fill(40), ...Array<number>(20).fill(30), ...Array<number>(11).fill(41)], 100)
+    const samples = trace(
+      [...Array<number>(20).fill(40), ...Array<number>(20).fill(30), ...Array<number>(11).fill(41)],
+      100,
+    )
     const { inside, longestOutS, alarm } = readCuff(samples, USUAL_BAND)
     expect([inside, longestOutS, alarm]).toEqual([0.6, 2, null])
     expect(readCuff(samples.slice(0, 40), USUAL_BAND).alarm).toBe('low')
@@ -84,13 +107,17 @@ describe('a cuff', () => {
   })
 
   it('ends where the pressure left, not where it was sure, and a breath does not end it', () => {
-    const left = [...Array<number>(30).fill(40), ...Array<number>(9).fill(47), ...Array<number>(20).fill(40), ...Array<number>(15).fill(47)]
+    const left = [
+      ...Array<number>(30).fill(40), ...Array<number>(9).fill(47), ...Array<number>(20).fill(40),
+      ...Array<number>(15).fill(47),
+    ]
     expect(cuffEnd(trace(left, 100), USUAL_BAND)).toBe(5900)
     expect(cuffEnd(trace(left.slice(0, 60), 100), USUAL_BAND)).toBeNull()
   })
 
   it('finds the drift of a straight line to the digit, and none in less than five seconds', () => {
-    expect(readCuff(trace(Array.from({ length: 101 }, (_, i) => 40 - i * 0.01), 100), USUAL_BAND).driftPerMin).toBeCloseTo(-6, 9)
+    expect(readCuff(trace(Array.from({ length: 101 }, (_, i) => 40 - i * 0.01), 100), USUAL_BAND).driftPerMin)
+      .toBeCloseTo(-6, 9)
     expect(readCuff(trace([40, 41, 42], 100), USUAL_BAND).driftPerMin).toBeNull()
   })
 })
@@ -121,23 +148,38 @@ describe('trust', () => {
   })
 
   it('estimates white noise on a slow signal as its standard deviation, within a tenth', () => {
-    fc.assert(fc.property(fc.double({ min: 0.5, max: 20, noNaN: true }), fc.integer({ min: 1, max: 1e6 }), (sd, seed) => {
-      let state = seed
-      const chance = (): number => { state = (state * 48271) % 2147483647; return state / 2147483647 }
-      const values = Array.from({ length: 3000 }, (_, i) => jStat.normal.inv(chance(), 0, sd) + i / 200)
-      expect(noiseOf(values) / sd).toBeGreaterThan(0.9)
-      expect(noiseOf(values) / sd).toBeLessThan(1.1)
-    }), { seed: 7, numRuns: 20 })
+    fc.assert(
+      fc.property(fc.double({ min: 0.5, max: 20, noNaN: true }), fc.integer({ min: 1, max: 1e6 }), (sd, seed) => {
+        let state = seed
+        const chance = (): number => {
+          state = (state * 48271) % 2147483647
+          return state / 2147483647
+        }
+        const values = Array.from({ length: 3000 }, (_, i) => jStat.normal.inv(chance(), 0, sd) + i / 200)
+        expect(noiseOf(values) / sd).toBeGreaterThan(0.9)
+        expect(noiseOf(values) / sd).toBeLessThan(1.1)
+      }),
+      { seed: 7, numRuns: 20 },
+    )
   })
 })
 
 describe('a packed trace', () => {
   it('comes back to the step', () => {
-    fc.assert(fc.property(fc.array(fc.record({ dt: fc.integer({ min: 1, max: 900 }), value: fc.integer({ min: -20_000, max: 20_000 }) }), { maxLength: 200 }), (parts) => {
-      let tMs = 0
-      const samples = parts.map(({ dt, value }, i) => ({ tMs: i === 0 ? 0 : tMs += dt, value: value / 10 }))
-      expect(unpackTrace(packTrace(samples, 'force', 20, 0.1))).toEqual(samples)
-    }), { seed: 8 })
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.record({ dt: fc.integer({ min: 1, max: 900 }), value: fc.integer({ min: -20_000, max: 20_000 }) }),
+          { maxLength: 200 },
+        ),
+        (parts) => {
+          let tMs = 0
+          const samples = parts.map(({ dt, value }, i) => ({ tMs: i === 0 ? 0 : tMs += dt, value: value / 10 }))
+          expect(unpackTrace(packTrace(samples, 'force', 20, 0.1))).toEqual(samples)
+        },
+      ),
+      { seed: 8 },
+    )
   })
 
   it('takes under two and a half letters a sample of a hold, where JSON takes over thirty', () => {

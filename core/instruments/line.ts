@@ -10,7 +10,14 @@ export type InstrumentKind = keyof typeof INSTRUMENT_KINDS
 
 /** One line of what an instrument says. Times are the instrument's own, milliseconds since it was switched on. */
 export type InstrumentLine =
-  | { readonly says: 'hello', readonly version: number, readonly kind: InstrumentKind, readonly hz: number, readonly name: string, readonly simulated: boolean }
+  | {
+    readonly says: 'hello'
+    readonly version: number
+    readonly kind: InstrumentKind
+    readonly hz: number
+    readonly name: string
+    readonly simulated: boolean
+  }
   | { readonly says: 'sample', readonly seq: number, readonly tMs: number, readonly value: number }
   | { readonly says: 'press', readonly seq: number, readonly tMs: number }
   | { readonly says: 'trouble', readonly text: string }
@@ -34,9 +41,13 @@ export function readLine(line: string): InstrumentLine | null {
   switch (word) {
     case 'KEEN': {
       const [version, kind, hz, name, simulated] = rest
-      if (!version || !WHOLE.test(version) || !kind || !(kind in INSTRUMENT_KINDS) || !hz || !WHOLE.test(hz) || !name) return null
+      if (!version || !WHOLE.test(version) || !kind || !(kind in INSTRUMENT_KINDS) || !hz || !WHOLE.test(hz) || !name)
+        return null
       if (simulated !== undefined && simulated !== 'simulated') return null
-      return { says: 'hello', version: Number(version), kind: kind as InstrumentKind, hz: Number(hz), name, simulated: simulated !== undefined }
+      return {
+        says: 'hello', version: Number(version), kind: kind as InstrumentKind, hz: Number(hz), name,
+        simulated: simulated !== undefined,
+      }
     }
     case 'S': {
       const [seq, tMs, value] = rest
@@ -56,7 +67,9 @@ export function readLine(line: string): InstrumentLine | null {
 }
 
 /** Ways a simulated instrument can be made to fail. */
-export const INSTRUMENT_FAULTS = { none: 'works', dropout: 'drops samples', noise: 'is noisy', jump: 'jumps', delay: 'is late' } as const
+export const INSTRUMENT_FAULTS = {
+  none: 'works', dropout: 'drops samples', noise: 'is noisy', jump: 'jumps', delay: 'is late',
+} as const
 export type InstrumentFault = keyof typeof INSTRUMENT_FAULTS
 
 /** What can be asked of an instrument; the last two of a simulated one only. */

@@ -14,7 +14,10 @@ export interface PackedTrace {
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/'
 const MOST_SAMPLES = 40_000
 
-/** A whole number in base-64 letters, five bits each, the sign in the lowest: the variable-length quantity of source maps. */
+/**
+ * A whole number in base-64 letters, five bits each, the sign in the lowest: the variable-length quantity of source
+ * maps.
+ */
 function writeWhole(value: number): string {
   let rest = value < 0 ? (-value) * 2 + 1 : value * 2
   let text = ''
@@ -34,7 +37,10 @@ function writeWhole(value: number): string {
  * @example
  * packTrace([{ tMs: 0, value: 1 }, { tMs: 50, value: 1.5 }], 'force', 20, 0.5).packed // => 'AEAC'
  */
-export function packTrace(samples: readonly { readonly tMs: number, readonly value: number }[], kind: InstrumentKind, hz: number, step: number): PackedTrace {
+export function packTrace(
+  samples: readonly { readonly tMs: number, readonly value: number }[],
+  kind: InstrumentKind, hz: number, step: number,
+): PackedTrace {
   if (!(step > 0)) throw new DomainError('step', 'A step is above zero.')
   if (samples.length > MOST_SAMPLES) throw new DomainError('samples', `At most ${MOST_SAMPLES} samples.`)
   const period = hz > 0 ? Math.round(1000 / hz) : 0

@@ -10,7 +10,8 @@ export interface Sample {
 
 /** Why a trace is not to be believed. */
 export const TRACE_PROBLEMS = {
-  gap: 'samples are missing', noise: 'the signal is noisy', jump: 'the signal jumps', late: 'samples arrive late', range: 'values are outside what it can measure',
+  gap: 'samples are missing', noise: 'the signal is noisy', jump: 'the signal jumps', late: 'samples arrive late',
+  range: 'values are outside what it can measure',
 } as const
 export type TraceProblem = keyof typeof TRACE_PROBLEMS
 
@@ -21,9 +22,13 @@ export interface Trust {
   readonly says: readonly string[]
 }
 
-/** Limits by instrument: ours, common practice, no source. A hand cannot pull faster, a belly not press faster, than `stepPerS`. */
+/**
+ * Limits by instrument: ours, common practice, no source. A hand cannot pull faster, a belly not press faster, than
+ * `stepPerS`.
+ */
 const LIMITS: Readonly<Record<InstrumentKind, { stepPerS: number, noise: number }>> = {
-  force: { stepPerS: 4000, noise: 8 }, cuff: { stepPerS: 200, noise: 1.5 }, button: { stepPerS: Infinity, noise: Infinity },
+  force: { stepPerS: 4000, noise: 8 }, cuff: { stepPerS: 200, noise: 1.5 },
+  button: { stepPerS: Infinity, noise: Infinity },
 }
 /** Longest silence, and longest lateness against the quickest sample, that nothing is made of. */
 const SILENCE_MS = 500
@@ -32,9 +37,9 @@ const LATE_MS = 500
 const LOST_SHARE = 0.05
 
 /**
- * Judges a trace: missing samples (by number, and by silence), steps faster than a body makes, noise (median of the second
- * differences, scaled so that it estimates the standard deviation of white noise: 1.4826 x median |d2| / sqrt 6, Rousseeuw &
- * Croux 1993 for the scale, recalled), lateness against the instrument's own clock, values out of range.
+ * Judges a trace: missing samples (by number, and by silence), steps faster than a body makes, noise (median of the
+ * second differences, scaled so that it estimates the standard deviation of white noise: 1.4826 x median |d2| / sqrt 6,
+ * Rousseeuw & Croux 1993 for the scale, recalled), lateness against the instrument's own clock, values out of range.
  *
  * @param samples in the order they arrived
  * @param nowMs the receiver's time now, where the trace is still running: silence up to now counts
@@ -67,7 +72,8 @@ export function trustOf(samples: readonly Sample[], kind: InstrumentKind, nowMs?
   const quickest = samples.reduce((least, s) => Math.min(least, s.arrivedMs - s.tMs), Infinity)
   const late = samples.reduce((most, s) => Math.max(most, s.arrivedMs - s.tMs - quickest), 0)
   if (late > LATE_MS) found.set('late', `Samples arrive up to ${(late / 1000).toFixed(1)} s late.`)
-  if (samples.some(s => !(s.value >= least && s.value <= most))) found.set('range', `Values outside ${least} to ${most}.`)
+  if (samples.some(s => !(s.value >= least && s.value <= most)))
+    found.set('range', `Values outside ${least} to ${most}.`)
   return { reliable: found.size === 0, problems: [...found.keys()], says: [...found.values()] }
 }
 

@@ -29,7 +29,8 @@ export const BAND_DOUBT = 0.10
  * bandLaw(1, [{ lengthM: 1.5, forceN: 50 }, { lengthM: 2.5, forceN: 100 }]).q.toFixed(3) // => '0.631'
  */
 export function bandLaw(slackM: number, readings: readonly BandReading[]): BandLaw {
-  if (!(slackM > 0.05 && slackM < 10)) throw new DomainError('slackM', 'The slack length goes from 0.05 to 10 m: of the rubber, not of the handles.')
+  if (!(slackM > 0.05 && slackM < 10))
+    throw new DomainError('slackM', 'The slack length goes from 0.05 to 10 m: of the rubber, not of the handles.')
   if (readings.length !== 2) throw new DomainError('readings', 'Two readings make a law.')
   const [first, second] = [...readings].sort((a, b) => a.lengthM - b.lengthM) as [BandReading, BandReading]
   for (const { lengthM, forceN } of [first, second]) {
@@ -38,7 +39,8 @@ export function bandLaw(slackM: number, readings: readonly BandReading[]): BandL
   }
   const [e1, e2] = [first, second].map(r => (r.lengthM - slackM) / slackM) as [number, number]
   if (!(e2 > e1 * 1.05)) throw new DomainError('lengthM', 'The two readings are taken at clearly different lengths.')
-  if (!(second.forceN > first.forceN)) throw new DomainError('forceN', 'The longer band pulls harder: look at the readings again.')
+  if (!(second.forceN > first.forceN))
+    throw new DomainError('forceN', 'The longer band pulls harder: look at the readings again.')
   const q = Math.log(second.forceN / first.forceN) / Math.log(e2 / e1)
   return { slackM, a: first.forceN / e1 ** q, q, strains: [e1, e2] }
 }
@@ -56,7 +58,9 @@ export function bandTension(law: BandLaw, lengthM: number, doubled = false): { f
   const strain = (lengthM - slackM) / slackM
   if (strain <= 0) return { forceN: 0, warnings: ['The band is slack.'] }
   const warnings: string[] = []
-  if (strain < TRUSTED.from * law.strains[0]) warnings.push('Far less stretch than at the readings: the pull is a guess.')
-  if (strain > TRUSTED.to * law.strains[1]) warnings.push('Far more stretch than at the readings: the pull is a guess, and the band may fail.')
+  if (strain < TRUSTED.from * law.strains[0])
+    warnings.push('Far less stretch than at the readings: the pull is a guess.')
+  if (strain > TRUSTED.to * law.strains[1])
+    warnings.push('Far more stretch than at the readings: the pull is a guess, and the band may fail.')
   return { forceN: law.a * strain ** law.q * (doubled ? 2 : 1), warnings }
 }

@@ -21,7 +21,9 @@ export interface Figures {
  * @example
  * Math.round(rememberingEvaluator()(findModel('elbowPlank'), { sex: 'male', heightM: 1.8, massKg: 80 }, {}).sagittalNm) // => -121
  */
-export function rememberingEvaluator(): (model: Model, size: BodySize, settings: Readonly<Record<string, number>>) => Figures {
+export function rememberingEvaluator(): (
+  model: Model, size: BodySize, settings: Readonly<Record<string, number>>,
+) => Figures {
   const known = new Map<string, { massKg: number, scales: boolean, figures: Figures }>()
   return (model, size, given) => {
     const place = `${model.id} ${size.sex} ${size.heightM} ${JSON.stringify(given)}`
@@ -38,7 +40,8 @@ export function rememberingEvaluator(): (model: Model, size: BodySize, settings:
 
 function scaled(f: Figures, factor: number): Figures {
   return {
-    ...f, sagittalNm: f.sagittalNm * factor, frontalNm: f.frontalNm * factor, transverseNm: f.transverseNm * factor, axialN: f.axialN * factor,
+    ...f, sagittalNm: f.sagittalNm * factor, frontalNm: f.frontalNm * factor, transverseNm: f.transverseNm * factor,
+    axialN: f.axialN * factor,
     dominantNm: f.dominantNm * factor,
   }
 }

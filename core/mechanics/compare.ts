@@ -16,9 +16,12 @@ const CLEARLY = 0.25
  * @example
  * compare(-137, -121, 'ladder') // => { ratio: 1.1322314049586777, verdict: 'a little harder' }
  */
-export function compare(momentNm: number, baseNm: number, scope: keyof typeof SAME_WITHIN): { ratio: number, verdict: Verdict } {
+export function compare(
+  momentNm: number, baseNm: number, scope: keyof typeof SAME_WITHIN,
+): { ratio: number, verdict: Verdict } {
   const base = Math.abs(baseNm)
-  if (!(base > 1)) throw new DomainError('baseNm', 'The present rung asks for next to nothing: there is no ratio to it.')
+  if (!(base > 1))
+    throw new DomainError('baseNm', 'The present rung asks for next to nothing: there is no ratio to it.')
   const ratio = Math.abs(momentNm) / base
   const difference = ratio >= 1 ? ratio - 1 : 1 / ratio - 1
   if (difference < SAME_WITHIN[scope]) return { ratio, verdict: 'about the same' }

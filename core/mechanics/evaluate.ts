@@ -38,10 +38,14 @@ export function evaluate(model: Model, size: BodySize, given: Readonly<Record<st
 export function evaluateBody(model: Model, body: Body, settings: ModelSettings): Evaluation {
   const held = model.hold(body, settings)
   const sections = held.sections ?? ['lumbar']
-  const found = sections.map(section => statics(held.skeleton, held.contacts, held.loads, { section, ...(held.resting ? { resting: held.resting } : {}) }))
+  const found = sections.map(section =>
+    statics(held.skeleton, held.contacts, held.loads, { section, ...(held.resting ? { resting: held.resting } : {}) })
+  )
   const best = found.reduce((a, b) => (sizeOf(b) > sizeOf(a) ? b : a))
   const components = { sagittal: best.sagittalNm, frontal: best.frontalNm, transverse: best.transverseNm }
-  const dominant = (Object.keys(components) as Component[]).reduce((a, b) => (Math.abs(components[b]) > Math.abs(components[a]) ? b : a))
+  const dominant = (Object.keys(components) as Component[]).reduce((
+    a, b,
+  ) => (Math.abs(components[b]) > Math.abs(components[a]) ? b : a))
   return {
     ...best, held, settings, dominant, dominantNm: components[dominant],
     // Where balance sideways is taken for granted, what the contacts miss is no fault of the pose.

@@ -16,7 +16,12 @@ export interface Figure {
   readonly head: { readonly at: Spot, readonly radiusM: number }
   readonly lumbar: Spot
   readonly contacts: readonly { readonly at: Spot, readonly forceN: number, readonly pull: Spot }[]
-  readonly loads: readonly { readonly at: Spot, readonly direction: Spot, readonly forceN: number, readonly isWeight: boolean }[]
+  readonly loads: readonly {
+    readonly at: Spot
+    readonly direction: Spot
+    readonly forceN: number
+    readonly isWeight: boolean
+  }[]
   readonly box: { readonly left: number, readonly right: number, readonly bottom: number, readonly top: number }
 }
 
@@ -36,7 +41,8 @@ export function figureOf({ held, contacts }: Evaluation, view: Model['view']): F
   const { joints, body } = held.skeleton
   const line = (...names: Joint[]): Spot[] => names.map(name => spot(joints[name]))
   const limbs = (side: 'Left' | 'Right'): Spot[][] => [
-    line(`shoulder${side}`, `elbow${side}`, `wrist${side}`, `grip${side}`), line(`hip${side}`, `knee${side}`, `ankle${side}`),
+    line(`shoulder${side}`, `elbow${side}`, `wrist${side}`, `grip${side}`),
+    line(`hip${side}`, `knee${side}`, `ankle${side}`),
     line(`heel${side}`, `ankle${side}`, `ball${side}`, `toe${side}`),
   ]
   // The segment is head and neck: the head itself is its upper part.
@@ -46,9 +52,12 @@ export function figureOf({ held, contacts }: Evaluation, view: Model['view']): F
   const girdles = [line('shoulderLeft', 'shoulderRight'), line('hipLeft', 'hipRight'), [spot(joints.shoulder), head.at]]
   const figure = {
     far: limbs('Left'), near: limbs('Right'), trunk, girdles, head, lumbar: spot(joints.lumbar),
-    contacts: contacts.map(({ at, forceN }) => ({ at: spot(at), forceN: Math.hypot(...forceN), pull: direction(spot(forceN)) })),
+    contacts: contacts.map(({ at, forceN }) => ({
+      at: spot(at), forceN: Math.hypot(...forceN), pull: direction(spot(forceN)),
+    })),
     loads: held.loads.map(({ at, forceN }) => ({
-      at: spot(at), direction: direction(spot(forceN)), forceN: Math.hypot(...forceN), isWeight: Math.abs(forceN[0]) + Math.abs(forceN[1]) < 1e-9,
+      at: spot(at), direction: direction(spot(forceN)), forceN: Math.hypot(...forceN),
+      isWeight: Math.abs(forceN[0]) + Math.abs(forceN[1]) < 1e-9,
     })),
   }
   const all = [...figure.far.flat(), ...figure.near.flat(), ...trunk, ...figure.contacts.map(contact => contact.at)]

@@ -17,13 +17,16 @@ export interface Found {
 const STEPS = 24
 
 /**
- * Variations whose moment in one plane is nearest to a multiple of a given one: as they stand, or with one slider moved.
+ * Variations whose moment in one plane is nearest to a multiple of a given one: as they stand, or with one slider
+ * moved.
  *
  * @param candidates drills in the order of preference; the caller has screened them for equipment and flags
  * @example
  * nearTo([{ id: 'front-plank.weight-on-back' }], bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 }), 'sagittal', -121, 1.1)[0].moved // => 'loadKg'
  */
-export function nearTo(candidates: readonly Posed[], body: Body, component: Component, baseNm: number, factor: number): Found[] {
+export function nearTo(
+  candidates: readonly Posed[], body: Body, component: Component, baseNm: number, factor: number,
+): Found[] {
   const wanted = Math.abs(baseNm) * factor
   const found: Found[] = []
   for (const candidate of candidates) {
@@ -42,7 +45,9 @@ export function nearTo(candidates: readonly Posed[], body: Body, component: Comp
     }
     const best = tries.flatMap(({ moved, settings }): Found[] => {
       const momentNm = momentOrNull(link, body, settings, component)
-      return momentNm === null || Math.sign(momentNm) !== Math.sign(baseNm) ? [] : [{ variationId, settings, moved, momentNm, ratio: Math.abs(momentNm / baseNm) }]
+      return momentNm === null || Math.sign(momentNm) !== Math.sign(baseNm)
+        ? []
+        : [{ variationId, settings, moved, momentNm, ratio: Math.abs(momentNm / baseNm) }]
     }).reduce<Found | null>((a, b) => (a && off(a, wanted) <= off(b, wanted) ? a : b), null)
     if (best) found.push(best)
   }
@@ -51,7 +56,9 @@ export function nearTo(candidates: readonly Posed[], body: Body, component: Comp
 
 const off = (f: Found, wanted: number): number => Math.abs(Math.abs(f.momentNm) - wanted)
 
-function momentOrNull(link: PoseLink, body: Body, settings: Readonly<Record<string, number>>, component: Component): number | null {
+function momentOrNull(
+  link: PoseLink, body: Body, settings: Readonly<Record<string, number>>, component: Component,
+): number | null {
   try {
     const result = evaluateBody(findModel(link.model)!, body, settings)
     return result.balanced && result.dominant === component ? result.dominantNm : null

@@ -54,10 +54,16 @@ export const POSE_LINKS: Readonly<Record<string, PoseLink | NoPose>> = {
   'front-plank.long-lever-load': pose('elbowPlank', { elbowReachCm: 20, loadKg: 10 }, 'elbowReachCm', 'loadKg'),
 
   'plank-limbs.leg-lift': pose('plankLegUp', {}, 'feetApartCm', 'handsRaisedCm'),
-  'plank-limbs.shoulder-tap': pose('plankArmUp', { shiftPercent: 60, feetApartCm: 70 }, 'shiftPercent', 'feetApartCm', 'handsRaisedCm'),
-  'plank-limbs.arm-reach': pose('plankArmUp', { shiftPercent: 40, feetApartCm: 60 }, 'shiftPercent', 'feetApartCm', 'handsRaisedCm'),
+  'plank-limbs.shoulder-tap': pose(
+    'plankArmUp', { shiftPercent: 60, feetApartCm: 70 }, 'shiftPercent', 'feetApartCm', 'handsRaisedCm',
+  ),
+  'plank-limbs.arm-reach': pose(
+    'plankArmUp', { shiftPercent: 40, feetApartCm: 60 }, 'shiftPercent', 'feetApartCm', 'handsRaisedCm',
+  ),
   'plank-limbs.two-point': pose('plankTwoPoint', {}, 'shiftPercent', 'feetApartCm'),
-  'plank-limbs.bench-tap': pose('plankArmUp', { handsRaisedCm: 45, shiftPercent: 60, feetApartCm: 70 }, 'handsRaisedCm', 'shiftPercent'),
+  'plank-limbs.bench-tap': pose(
+    'plankArmUp', { handsRaisedCm: 45, shiftPercent: 60, feetApartCm: 70 }, 'handsRaisedCm', 'shiftPercent',
+  ),
   'plank-limbs.two-point-eyes': pose('plankTwoPoint', { feetApartCm: 40 }, 'shiftPercent', 'feetApartCm'),
 
   'rollout.ball-kneeling': pose('rollout', { distanceCm: 80, axleHeightCm: 30 }, 'distanceCm', 'axleHeightCm'),
@@ -122,8 +128,12 @@ export const POSE_LINKS: Readonly<Record<string, PoseLink | NoPose>> = {
   'press-out.letters': pose('pressOut', { bandN: 100 }, 'bandN', 'reachPercent', 'heightDeg'),
   'press-out.overhead': pose('pressOut', { bandN: 80, heightDeg: 60 }, 'bandN', 'heightDeg'),
   'press-out.quick': pose('pressOut', { bandN: 85, stance: 1 }, 'bandN', 'reachPercent'),
-  'press-out.low-to-high': pose('pressOut', { bandN: 80, pullUpDeg: 40, heightDeg: 30 }, 'bandN', 'pullUpDeg', 'heightDeg'),
-  'press-out.high-to-low': pose('pressOut', { bandN: 80, pullUpDeg: -40, heightDeg: -20 }, 'bandN', 'pullUpDeg', 'heightDeg'),
+  'press-out.low-to-high': pose(
+    'pressOut', { bandN: 80, pullUpDeg: 40, heightDeg: 30 }, 'bandN', 'pullUpDeg', 'heightDeg',
+  ),
+  'press-out.high-to-low': pose(
+    'pressOut', { bandN: 80, pullUpDeg: -40, heightDeg: -20 }, 'bandN', 'pullUpDeg', 'heightDeg',
+  ),
   'press-out.with-squat': pose('pressOut', { bandN: 100 }, 'bandN', 'reachPercent'),
   'press-out.oscillating': pose('pressOut', { bandN: 90 }, 'bandN', 'reachPercent'),
 
@@ -138,8 +148,12 @@ export const POSE_LINKS: Readonly<Record<string, PoseLink | NoPose>> = {
 
   'rotation.lunge-turn': none(MOBILITY),
   'rotation.band-turn-half-kneeling': pose('pressOut', { bandN: 60, stance: 2 }, 'bandN', 'reachPercent'),
-  'rotation.lift-half-kneeling': pose('pressOut', { bandN: 60, stance: 2, pullUpDeg: 45 }, 'bandN', 'pullUpDeg', 'heightDeg'),
-  'rotation.chop-half-kneeling': pose('pressOut', { bandN: 60, stance: 2, pullUpDeg: -45 }, 'bandN', 'pullUpDeg', 'heightDeg'),
+  'rotation.lift-half-kneeling': pose(
+    'pressOut', { bandN: 60, stance: 2, pullUpDeg: 45 }, 'bandN', 'pullUpDeg', 'heightDeg',
+  ),
+  'rotation.chop-half-kneeling': pose(
+    'pressOut', { bandN: 60, stance: 2, pullUpDeg: -45 }, 'bandN', 'pullUpDeg', 'heightDeg',
+  ),
   'rotation.chop-standing': pose('pressOut', { bandN: 80, pullUpDeg: -45 }, 'bandN', 'pullUpDeg', 'heightDeg'),
   'rotation.ball-chop': none(BALLISTIC),
   'rotation.throw-to-wall': none(BALLISTIC),
@@ -148,7 +162,9 @@ export const POSE_LINKS: Readonly<Record<string, PoseLink | NoPose>> = {
   'rotation.kick-through': none(MOBILITY),
   'rotation.plank-roll': pose('sidePlank', {}, 'feetRaisedCm'),
   'rotation.hip-dips': pose('elbowPlank', {}, 'elbowReachCm'),
-  'rotation.seated-turn': none('Seated and leaning back: the twist is made by the trunk itself, hardly by an outside load.'),
+  'rotation.seated-turn': none(
+    'Seated and leaning back: the twist is made by the trunk itself, hardly by an outside load.',
+  ),
   'rotation.stick-turn': none(MOBILITY),
   'rotation.band-turn-braking': pose('pressOut', { bandN: 90 }, 'bandN', 'reachPercent'),
   'rotation.band-punch': pose('pressOut', { bandN: 60, stance: 3 }, 'bandN', 'reachPercent'),
@@ -205,7 +221,9 @@ export const POSE_LINKS: Readonly<Record<string, PoseLink | NoPose>> = {
   'posterior.bench-extension-hold': pose('benchExtension', {}, 'trunkDeg', 'armDeg', 'loadKg'),
   'posterior.bench-extension': pose('benchExtension', { loadKg: 5 }, 'loadKg', 'armDeg', 'trunkDeg'),
   'posterior.shell': none('The moment at the hip is what counts here; at the trunk there is none to speak of.'),
-  'posterior.side-leg-raise': none('The moment at the hip is what counts here; at the trunk there is none to speak of.'),
+  'posterior.side-leg-raise': none(
+    'The moment at the hip is what counts here; at the trunk there is none to speak of.',
+  ),
   'posterior.band-bridge': pose('bridge', {}, 'loadKg'),
   'posterior.hip-thrust': pose('bridge', { shouldersRaisedCm: 40, loadKg: 40 }, 'loadKg', 'shouldersRaisedCm'),
   'posterior.prone-over-chair': pose('benchExtension', { trunkDeg: 0, armDeg: 0 }, 'trunkDeg', 'armDeg'),

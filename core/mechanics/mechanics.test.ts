@@ -20,7 +20,9 @@ const of = (id: string, size: BodySize, settings = {}): Evaluation => evaluate(f
 const upright = leaning(0)
 const down: Vector = [0, 0, -1]
 const legs = { thigh: down, shank: down, foot: [1, 0, 0] as Vector }
-const standing = (arms: PoseSpec['arms'], pelvis = upright): PoseSpec => ({ pelvis, arms, legs: { left: legs, right: legs } })
+const standing = (arms: PoseSpec['arms'], pelvis = upright): PoseSpec => ({
+  pelvis, arms, legs: { left: legs, right: legs },
+})
 const hanging = { upper: down, fore: down, hand: down }
 
 describe('the body (de Leva 1996, from memory)', () => {
@@ -32,9 +34,12 @@ describe('the body (de Leva 1996, from memory)', () => {
     expect(com / 1.8).toBeCloseTo(0.0409, 3)
   })
 
-  it.each([['heightM', { ...M, heightM: 3 }], ['heightM', { ...M, heightM: NaN }], ['massKg', { ...M, massKg: 0 }]])('refuses a wrong %s', (field, size) => {
-    expect(() => bodyOf(size)).toThrow(expect.objectContaining({ field }))
-  })
+  it.each([['heightM', { ...M, heightM: 3 }], ['heightM', { ...M, heightM: NaN }], ['massKg', { ...M, massKg: 0 }]])(
+    'refuses a wrong %s',
+    (field, size) => {
+      expect(() => bodyOf(size)).toThrow(expect.objectContaining({ field }))
+    },
+  )
 
   it('keeps its mass and the centre of each segment however it is cut', () => {
     fc.assert(fc.property(anySize, (size) => {
@@ -45,7 +50,8 @@ describe('the body (de Leva 1996, from memory)', () => {
 })
 
 const anySize: fc.Arbitrary<BodySize> = fc.record({
-  sex: fc.constantFrom('female' as const, 'male' as const), heightM: fc.double({ min: 1.5, max: 2.05, noNaN: true }), massKg: fc.double({ min: 45, max: 130, noNaN: true }),
+  sex: fc.constantFrom('female' as const, 'male' as const), heightM: fc.double({ min: 1.5, max: 2.05, noNaN: true }),
+  massKg: fc.double({ min: 45, max: 130, noNaN: true }),
 })
 
 describe('reactions of the ground', () => {
@@ -65,14 +71,22 @@ describe('reactions of the ground', () => {
 
   it('carry the load, never pull, and balance it wherever that can be done', () => {
     const place = fc.tuple(fc.double({ min: -2, max: 2, noNaN: true }), fc.double({ min: -2, max: 2, noNaN: true }))
-    fc.assert(fc.property(fc.array(place, { minLength: 3, maxLength: 6 }), fc.array(fc.double({ min: 0.1, max: 1, noNaN: true }), { minLength: 6, maxLength: 6 }), (contacts, weights) => {
-      // A point inside the contacts is a weighted mean of them.
-      const sum = contacts.reduce((s, _, i) => s + weights[i]!, 0)
-      const at = [0, 1].map(k => contacts.reduce((s, c, i) => s + c[k]! * weights[i]!, 0) / sum) as [number, number]
-      const { reactionsN } = verticalReactions(contacts, 100, at)
-      expect(reactionsN.reduce((a, b) => a + b, 0)).toBeCloseTo(100, 6)
-      expect(Math.min(...reactionsN)).toBeGreaterThan(-1e-6)
-    }), { seed: 42, numRuns: 300 })
+    fc.assert(
+      fc.property(
+        fc.array(place, { minLength: 3, maxLength: 6 }),
+        fc.array(fc.double({ min: 0.1, max: 1, noNaN: true }), { minLength: 6, maxLength: 6 }),
+        (contacts, weights) => {
+          // A point inside the contacts is a weighted mean of them.
+          const sum = contacts.reduce((s, _, i) => s + weights[i]!, 0)
+          const at = [0, 1].map(k => contacts.reduce((s, c, i) => s + c[k]! * weights[i]!, 0) / sum) as [number, number]
+          const { reactionsN } = verticalReactions(contacts, 100, at)
+          expect(reactionsN.reduce((a, b) =>
+            a + b, 0)).toBeCloseTo(100, 6)
+          expect(Math.min(...reactionsN)).toBeGreaterThan(-1e-6)
+        },
+      ),
+      { seed: 42, numRuns: 300 },
+    )
   })
 
   it.each([['contacts', [], 100], ['loadN', [[0, 0]], -5]] as const)('refuse wrong %s', (field, contacts, load) => {
@@ -94,7 +108,8 @@ describe('reference values of our own prototype, male 1.80 m 80 kg', () => {
   })
 
   it('suitcase of 16, 24, 32 kg, arm 8 degrees out', () => {
-    for (const [kg, nm] of [[16, 42.23], [24, 63.34], [32, 84.45]]) expect(of('carry', M, { rightKg: kg }).frontalNm).toBeCloseTo(nm!, 1)
+    for (const [kg, nm] of [[16, 42.23], [24, 63.34], [32, 84.45]])
+      expect(of('carry', M, { rightKg: kg }).frontalNm).toBeCloseTo(nm!, 1)
   })
 
   it('press-out with 100 N to the left, extended: 22.95, -39.80, 61.38', () => {
@@ -103,26 +118,35 @@ describe('reference values of our own prototype, male 1.80 m 80 kg', () => {
   })
 
   // Male, female, and how far our own poses may stand from the prototype's, which are not all written down.
-  it.each([
-    ['elbow plank on the knees', 'elbowPlankKnees', {}, 61, 38, 0.02], ['elbow plank', 'elbowPlank', {}, 121, 79, 0.01],
-    ['10 kg on the back', 'elbowPlank', { loadKg: 10 }, 137, 93, 0.01], ['20 kg on the back', 'elbowPlank', { loadKg: 20 }, 152, 107, 0.02],
-    ['long lever', 'elbowPlank', { elbowReachCm: 20 }, 180, 126, 0.01],
-    ['rollout 0.75 m', 'rollout', { distanceCm: 75 }, 53, 46, 0.06], ['rollout 1.00 m', 'rollout', { distanceCm: 100 }, 88, 69, 0.05],
-    ['rollout full', 'rolloutFull', {}, 152, 103, 0.03],
-    ['side plank on the knees', 'sidePlankKnees', {}, 75, 47, 0.06], ['side plank', 'sidePlank', {}, 116, 74, 0.02],
-    ['side plank, 10 kg', 'sidePlank', { loadKg: 10 }, 141, 95, 0.02],
-    ['press-out bent', 'pressOut', { reachPercent: 0 }, 29, 28, 0.08], ['press-out extended', 'pressOut', {}, 61, 56, 0.02],
-    ['curl-up, arms overhead', 'curlUp', { armDeg: 180 }, 81, 58, 0.03], ['curl-up, 5 kg', 'curlUp', { armDeg: 180, loadKg: 5 }, 115, 89, 0.04],
-    ['curl-up, arms by the side', 'curlUp', { armDeg: 0, liftDeg: 10 }, 47, 36, 0.07],
-    ['hollow tuck', 'hollow', { hipDeg: 100, kneeDeg: 120 }, 34, 27, 0.04], ['hollow', 'hollow', {}, 91, 56, 0.02],
-    ['hollow overhead', 'hollow', { armDeg: 180 }, 104, 68, 0.04], ['hollow, 4.5 kg', 'hollow', { armDeg: 180, loadKg: 4.5 }, 114, 82, 0.05],
-    ['bench hollow', 'benchLegsOut', {}, 111, 71, 0.04],
-    ['hanging knee raise', 'hangingRaise', {}, 76, 47, 0.09], ['hanging, legs straight', 'hangingRaise', { kneeDeg: 0 }, 99, 64, 0.06],
-    ['L-hold', 'supportHold', {}, 108, 72, 0.07],
-    ['lever tuck', 'frontLever', { hipDeg: 110, kneeDeg: 120 }, 46, 46, 0.02], ['lever straddle', 'frontLever', { straddleDeg: 35 }, 133, 100, 0.01],
-    ['lever full', 'frontLever', {}, 152, 113, 0.01],
-    ['one-arm press', 'oneArmPress', {}, 90, 76, 0.04], ['front-held squat', 'frontSquat', { barKg: 60 }, 233, 150, 0.08],
-  ] as const)('%s', (_, id, settings, male, female, within) => {
+  it.each(
+    [
+      ['elbow plank on the knees', 'elbowPlankKnees', {}, 61, 38, 0.02],
+      ['elbow plank', 'elbowPlank', {}, 121, 79, 0.01],
+      ['10 kg on the back', 'elbowPlank', { loadKg: 10 }, 137, 93, 0.01],
+      ['20 kg on the back', 'elbowPlank', { loadKg: 20 }, 152, 107, 0.02],
+      ['long lever', 'elbowPlank', { elbowReachCm: 20 }, 180, 126, 0.01],
+      ['rollout 0.75 m', 'rollout', { distanceCm: 75 }, 53, 46, 0.06],
+      ['rollout 1.00 m', 'rollout', { distanceCm: 100 }, 88, 69, 0.05],
+      ['rollout full', 'rolloutFull', {}, 152, 103, 0.03],
+      ['side plank on the knees', 'sidePlankKnees', {}, 75, 47, 0.06], ['side plank', 'sidePlank', {}, 116, 74, 0.02],
+      ['side plank, 10 kg', 'sidePlank', { loadKg: 10 }, 141, 95, 0.02],
+      ['press-out bent', 'pressOut', { reachPercent: 0 }, 29, 28, 0.08],
+      ['press-out extended', 'pressOut', {}, 61, 56, 0.02],
+      ['curl-up, arms overhead', 'curlUp', { armDeg: 180 }, 81, 58, 0.03],
+      ['curl-up, 5 kg', 'curlUp', { armDeg: 180, loadKg: 5 }, 115, 89, 0.04],
+      ['curl-up, arms by the side', 'curlUp', { armDeg: 0, liftDeg: 10 }, 47, 36, 0.07],
+      ['hollow tuck', 'hollow', { hipDeg: 100, kneeDeg: 120 }, 34, 27, 0.04],
+      ['hollow', 'hollow', {}, 91, 56, 0.02], ['hollow overhead', 'hollow', { armDeg: 180 }, 104, 68, 0.04],
+      ['hollow, 4.5 kg', 'hollow', { armDeg: 180, loadKg: 4.5 }, 114, 82, 0.05],
+      ['bench hollow', 'benchLegsOut', {}, 111, 71, 0.04], ['hanging knee raise', 'hangingRaise', {}, 76, 47, 0.09],
+      ['hanging, legs straight', 'hangingRaise', { kneeDeg: 0 }, 99, 64, 0.06],
+      ['L-hold', 'supportHold', {}, 108, 72, 0.07],
+      ['lever tuck', 'frontLever', { hipDeg: 110, kneeDeg: 120 }, 46, 46, 0.02],
+      ['lever straddle', 'frontLever', { straddleDeg: 35 }, 133, 100, 0.01],
+      ['lever full', 'frontLever', {}, 152, 113, 0.01], ['one-arm press', 'oneArmPress', {}, 90, 76, 0.04],
+      ['front-held squat', 'frontSquat', { barKg: 60 }, 233, 150, 0.08],
+    ] as const,
+  )('%s', (_, id, settings, male, female, within) => {
     const component = id === 'pressOut' ? 'transverseNm' : 'dominantNm'
     expect(Math.abs(Math.abs(of(id, M, settings)[component]) / male - 1)).toBeLessThan(within)
     expect(Math.abs(Math.abs(of(id, F, settings)[component]) / female - 1)).toBeLessThan(within)
@@ -159,22 +183,42 @@ describe('laws', () => {
   })
 
   it('more mass is more moment in proportion', () => {
-    fc.assert(fc.property(fc.constantFrom('elbowPlank', 'rollout', 'hollow', 'frontLever', 'hinge', 'sidePlank', 'supportHold'), anySize, (id, size) => {
-      const lighter = { ...size, massKg: size.massKg * 0.6 }
-      expect(of(id, size).dominantNm / of(id, lighter).dominantNm).toBeCloseTo(1 / 0.6, 6)
-    }), { seed: 44, numRuns: 60 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom('elbowPlank', 'rollout', 'hollow', 'frontLever', 'hinge', 'sidePlank', 'supportHold'),
+        anySize,
+        (id, size) => {
+          const lighter = { ...size, massKg: size.massKg * 0.6 }
+          expect(of(id, size).dominantNm / of(id, lighter).dominantNm).toBeCloseTo(1 / 0.6, 6)
+        },
+      ),
+      { seed: 44, numRuns: 60 },
+    )
   })
 
   it('scaling all lengths scales the moment', () => {
-    fc.assert(fc.property(fc.constantFrom('elbowPlank', 'hollow', 'frontLever', 'hinge', 'sidePlank', 'rolloutFull'), fc.double({ min: 1.5, max: 1.7, noNaN: true }), (id, heightM) => {
-      const one = { ...M, heightM }
-      const settings = id === 'rolloutFull' ? [{ axleHeightCm: 10 }, { axleHeightCm: 12 }] : [{}, {}]
-      expect(of(id, { ...one, heightM: heightM * 1.2 }, settings[1]).dominantNm / of(id, one, settings[0]).dominantNm).toBeCloseTo(1.2, 5)
-    }), { seed: 45, numRuns: 40 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom('elbowPlank', 'hollow', 'frontLever', 'hinge', 'sidePlank', 'rolloutFull'),
+        fc.double({ min: 1.5, max: 1.7, noNaN: true }),
+        (id, heightM) => {
+          const one = { ...M, heightM }
+          const settings = id === 'rolloutFull' ? [{ axleHeightCm: 10 }, { axleHeightCm: 12 }] : [{}, {}]
+          expect(
+            of(id, { ...one, heightM: heightM * 1.2 }, settings[1]).dominantNm / of(id, one, settings[0]).dominantNm,
+          ).toBeCloseTo(1.2, 5)
+        },
+      ),
+      { seed: 45, numRuns: 40 },
+    )
   })
 
   it('a load adds in proportion', () => {
-    for (const [id, name] of [['elbowPlank', 'loadKg'], ['sidePlank', 'loadKg'], ['carry', 'rightKg'], ['benchTrunkUp', 'loadKg']] as const) {
+    for (
+      const [id, name] of [['elbowPlank', 'loadKg'], ['sidePlank', 'loadKg'], ['carry', 'rightKg'], [
+        'benchTrunkUp', 'loadKg',
+      ]] as const
+    ) {
       const at = (kg: number): number => of(id, M, { [name]: kg }).dominantNm
       expect(at(18) - at(12)).toBeCloseTo(at(12) - at(6), 6)
       expect(Math.abs(at(18) - at(12))).toBeGreaterThan(1)
@@ -191,37 +235,58 @@ describe('laws', () => {
 
   it('does not depend on which way the body faces', () => {
     const axis: Vector = [0, 0, 1]
-    fc.assert(fc.property(fc.constantFrom('elbowPlank', 'rollout', 'pressOut', 'plankArmUp', 'hollow'), fc.double({ min: 0, max: 6.28, noNaN: true }), (id, yaw) => {
-      const body = bodyOf(M)
-      const model = findModel(id)!
-      const held = model.hold(body, settingsOf(model.settings, {}))
-      const spin = (v: Vector): Vector => turned(v, axis, yaw)
-      const turnedSkeleton: Skeleton = {
-        ...held.skeleton,
-        joints: Object.fromEntries(Object.entries(held.skeleton.joints).map(([k, v]) => [k, spin(v)])) as Skeleton['joints'],
-        masses: held.skeleton.masses.map(m => ({ ...m, at: spin(m.at) })),
-        frame: { up: spin(held.skeleton.frame.up), front: spin(held.skeleton.frame.front) },
-        thoraxFrame: { up: spin(held.skeleton.thoraxFrame.up), front: spin(held.skeleton.thoraxFrame.front) },
-      }
-      const options = held.resting ? { resting: held.resting } : {}
-      const a = statics(held.skeleton, held.contacts, held.loads, options)
-      const b = statics(turnedSkeleton, held.contacts.map(c => ({ ...c, at: spin(c.at), ...(c.along ? { along: spin(c.along) } : {}) })), held.loads.map(l => ({ ...l, at: spin(l.at), forceN: spin(l.forceN) })), options)
-      for (const key of ['sagittalNm', 'frontalNm', 'transverseNm', 'axialN'] as const) expect(b[key]).toBeCloseTo(a[key], 6)
-    }), { seed: 46, numRuns: 60 })
+    fc.assert(
+      fc.property(
+        fc.constantFrom('elbowPlank', 'rollout', 'pressOut', 'plankArmUp', 'hollow'),
+        fc.double({ min: 0, max: 6.28, noNaN: true }),
+        (id, yaw) => {
+          const body = bodyOf(M)
+          const model = findModel(id)!
+          const held = model.hold(body, settingsOf(model.settings, {}))
+          const spin = (v: Vector): Vector => turned(v, axis, yaw)
+          const turnedSkeleton: Skeleton = {
+            ...held.skeleton,
+            joints: Object.fromEntries(
+              Object.entries(held.skeleton.joints).map(([k, v]) => [k, spin(v)]),
+            ) as Skeleton['joints'],
+            masses: held.skeleton.masses.map(m => ({ ...m, at: spin(m.at) })),
+            frame: { up: spin(held.skeleton.frame.up), front: spin(held.skeleton.frame.front) },
+            thoraxFrame: { up: spin(held.skeleton.thoraxFrame.up), front: spin(held.skeleton.thoraxFrame.front) },
+          }
+          const options = held.resting ? { resting: held.resting } : {}
+          const a = statics(held.skeleton, held.contacts, held.loads, options)
+          const b = statics(
+            turnedSkeleton,
+            held.contacts.map(c => ({ ...c, at: spin(c.at), ...(c.along ? { along: spin(c.along) } : {}) })),
+            held.loads.map(l => ({ ...l, at: spin(l.at), forceN: spin(l.forceN) })),
+            options,
+          )
+          for (const key of ['sagittalNm', 'frontalNm', 'transverseNm', 'axialN'] as const) expect(b[key]).toBeCloseTo(
+              a[key], 6,
+            )
+        },
+      ),
+      { seed: 46, numRuns: 60 },
+    )
   })
 
   it('an elbow plank agrees with plain statics in two dimensions, written anew', () => {
-    fc.assert(fc.property(anySize, fc.integer({ min: 0, max: 20 }), (size, reachCm) => {
-      const body = bodyOf(size)
-      const k = findModel('elbowPlank')!.hold(body, settingsOf(findModel('elbowPlank')!.settings, { elbowReachCm: reachCm })).skeleton
-      // Moments about the toes give the push on the forearms; moments about L4/L5 of all that is above follow.
-      const toe = k.joints.ballLeft[0]
-      const push = k.joints.elbowLeft[0] + 0.3 * body.lengthM.forearm
-      const n = k.masses.reduce((sum, m) => sum + m.massKg * G * (m.at[0] - toe), 0) / (push - toe)
-      const cut = k.joints.lumbar[0]
-      const weights = k.masses.filter(m => m.aboveLumbar).reduce((sum, m) => sum + m.massKg * G * (m.at[0] - cut), 0)
-      expect(of('elbowPlank', size, { elbowReachCm: reachCm }).sagittalNm).toBeCloseTo(weights - n * (push - cut), 6)
-    }), { seed: 47, numRuns: 60 })
+    fc.assert(
+      fc.property(anySize, fc.integer({ min: 0, max: 20 }), (size, reachCm) => {
+        const body = bodyOf(size)
+        const k =
+          findModel('elbowPlank')!.hold(body, settingsOf(findModel('elbowPlank')!.settings, { elbowReachCm: reachCm }))
+            .skeleton
+        // Moments about the toes give the push on the forearms; moments about L4/L5 of all that is above follow.
+        const toe = k.joints.ballLeft[0]
+        const push = k.joints.elbowLeft[0] + 0.3 * body.lengthM.forearm
+        const n = k.masses.reduce((sum, m) => sum + m.massKg * G * (m.at[0] - toe), 0) / (push - toe)
+        const cut = k.joints.lumbar[0]
+        const weights = k.masses.filter(m => m.aboveLumbar).reduce((sum, m) => sum + m.massKg * G * (m.at[0] - cut), 0)
+        expect(of('elbowPlank', size, { elbowReachCm: reachCm }).sagittalNm).toBeCloseTo(weights - n * (push - cut), 6)
+      }),
+      { seed: 47, numRuns: 60 },
+    )
   })
 })
 
@@ -233,14 +298,16 @@ describe('the catalogue\'s poses', () => {
       else {
         const model = findModel(link.model)!
         expect(model, id).toBeDefined()
-        for (const name of [...link.open, ...Object.keys(link.set)]) expect(model.settings, `${id} ${name}`).toHaveProperty(name)
+        for (const name of [...link.open, ...Object.keys(link.set)])
+          expect(model.settings, `${id} ${name}`).toHaveProperty(name)
       }
     }
   })
 
   const bodies: BodySize[] = [
-    M, F, { sex: 'female', heightM: 1.5, massKg: 45 }, { sex: 'male', heightM: 1.5, massKg: 45 }, { sex: 'male', heightM: 2.05, massKg: 130 },
-    { sex: 'female', heightM: 2.05, massKg: 130 }, { sex: 'male', heightM: 1.9, massKg: 70 },
+    M, F, { sex: 'female', heightM: 1.5, massKg: 45 }, { sex: 'male', heightM: 1.5, massKg: 45 },
+    { sex: 'male', heightM: 2.05, massKg: 130 }, { sex: 'female', heightM: 2.05, massKg: 130 },
+    { sex: 'male', heightM: 1.9, massKg: 70 },
   ]
   const momentOf = (id: string, size: BodySize): number | null => {
     const link = poseOf({ id })
@@ -260,7 +327,9 @@ describe('the catalogue\'s poses', () => {
         for (const { id } of rungs) {
           const nm = momentOf(id, size)
           if (nm === null) continue
-          if (last && nm < last.nm) expect(noted, `${last.id} > ${id}: ${last.nm.toFixed(0)} to ${nm.toFixed(0)} N·m at ${size.heightM} m`).toContain(`${last.id} > ${id}`)
+          if (last && nm < last.nm)
+            expect(noted, `${last.id} > ${id}: ${last.nm.toFixed(0)} to ${nm.toFixed(0)} N·m at ${size.heightM} m`)
+              .toContain(`${last.id} > ${id}`)
           if (last && nm < last.nm * 1.1) level.add(`${last.id} > ${id}`)
           last = { id, nm }
         }
@@ -273,8 +342,9 @@ describe('the catalogue\'s poses', () => {
 
 describe('wrong settings', () => {
   it.each([
-    ['elbowPlank', { loadKg: -1 }, 'loadKg'], ['elbowPlank', { nothing: 1 }, 'nothing'], ['pressOut', { bandN: NaN }, 'bandN'],
-    ['rollout', { distanceCm: 190 }, 'distanceCm'], ['carry', { rightKg: '20' }, 'rightKg'],
+    ['elbowPlank', { loadKg: -1 }, 'loadKg'], ['elbowPlank', { nothing: 1 }, 'nothing'],
+    ['pressOut', { bandN: NaN }, 'bandN'], ['rollout', { distanceCm: 190 }, 'distanceCm'],
+    ['carry', { rightKg: '20' }, 'rightKg'],
   ])('%s %j names %s', (id, settings, field) => {
     expect(() => of(id, { ...F, heightM: 1.5 }, settings)).toThrow(expect.objectContaining({ field }))
   })

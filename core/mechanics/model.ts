@@ -75,7 +75,8 @@ export function settingsOf(facts: Model['settings'], given: Readonly<Record<stri
  * defineModel('x', 'side', {}, () => { throw new Error('never held') }).id // => 'x'
  */
 export function defineModel<Name extends string>(
-  id: string, view: Model['view'], settings: Record<Name, SettingFacts>, hold: (body: Body, s: Readonly<Record<Name, number>>) => Held,
+  id: string, view: Model['view'], settings: Record<Name, SettingFacts>,
+  hold: (body: Body, s: Readonly<Record<Name, number>>) => Held,
 ): Model {
   return { id, view, settings, hold: hold as Model['hold'] }
 }

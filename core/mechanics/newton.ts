@@ -17,7 +17,9 @@ export interface Solution {
  * @example
  * solve(([x]) => [x * x - 4], [1], 'x').x.map(v => Math.round(v)) // => [2]
  */
-export function solve(residuals: (x: number[]) => number[], start: readonly number[], field: string, tolerance = 1e-9): Solution {
+export function solve(
+  residuals: (x: number[]) => number[], start: readonly number[], field: string, tolerance = 1e-9,
+): Solution {
   let x = [...start]
   let r = residuals(x)
   const size = (v: readonly number[]): number => Math.hypot(...v)

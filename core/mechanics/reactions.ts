@@ -20,7 +20,9 @@ const NEAR_ZERO = 1e-6
  * @example
  * verticalReactions([[0, 0], [1, 0], [0, 1]], 100, [0.25, 0.5]).reactionsN.map(n => Math.round(n)) // => [25, 25, 50]
  */
-export function verticalReactions(contacts: readonly (readonly [number, number])[], loadN: number, at: readonly [number, number]): Reactions {
+export function verticalReactions(
+  contacts: readonly (readonly [number, number])[], loadN: number, at: readonly [number, number],
+): Reactions {
   if (contacts.length === 0) throw new DomainError('contacts', 'There is no contact with the ground.')
   if (!(loadN > 0)) throw new DomainError('loadN', 'The load must be above zero.')
   // Places are taken from the load: its own moment vanishes, and large coordinates do no harm.
@@ -35,11 +37,16 @@ export function verticalReactions(contacts: readonly (readonly [number, number])
  * @example
  * pushes([[1, 0, 0]], [10, 0, 0], [false]).reactionsN // => [10]
  */
-export function pushes(columns: readonly (readonly number[])[], wanted: readonly [number, number, number], mayPull: readonly boolean[]): Reactions {
+export function pushes(
+  columns: readonly (readonly number[])[], wanted: readonly [number, number, number], mayPull: readonly boolean[],
+): Reactions {
   let used = columns.map((_, i) => i)
   for (;;) {
     const found = leastNorm(used.map(i => columns[i]!), wanted)
-    const worst = used.reduce((low, i, k) => (!mayPull[i] && found[k]! < (low.value - 1e-9) ? { value: found[k]!, i } : low), { value: -1e-9, i: -1 })
+    const worst = used.reduce(
+      (low, i, k) => (!mayPull[i] && found[k]! < (low.value - 1e-9) ? { value: found[k]!, i } : low),
+      { value: -1e-9, i: -1 },
+    )
     if (worst.i >= 0 && used.length > 1) {
       used = used.filter(i => i !== worst.i)
       continue
@@ -56,7 +63,9 @@ export function pushes(columns: readonly (readonly number[])[], wanted: readonly
   }
 }
 
-/** Solution of smallest norm by the three equations' own axes; equations that the contacts cannot serve are left unmet. */
+/**
+ * Solution of smallest norm by the three equations' own axes; equations that the contacts cannot serve are left unmet.
+ */
 function leastNorm(columns: readonly (readonly number[])[], wanted: readonly number[]): number[] {
   const rows = wanted.map((_, r) => columns.map(column => column[r]!))
   const gram = rows.map(a => rows.map(b => a.reduce((sum, v, i) => sum + v * b[i]!, 0)))

@@ -33,9 +33,12 @@ export interface PoseSpec {
   readonly legs: { readonly left: LegPose, readonly right: LegPose }
 }
 
+type PairedSpot =
+  'hip' | 'knee' | 'ankle' | 'heel' | 'ball' | 'toe' | 'shoulder' | 'elbow' | 'wrist' | 'palm' | 'grip'
+
 export type Joint =
   'hip' | 'lumbar' | 'thoracolumbar' | 'shoulder' | 'cervicale' | 'vertex'
-  | `${'hip' | 'knee' | 'ankle' | 'heel' | 'ball' | 'toe' | 'shoulder' | 'elbow' | 'wrist' | 'palm' | 'grip'}${'Left' | 'Right'}`
+  | `${PairedSpot}${'Left' | 'Right'}`
 
 /** A piece of the body: where its mass sits and which parts of the trunk it hangs on. */
 export interface MassPoint {
@@ -97,7 +100,8 @@ export function placed(body: Body, pose: PoseSpec): Skeleton {
     })
   }
   masses.push({
-    at: add(cervicale, times(headUp, body.lengthM.head - body.comM.head)), massKg: body.segmentKg.head, part: 'trunk', aboveLumbar: true,
+    at: add(cervicale, times(headUp, body.lengthM.head - body.comM.head)),
+    massKg: body.segmentKg.head, part: 'trunk', aboveLumbar: true,
     aboveThoracolumbar: true,
   })
 
@@ -124,7 +128,12 @@ export function placed(body: Body, pose: PoseSpec): Skeleton {
     const knee = add(h, times(leg.thigh, body.lengthM.thigh))
     const ankle = add(knee, times(leg.shank, body.lengthM.shank))
     // The sole lies beyond the ankle, square to the foot, on the side the shank comes from.
-    const sole = unit(add(leg.shank, times(leg.foot, -(leg.shank[0] * leg.foot[0] + leg.shank[1] * leg.foot[1] + leg.shank[2] * leg.foot[2]))))
+    const sole = unit(
+      add(
+        leg.shank,
+        times(leg.foot, -(leg.shank[0] * leg.foot[0] + leg.shank[1] * leg.foot[1] + leg.shank[2] * leg.foot[2])),
+      ),
+    )
     const heel = add(ankle, times(sole, body.ankleHeightM), times(leg.foot, -body.ankleFromHeelM))
     joints[`hip${side}`] = h
     joints[`knee${side}`] = knee
@@ -135,8 +144,14 @@ export function placed(body: Body, pose: PoseSpec): Skeleton {
     const below = { aboveLumbar: false, aboveThoracolumbar: false }
     masses.push(
       { at: add(h, times(leg.thigh, body.comM.thigh)), massKg: body.segmentKg.thigh, part: `leg${side}`, ...below },
-      { at: add(knee, times(leg.shank, body.comM.shank)), massKg: body.segmentKg.shank, part: `lowerLeg${side}`, ...below },
-      { at: add(heel, times(leg.foot, body.comM.foot), times(sole, -body.ankleHeightM / 2)), massKg: body.segmentKg.foot, part: `lowerLeg${side}`, ...below },
+      {
+        at: add(knee, times(leg.shank, body.comM.shank)), massKg: body.segmentKg.shank, part: `lowerLeg${side}`,
+        ...below,
+      },
+      {
+        at: add(heel, times(leg.foot, body.comM.foot), times(sole, -body.ankleHeightM / 2)),
+        massKg: body.segmentKg.foot, part: `lowerLeg${side}`, ...below,
+      },
     )
   }
   return {
@@ -183,7 +198,10 @@ function between(a: TrunkAxes, b: TrunkAxes): TrunkAxes {
 export function moved(skeleton: Skeleton, by: Vector): Skeleton {
   return {
     ...skeleton,
-    joints: Object.fromEntries(Object.entries(skeleton.joints).map(([name, at]) => [name, add(at, by)])) as Record<Joint, Vector>,
+    joints: Object.fromEntries(Object.entries(skeleton.joints).map(([name, at]) => [name, add(at, by)])) as Record<
+      Joint,
+      Vector
+    >,
     masses: skeleton.masses.map(mass => ({ ...mass, at: add(mass.at, by) })),
   }
 }

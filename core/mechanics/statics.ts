@@ -60,7 +60,9 @@ export type Resting = readonly ('lowerLegLeft' | 'lowerLegRight')[]
 interface Force { readonly at: Vector, readonly forceN: Vector, readonly above: boolean }
 
 /** Forces of the ground on a body that is held still under its weight and outside loads. */
-function groundForces(weights: readonly Force[], contacts: readonly Contact[]): { forces: Vector[], residualNm: number, balanced: boolean } {
+function groundForces(
+  weights: readonly Force[], contacts: readonly Contact[],
+): { forces: Vector[], residualNm: number, balanced: boolean } {
   const total = add(...weights.map(w => w.forceN))
   const down = -total[2]
   const centre = times(add(...contacts.map(c => c.at)), 1 / contacts.length)
@@ -68,9 +70,16 @@ function groundForces(weights: readonly Force[], contacts: readonly Contact[]): 
   const outside = weights.reduce<Vector>((sum, w) => add(sum, momentOf(w.at, w.forceN)), [0, 0, 0])
   const gripping = contacts.filter(c => c.grips && !c.along)
   const holders = gripping.length > 0 ? gripping : contacts.filter(c => !c.along)
-  const slope = contacts.map((c): Vector => (c.along && Math.abs(c.along[2]) > 1e-9 ? [c.along[0] / c.along[2], c.along[1] / c.along[2], 0] : [0, 0, 0]))
+  const slope = contacts.map((
+    c,
+  ): Vector => (c.along && Math.abs(c.along[2]) > 1e-9
+    ? [c.along[0] / c.along[2], c.along[1] / c.along[2], 0]
+    : [0, 0, 0])
+  )
   // Horizontal forces: what loads and straight arms push sideways is held by friction, in equal parts (least norm).
-  const held = holders.length > 0 ? times(add(...holders.map(c => minus(c.at, centre))), 1 / holders.length) : ([0, 0, 0] as Vector)
+  const held = holders.length > 0
+    ? times(add(...holders.map(c => minus(c.at, centre))), 1 / holders.length)
+    : ([0, 0, 0] as Vector)
   const columns = contacts.map((c, i) => {
     const own = momentOf(c.at, add([0, 0, 1], slope[i]!))
     const back = cross(held, times(slope[i]!, -1))
@@ -78,7 +87,11 @@ function groundForces(weights: readonly Force[], contacts: readonly Contact[]): 
   })
   const horizontal: Vector = [-total[0], -total[1], 0]
   const byFriction = cross(held, horizontal)
-  const result = pushes(columns, [down, -outside[0] - byFriction[0], -outside[1] - byFriction[1]], contacts.map(c => c.pulls ?? false))
+  const result = pushes(
+    columns,
+    [down, -outside[0] - byFriction[0], -outside[1] - byFriction[1]],
+    contacts.map(c => c.pulls ?? false),
+  )
   const arms = contacts.map((_, i) => times(slope[i]!, result.reactionsN[i]!))
   const sideways = add(horizontal, times(add(...arms), -1))
   const yaw = -(outside[2] + arms.reduce((sum, f, i) => sum + momentOf(contacts[i]!.at, f)[2], 0))
@@ -111,17 +124,23 @@ function frictionOf(places: readonly Vector[], sum: Vector, yawNm: number): Vect
  * Math.round(statics(placed(bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 }), STANDING), [{ at: [0, 0, -1], above: false, grips: true }], []).axialN) // => 395
  */
 export function statics(
-  skeleton: Skeleton, contacts: readonly Contact[], loads: readonly Load[], options: { section?: Section, resting?: Resting } = {},
+  skeleton: Skeleton, contacts: readonly Contact[], loads: readonly Load[],
+  options: { section?: Section, resting?: Resting } = {},
 ): Statics {
   const { section = 'lumbar', resting = [] } = options
-  const isAbove = (m: Skeleton['masses'][number]): boolean => (section === 'lumbar' ? m.aboveLumbar : m.aboveThoracolumbar)
+  const isAbove = (
+    m: Skeleton['masses'][number],
+  ): boolean => (section === 'lumbar' ? m.aboveLumbar : m.aboveThoracolumbar)
   const carried = skeleton.masses.filter(m => !(resting as readonly string[]).includes(m.part))
   const weights: Force[] = [
     ...carried.map(m => ({ at: m.at, forceN: [0, 0, -m.massKg * G] as Vector, above: isAbove(m) })),
     ...loads,
   ]
   const { forces, residualNm, balanced } = groundForces(weights, contacts)
-  const everything: Force[] = [...weights, ...contacts.map((c, i) => ({ at: c.at, forceN: forces[i]!, above: c.above }))]
+  const everything: Force[] = [
+    ...weights,
+    ...contacts.map((c, i) => ({ at: c.at, forceN: forces[i]!, above: c.above })),
+  ]
   const cut = section === 'lumbar' ? skeleton.joints.lumbar : skeleton.joints.thoracolumbar
   const momentOn = (above: boolean): Vector => everything.filter(f => f.above === above)
     .reduce<Vector>((sum, f) => add(sum, cross(minus(f.at, cut), f.forceN)), [0, 0, 0])
@@ -143,7 +162,8 @@ export function statics(
 function inAxes(moment: Vector, force: Vector, { up, front }: TrunkAxes): TrunkMoment {
   const left = cross(up, front)
   return {
-    sagittalNm: dot(moment, left), frontalNm: dot(moment, front), transverseNm: dot(moment, up), axialN: -dot(force, up),
+    sagittalNm: dot(moment, left), frontalNm: dot(moment, front), transverseNm: dot(moment, up),
+    axialN: -dot(force, up),
   }
 }
 
@@ -152,7 +172,9 @@ function loadPoint(weights: readonly Force[], com: Vector): Vector {
   const down = weights.reduce((sum, w) => sum + w.forceN[2], 0)
   if (Math.abs(down) < 1e-9) return com
   return [
-    weights.reduce((sum, w) => sum + w.at[0] * w.forceN[2], 0) / down, weights.reduce((sum, w) => sum + w.at[1] * w.forceN[2], 0) / down, 0,
+    weights.reduce((sum, w) => sum + w.at[0] * w.forceN[2], 0) / down,
+    weights.reduce((sum, w) => sum + w.at[1] * w.forceN[2], 0) / down,
+    0,
   ]
 }
 

@@ -38,11 +38,16 @@ describe('merging two versions of one record', () => {
   })
 
   it('is the same from both sides once every clash is settled', () => {
-    fc.assert(fc.property(record, record, record, (base, mine, theirs) => {
-      const { conflicts } = threeWay(base, mine, theirs)
-      const take = (side: 'mine' | 'theirs') => Object.fromEntries(conflicts.map(key => [key, side]))
-      expect(clean(threeWay(base, mine, theirs, take('theirs')).merged)).toEqual(clean(threeWay(base, theirs, mine, take('mine')).merged))
-    }), { seed: 12, numRuns: 300 })
+    fc.assert(
+      fc.property(record, record, record, (base, mine, theirs) => {
+        const { conflicts } = threeWay(base, mine, theirs)
+        const take = (side: 'mine' | 'theirs') => Object.fromEntries(conflicts.map(key => [key, side]))
+        expect(clean(threeWay(base, mine, theirs, take('theirs')).merged)).toEqual(
+          clean(threeWay(base, theirs, mine, take('mine')).merged),
+        )
+      }),
+      { seed: 12, numRuns: 300 },
+    )
   })
 
   it('tells plain values apart by content', () => {

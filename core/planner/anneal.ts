@@ -32,8 +32,9 @@ function chanceFrom(seed: number): () => number {
 }
 
 /**
- * Simulated annealing over plans that break no hard rule: add, drop, change of dose or place, swap, move to another session,
- * double swap. First the goal, until it meets the bound or the steps run out; then the preference among plans as good.
+ * Simulated annealing over plans that break no hard rule: add, drop, change of dose or place, swap, move to another
+ * session, double swap. First the goal, until it meets the bound or the steps run out; then the preference among plans
+ * as good.
  *
  * @param start columns to begin with, for a plan that is only changed a little
  * @example
@@ -41,7 +42,12 @@ function chanceFrom(seed: number): () => number {
  */
 export function anneal(
   instance: WeekInstance, columns: readonly Column[],
-  options: { readonly bound: number, readonly start?: readonly number[], readonly budget?: AnnealBudget, readonly seed?: number },
+  options: {
+    readonly bound: number
+    readonly start?: readonly number[]
+    readonly budget?: AnnealBudget
+    readonly seed?: number
+  },
 ): Annealed {
   const { bound, budget = USUAL_BUDGET } = options
   const search = new Search(instance, columns)
@@ -49,7 +55,9 @@ export function anneal(
   const seed = options.seed ?? 0
   let best = search.begin(options.start ?? [], seed + 1)
   for (let round = 0; round < budget.restarts && best.goal > bound + 1e-6; round++) {
-    const found = search.goalRun(round % 2 === 1 ? best.chosen : options.start ?? [], Math.min(budget.steps, enough), bound, seed + round + 1)
+    const found = search.goalRun(
+      round % 2 === 1 ? best.chosen : options.start ?? [], Math.min(budget.steps, enough), bound, seed + round + 1,
+    )
     if (found.goal < best.goal - 1e-9) best = found
   }
   if (budget.preferenceSteps > 0) best = search.preferenceRun(best, Math.min(budget.preferenceSteps, enough), seed + 99)
@@ -94,7 +102,10 @@ class Search {
   }
 
   private found(): Found {
-    return { chosen: [...this.state.chosen].sort((a, b) => a - b), goal: this.state.goal(), preference: this.state.preference() }
+    return {
+      chosen: [...this.state.chosen].sort((a, b) => a - b),
+      goal: this.state.goal(), preference: this.state.preference(),
+    }
   }
 
   goalRun(start: readonly number[], steps: number, bound: number, seed: number): Found {
@@ -156,7 +167,9 @@ class Search {
 
   private propose(out: (index: number) => void, into: (index: number) => boolean): void {
     const { chance, state } = this
-    const any = (list: readonly number[]): number => (list.length === 0 ? -1 : list[Math.floor(chance() * list.length)]!)
+    const any = (
+      list: readonly number[],
+    ): number => (list.length === 0 ? -1 : list[Math.floor(chance() * list.length)]!)
     const kind = chance()
     if (kind < 0.12) out(any(state.chosen))
     else if (kind < 0.27) {
@@ -175,8 +188,14 @@ class Search {
     else this.put(kind < 0.7 ? any(this.needed()) : this.random(), out, into, any)
   }
 
-  /** Puts a column in: whatever of the same drill stands in that session makes way, and if need be one more item of the session. */
-  private put(index: number, out: (index: number) => void, into: (index: number) => boolean, any: (list: readonly number[]) => number): void {
+  /**
+   * Puts a column in: whatever of the same drill stands in that session makes way, and if need be one more item of the
+   * session.
+   */
+  private put(
+    index: number, out: (index: number) => void, into: (index: number) => boolean,
+    any: (list: readonly number[]) => number,
+  ): void {
     if (index < 0 || this.state.has(index)) return
     const { variation, session } = this.columns[index]!
     out(this.state.at(variation, session))

@@ -1,7 +1,8 @@
 import { DomainError } from '../errors'
 import type { WeekInstance } from './instance'
 
-const whole = (value: unknown): boolean => typeof value === 'number' && Number.isInteger(value) && value >= 0 && value <= 1e6
+const whole = (value: unknown): boolean =>
+  typeof value === 'number' && Number.isInteger(value) && value >= 0 && value <= 1e6
 const cost = (value: unknown): boolean => typeof value === 'number' && value >= 0 && value <= 1e4
 
 /**
@@ -24,7 +25,10 @@ export function checkInstance(instance: WeekInstance): void {
   }
   for (const [action, band] of Object.entries(instance.bands)) {
     must(actions.has(action), `bands.${action}`, `There is no action ${action}.`)
-    must(whole(band.low) && whole(band.high) && band.low <= band.high, `bands.${action}`, 'A band goes from a whole number up to another.')
+    must(
+      whole(band.low) && whole(band.high) && band.low <= band.high, `bands.${action}`,
+      'A band goes from a whole number up to another.',
+    )
     must(cost(band.weight ?? 1) && cost(band.over ?? 1), `bands.${action}`, 'A cost is zero or more.')
   }
   const unique = (ids: readonly string[], field: string): Set<string> => {
@@ -41,7 +45,11 @@ export function checkInstance(instance: WeekInstance): void {
     must(whole(session.items), `${at}.items`, 'A whole number of items.')
     unique(session.slots.map(s => s.id), `${at}.slots`)
     for (const slot of session.slots) {
-      for (const limit of ['capS', 'items', 'fatigue'] as const) must(slot[limit] === undefined || whole(slot[limit]), `${at}.slots.${slot.id}.${limit}`, 'A whole number, zero or more.')
+      for (const limit of ['capS', 'items', 'fatigue'] as const)
+        must(
+          slot[limit] === undefined || whole(slot[limit]), `${at}.slots.${slot.id}.${limit}`,
+          'A whole number, zero or more.',
+        )
     }
     demand(session.lifts ?? {}, `${at}.lifts`)
   })
@@ -49,17 +57,28 @@ export function checkInstance(instance: WeekInstance): void {
     const at = `variations.${i}`
     must(whole(variation.spineCost), `${at}.spineCost`, 'A whole number, zero or more.')
     unique(variation.doses.map(d => String(d.sets)), `${at}.doses`)
-    must(cost(variation.cost ?? 0) && Object.values(variation.slotCosts ?? {}).every(cost), `${at}.cost`, 'A cost is zero or more.')
+    must(
+      cost(variation.cost ?? 0) && Object.values(variation.slotCosts ?? {}).every(cost),
+      `${at}.cost`, 'A cost is zero or more.',
+    )
     variation.doses.forEach((dose, j) => {
       must(whole(dose.sets) && dose.sets > 0, `${at}.doses.${j}.sets`, 'Sets are a whole number from one.')
-      must(whole(dose.seconds) && whole(dose.fatigue) && whole(dose.cycles ?? 0), `${at}.doses.${j}.seconds`, 'Seconds, fatigue and cycles are whole numbers.')
+      must(
+        whole(dose.seconds) && whole(dose.fatigue) && whole(dose.cycles ?? 0),
+        `${at}.doses.${j}.seconds`, 'Seconds, fatigue and cycles are whole numbers.',
+      )
       demand(dose.demand, `${at}.doses.${j}.demand`)
     })
   })
-  for (const [name, limit] of Object.entries(instance.limits)) must(limit === undefined || whole(limit), `limits.${name}`, 'A limit is a whole number, zero or more.')
-  must(instance.limits.highOver === undefined || instance.limits.restHours !== undefined, 'limits.restHours', 'High doses need the hours of rest between them.')
+  for (const [name, limit] of Object.entries(instance.limits))
+    must(limit === undefined || whole(limit), `limits.${name}`, 'A limit is a whole number, zero or more.')
+  must(
+    instance.limits.highOver === undefined || instance.limits.restHours !== undefined,
+    'limits.restHours', 'High doses need the hours of rest between them.',
+  )
   for (const action of instance.resisting ?? []) must(actions.has(action), 'resisting', `There is no action ${action}.`)
-  for (const [plane, times] of Object.entries(instance.planes ?? {})) must(whole(times), `planes.${plane}`, 'A whole number of sessions.')
+  for (const [plane, times] of Object.entries(instance.planes ?? {}))
+    must(whole(times), `planes.${plane}`, 'A whole number of sessions.')
   instance.locks?.keep?.forEach((item, i) => {
     const variation = instance.variations.find(v => v.id === item.variation)
     const session = instance.sessions.find(s => s.id === item.session)

@@ -1,4 +1,6 @@
-import { DEFAULTS, type PlannerDose, type PlannerSession, type PlannerSlot, type PlannerVariation, type WeekInstance } from './instance'
+import {
+  DEFAULTS, type PlannerDose, type PlannerSession, type PlannerSlot, type PlannerVariation, type WeekInstance,
+} from './instance'
 
 /** One way to place one dose of one variation: a decision of yes or no. */
 export interface Column {
@@ -21,8 +23,8 @@ export interface Dropped {
 }
 
 /**
- * The columns of an instance, in the order of sessions, variations, slots and doses, and what was dropped by which rule.
- * A place the coach has locked is there whatever a rule says of it, but for a drill that may not be given at all.
+ * The columns of an instance, in the order of sessions, variations, slots and doses, and what was dropped by which
+ * rule. A place the coach has locked is there whatever a rule says of it, but for a drill that may not be given at all.
  *
  * @example
  * columnsOf({ actions: ['AE'], bands: {}, sessions: [], variations: [], limits: {} }).columns // => []
@@ -30,7 +32,9 @@ export interface Dropped {
 export function columnsOf(instance: WeekInstance): { columns: Column[], dropped: Dropped[] } {
   const dropped = new Map<string, Dropped>()
   const columns: Column[] = []
-  const drop = (variation: string, rule: string, text: string): void => { dropped.set(`${variation}/${rule}/${text}`, { variation, rule, text }) }
+  const drop = (variation: string, rule: string, text: string): void => {
+    dropped.set(`${variation}/${rule}/${text}`, { variation, rule, text })
+  }
   const locked = instance.locks?.keep ?? []
   instance.sessions.forEach((session, s) => {
     instance.variations.forEach((variation, v) => {
@@ -48,8 +52,10 @@ export function columnsOf(instance: WeekInstance): { columns: Column[], dropped:
           if (why) drop(variation.id, why[0], why[1])
           else {
             columns.push({
-              variation: v, session: s, slot: l, dose, fixed, demand: instance.actions.map(action => dose.demand[action] ?? 0),
-              cost: (variation.cost ?? 0) + (variation.slotCosts?.[slot.id] ?? 0) + (instance.preference?.minute ?? DEFAULTS.minute) * dose.seconds / 60,
+              variation: v, session: s, slot: l, dose, fixed,
+              demand: instance.actions.map(action => dose.demand[action] ?? 0),
+              cost: (variation.cost ?? 0) + (variation.slotCosts?.[slot.id] ?? 0)
+                + (instance.preference?.minute ?? DEFAULTS.minute) * dose.seconds / 60,
             })
           }
         }
@@ -66,7 +72,9 @@ function forbidden(
   if (locks?.never?.includes(variation.id)) return ['lock', 'The coach has taken this drill out.']
   const only = locks?.only?.[variation.id]
   if (only && !only.includes(slot.id)) return ['lock', `The coach keeps it to: ${only.join(', ')}.`]
-  const never = variation.not?.find(place => place.session === session.id && place.slot === slot.id && (place.sets ?? dose.sets) === dose.sets)
+  const never = variation.not?.find(place =>
+    place.session === session.id && place.slot === slot.id && (place.sets ?? dose.sets) === dose.sets
+  )
   if (never) return [never.rule, never.text]
   if (variation.slots && !variation.slots.includes(slot.id)) return ['slot', 'It does not suit the place.']
   if (slot.fatigue !== undefined && dose.fatigue > slot.fatigue) return ['fatigue', 'Too tiring for the place.']

@@ -4,7 +4,8 @@ export { columnsOf, type Column, type Dropped } from './columns'
 export { evaluatePlan, type BrokenRule, type Evaluation, type Relaxation } from './evaluatePlan'
 export { explain, type Explanation } from './explain'
 export {
-  DEFAULTS, hoursBetween, liftDose, type DoseBand, type PlannerDose, type PlannerItem, type PlannerSession, type PlannerSlot, type PlannerVariation,
+  DEFAULTS, hoursBetween, liftDose, type DoseBand, type PlannerDose, type PlannerItem, type PlannerSession,
+  type PlannerSlot, type PlannerVariation,
   type WeekInstance,
 } from './instance'
 export { RULE_FAMILIES, weekModel, type LinearModel, type RuleFamily } from './model'

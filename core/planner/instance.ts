@@ -60,7 +60,13 @@ export interface PlannerVariation {
   /** Why it may not be given at all. */
   readonly removed?: { readonly rule: string, readonly text: string }
   /** Places a rule takes away: from every dose, or from the one with so many sets. */
-  readonly not?: readonly { readonly session: string, readonly slot: string, readonly sets?: number, readonly rule: string, readonly text: string }[]
+  readonly not?: readonly {
+    readonly session: string
+    readonly slot: string
+    readonly sets?: number
+    readonly rule: string
+    readonly text: string
+  }[]
 }
 
 /** An item of a plan: which dose (by its sets) of which variation stands where. */
@@ -72,8 +78,9 @@ export interface PlannerItem {
 }
 
 /**
- * One athlete's week as numbers. Doses are whole units of one's own choosing (seconds under tension weighted by demand, in the
- * product); times are whole seconds. Everything that is at most is hard; everything that is at least is elastic, with its cost.
+ * One athlete's week as numbers. Doses are whole units of one's own choosing (seconds under tension weighted by demand,
+ * in the product); times are whole seconds. Everything that is at most is hard; everything that is at least is elastic,
+ * with its cost.
  */
 export interface WeekInstance {
   readonly actions: readonly string[]
@@ -102,7 +109,10 @@ export interface WeekInstance {
   /** Variations of last week to be kept. */
   readonly keep?: number
   readonly penalties?: { readonly plane?: number, readonly keep?: number, readonly resisting?: number }
-  /** Second level: cost of a variation that is not of last week, of high doses of one action less than 72 hours apart, of a minute. */
+  /**
+   * Second level: cost of a variation that is not of last week, of high doses of one action less than 72 hours apart,
+   * of a minute.
+   */
   readonly preference?: { readonly fresh?: number, readonly spacing?: number, readonly minute?: number }
   readonly locks?: {
     readonly keep?: readonly PlannerItem[]
@@ -112,7 +122,9 @@ export interface WeekInstance {
 }
 
 /** What everything costs and allows, with defaults filled in (all of them common practice, no source). */
-export const DEFAULTS = { weight: 1, over: 1, plane: 30, keep: 10, resisting: 1, fresh: 2, spacing: 1, minute: 0.1, spacingHours: 72 } as const
+export const DEFAULTS = {
+  weight: 1, over: 1, plane: 30, keep: 10, resisting: 1, fresh: 2, spacing: 1, minute: 0.1, spacingHours: 72,
+} as const
 
 /**
  * What the lifts of the week give one action.
@@ -120,7 +132,10 @@ export const DEFAULTS = { weight: 1, over: 1, plane: 30, keep: 10, resisting: 1,
  * @example
  * liftDose({ sessions: [{ lifts: { AE: 5 } }, { lifts: { AE: 7 } }] }, 'AE') // => 12
  */
-export function liftDose(instance: { readonly sessions: readonly Pick<PlannerSession, 'lifts'>[] }, action: string): number {
+export function liftDose(
+  instance: { readonly sessions: readonly Pick<PlannerSession, 'lifts'>[] },
+  action: string,
+): number {
   return instance.sessions.reduce((sum, s) => sum + (s.lifts?.[action] ?? 0), 0)
 }
 

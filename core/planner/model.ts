@@ -7,27 +7,38 @@ export interface LinearModel {
   readonly lower: number[]
   readonly upper: number[]
   readonly integer: boolean[]
-  readonly rows: { readonly family: string, readonly lower: number, readonly upper: number, readonly index: number[], readonly value: number[] }[]
+  readonly rows: {
+    readonly family: string
+    readonly lower: number
+    readonly upper: number
+    readonly index: number[]
+    readonly value: number[]
+  }[]
 }
 
 /** Where things stand in the model. */
 export interface ModelMap {
   readonly columns: number
-  /** Slack of each elastic want, by its name: "short/AE", "over/AE", "plane/sagittal", "keep/last week", "resisting/resisting before making". */
+  /**
+   * Slack of each elastic want, by its name: "short/AE", "over/AE", "plane/sagittal", "keep/last week",
+   * "resisting/resisting before making".
+   */
   readonly slacks: ReadonlyMap<string, number>
 }
 
 /** Families of hard rules that can be to blame, in words. */
 export const RULE_FAMILIES = {
-  minutes: 'the minutes', items: 'the number of items', fatigue: 'the fatigue allowed before the heavy lift', spineCost: 'the spine cost of the week',
-  cycles: 'the bending cycles of the week', rest: 'the rest between high doses', distinct: 'the number of different drills', appearances: 'how often a drill may come', group: 'one rung of a ladder in a session',
+  minutes: 'the minutes', items: 'the number of items', fatigue: 'the fatigue allowed before the heavy lift',
+  spineCost: 'the spine cost of the week', cycles: 'the bending cycles of the week',
+  rest: 'the rest between high doses', distinct: 'the number of different drills',
+  appearances: 'how often a drill may come', group: 'one rung of a ladder in a session',
 } as const
 export type RuleFamily = keyof typeof RULE_FAMILIES
 
 /**
- * The instance as a mixed-integer program over its columns: x (column chosen), z (variation used), p (plane met in session), h (high
- * dose of an action in a session), and a slack for everything wanted. What the coach has locked is counted beside the limits
- * where it exceeds them, so that there is always a plan.
+ * The instance as a mixed-integer program over its columns: x (column chosen), z (variation used), p (plane met in
+ * session), h (high dose of an action in a session), and a slack for everything wanted. What the coach has locked is
+ * counted beside the limits where it exceeds them, so that there is always a plan.
  *
  * @example
  * weekModel({ actions: ['AE'], bands: { AE: { low: 1, high: 2 } }, sessions: [], variations: [], limits: {} }, []).model.cost // => [1, 1]
@@ -46,7 +57,9 @@ export function weekModel(instance: WeekInstance, columns: readonly Column[]): {
     model.rows.push({ family, lower, upper, index: kept.map(e => e[0]), value: kept.map(e => e[1]) })
   }
   /** Nothing above `most`, or above what is locked already. */
-  const atMost = (family: RuleFamily | 'once', entries: readonly (readonly [number, number])[], most: number | undefined): void => {
+  const atMost = (
+    family: RuleFamily | 'once', entries: readonly (readonly [number, number])[], most: number | undefined,
+  ): void => {
     if (most === undefined || entries.length === 0) return
     const locked = entries.reduce((sum, [i, v]) => sum + (columns[i]?.fixed ? v : 0), 0)
     row(family, -Infinity, Math.max(most, locked), entries)
@@ -94,7 +107,8 @@ export function weekModel(instance: WeekInstance, columns: readonly Column[]): {
     const own = xs.filter(x => x.variation === v)
     if (own.length === 0) return
     atMost('appearances', ones(own), limits.appearances)
-    if (variation.group !== undefined) groupsOfWeek.set(variation.group, [...(groupsOfWeek.get(variation.group) ?? []), ...ones(own)])
+    if (variation.group !== undefined)
+      groupsOfWeek.set(variation.group, [...(groupsOfWeek.get(variation.group) ?? []), ...ones(own)])
     if (limits.distinct === undefined && !(previous.has(variation.id) && (instance.keep ?? 0) > 0)) return
     const z = variable(0, 1, true, own.some(x => x.fixed) ? 1 : 0)
     for (let s = 0; s < sessions.length; s++) {
@@ -108,9 +122,16 @@ export function weekModel(instance: WeekInstance, columns: readonly Column[]): {
   })
   for (const entries of groupsOfWeek.values()) atMost('group', entries, limits.groupPerWeek)
   if (limits.distinct !== undefined && used.length > 0) {
-    row('distinct', -Infinity, Math.max(limits.distinct, new Set(columns.filter(c => c.fixed).map(c => c.variation)).size), used)
+    row(
+      'distinct', -Infinity,
+      Math.max(limits.distinct, new Set(columns.filter(c => c.fixed).map(c => c.variation)).size),
+      used,
+    )
   }
-  if ((instance.keep ?? 0) > 0) row('wanted', instance.keep!, Infinity, [...keptUse, [slack('keep', 'last week', penalties.keep ?? DEFAULTS.keep), 1]])
+  if ((instance.keep ?? 0) > 0)
+    row('wanted', instance.keep!, Infinity, [...keptUse, [
+      slack('keep', 'last week', penalties.keep ?? DEFAULTS.keep), 1,
+    ]])
 
   actions.forEach((action, k) => {
     const doses = xs.map((x): [number, number] => [x.i, x.demand[k]!])
@@ -118,14 +139,18 @@ export function weekModel(instance: WeekInstance, columns: readonly Column[]): {
     if (band) {
       const lifts = liftDose(instance, action)
       row('wanted', band.low - lifts, Infinity, [...doses, [slack('short', action, band.weight ?? DEFAULTS.weight), 1]])
-      row('wanted', -Infinity, Math.max(0, band.high - lifts), [...doses, [slack('over', action, band.over ?? DEFAULTS.over), -1]])
+      row('wanted', -Infinity, Math.max(0, band.high - lifts), [...doses, [
+        slack('over', action, band.over ?? DEFAULTS.over), -1,
+      ]])
     }
     if (limits.highOver !== undefined) addRest(action, k)
   })
   function addRest(action: string, k: number): void {
     const highOver = limits.highOver!
     const rest = limits.restHours ?? 0
-    const pairs = sessions.flatMap((a, i) => sessions.flatMap((b, j) => (j > i && hoursBetween(a, b) < rest ? [[i, j] as const] : [])))
+    const pairs = sessions.flatMap((a, i) =>
+      sessions.flatMap((b, j) => (j > i && hoursBetween(a, b) < rest ? [[i, j] as const] : []))
+    )
     const high = new Map<number, number>()
     for (const s of new Set(pairs.flat())) {
       const here = xs.filter(x => x.session === s && x.demand[k]! > 0)
@@ -136,12 +161,16 @@ export function weekModel(instance: WeekInstance, columns: readonly Column[]): {
       // By how much at most, given the items of the session: a tight figure makes a tight bound.
       const count = Math.max(sessions[s]!.items, xs.filter(x => x.fixed && x.session === s).length)
       const largest = [...here].map(x => x.demand[k]!).sort((a, b) => b - a).slice(0, count).reduce((a, b) => a + b, 0)
-      row('rest', -Infinity, highOver, [...here.map((x): [number, number] => [x.i, x.demand[k]!]), [h, -Math.max(0, largest - highOver)]])
+      row('rest', -Infinity, highOver, [...here.map((x): [number, number] => [x.i, x.demand[k]!]), [
+        h, -Math.max(0, largest - highOver),
+      ]])
     }
     for (const [a, b] of pairs) {
       const [ha, hb] = [high.get(a), high.get(b)]
       if (ha === undefined || hb === undefined) continue
-      const locked = [a, b].filter(s => xs.reduce((sum, x) => sum + (x.fixed && x.session === s ? x.demand[k]! : 0), 0) > highOver).length
+      const locked = [a, b].filter(s =>
+        xs.reduce((sum, x) => sum + (x.fixed && x.session === s ? x.demand[k]! : 0), 0) > highOver
+      ).length
       row('rest', -Infinity, Math.max(1, locked), [[ha, 1], [hb, 1]])
     }
   }

@@ -2,8 +2,8 @@ import type { Column } from './columns'
 import { DEFAULTS, hoursBetween, liftDose, type PlannerItem, type WeekInstance } from './instance'
 
 /**
- * A plan that is changed column by column, with every total kept up to date, so that a step costs a few dozen additions. It never
- * holds a broken hard rule, but for what the coach has locked.
+ * A plan that is changed column by column, with every total kept up to date, so that a step costs a few dozen
+ * additions. It never holds a broken hard rule, but for what the coach has locked.
  */
 export class WeekState {
   readonly chosen: number[] = []
@@ -74,9 +74,14 @@ export class WeekState {
     const previous = new Set(instance.previous ?? [])
     this.isPrevious = variations.map(v => previous.has(v.id))
     const rest = instance.limits.restHours ?? 0
-    this.closePairs = sessions.map((a, i) => sessions.flatMap((b, j) => (i !== j && hoursBetween(a, b) < rest ? [j] : [])))
-    this.spacedPairs = sessions.flatMap((a, i) => sessions.flatMap((b, j) =>
-      (j > i && hoursBetween(a, b) >= rest && hoursBetween(a, b) < DEFAULTS.spacingHours ? [[i, j] as const] : [])))
+    this.closePairs = sessions.map((a, i) =>
+      sessions.flatMap((b, j) => (i !== j && hoursBetween(a, b) < rest ? [j] : []))
+    )
+    this.spacedPairs = sessions.flatMap((a, i) =>
+      sessions.flatMap((
+        b, j,
+      ) => (j > i && hoursBetween(a, b) >= rest && hoursBetween(a, b) < DEFAULTS.spacingHours ? [[i, j] as const] : []))
+    )
     const lifts = actions.map(action => liftDose(instance, action))
     this.low = Float64Array.from(actions, (a, k) => (bands[a] ? bands[a].low - lifts[k]! : -Infinity))
     this.room = Float64Array.from(actions, (a, k) => (bands[a] ? Math.max(0, bands[a].high - lifts[k]!) : Infinity))
@@ -197,7 +202,8 @@ export class WeekState {
       if (this.sign) lead += this.sign[k]! * dose
     }
     if (this.sign && lead < 0) cost -= lead * (penalties?.resisting ?? DEFAULTS.resisting)
-    for (let p = 0; p < this.planeIds.length; p++) cost += Math.max(0, planes![this.planeIds[p]!]! - this.planeMet[p]!) * (penalties?.plane ?? DEFAULTS.plane)
+    for (let p = 0; p < this.planeIds.length; p++)
+      cost += Math.max(0, planes![this.planeIds[p]!]! - this.planeMet[p]!) * (penalties?.plane ?? DEFAULTS.plane)
     return cost + Math.max(0, (keep ?? 0) - this.kept) * (penalties?.keep ?? DEFAULTS.keep)
   }
 
@@ -207,10 +213,12 @@ export class WeekState {
     let close = 0
     if (highOver !== undefined) {
       for (const [a, b] of this.spacedPairs) {
-        for (let k = 0; k < K; k++) if (this.sessionDose[a * K + k]! > highOver && this.sessionDose[b * K + k]! > highOver) close += 1
+        for (let k = 0; k < K; k++)
+          if (this.sessionDose[a * K + k]! > highOver && this.sessionDose[b * K + k]! > highOver) close += 1
       }
     }
-    return this.cost + (preference?.spacing ?? DEFAULTS.spacing) * close + ((previous?.length ?? 0) > 0 ? (preference?.fresh ?? DEFAULTS.fresh) * this.fresh : 0)
+    return this.cost + (preference?.spacing ?? DEFAULTS.spacing) * close
+      + ((previous?.length ?? 0) > 0 ? (preference?.fresh ?? DEFAULTS.fresh) * this.fresh : 0)
   }
 
   /** The action furthest below its band, by what it costs; -1 when none is short. */
@@ -227,7 +235,12 @@ export class WeekState {
   plan(): PlannerItem[] {
     const { sessions, variations } = this.instance
     return [...this.chosen].map(i => this.columns[i]!)
-      .sort((a, b) => a.session - b.session || a.slot - b.slot || (variations[a.variation]!.id < variations[b.variation]!.id ? -1 : 1))
-      .map(c => ({ variation: variations[c.variation]!.id, session: sessions[c.session]!.id, slot: sessions[c.session]!.slots[c.slot]!.id, sets: c.dose.sets }))
+      .sort((a, b) =>
+        a.session - b.session || a.slot - b.slot || (variations[a.variation]!.id < variations[b.variation]!.id ? -1 : 1)
+      )
+      .map(c => ({
+        variation: variations[c.variation]!.id, session: sessions[c.session]!.id,
+        slot: sessions[c.session]!.slots[c.slot]!.id, sets: c.dose.sets,
+      }))
   }
 }

@@ -34,7 +34,8 @@ export const LIGHT_LOAD = 0.8
  */
 export function checkBlock({ loads }: TrainingBlock): void {
   if (!(loads.length >= 1 && loads.length <= 12)) throw new DomainError('loads', 'A block has 1 to 12 weeks.')
-  if (loads.some(load => !(load >= 0.2 && load <= 1.5))) throw new DomainError('loads', 'A week of a block holds 20 to 150 % of the usual.')
+  if (loads.some(load => !(load >= 0.2 && load <= 1.5)))
+    throw new DomainError('loads', 'A week of a block holds 20 to 150 % of the usual.')
 }
 
 /**

@@ -7,12 +7,16 @@ import type { PhaseId } from './phases'
 /** Supports that give way under the athlete. */
 const UNSTABLE = ['gymBall', 'straps', 'rings', 'pad'] as const
 const isLoaded = (variation: Variation): boolean => variation.hazards.includes('loadedFlexion')
-const bends = (variation: Variation): boolean => mainAction(variation.shares) === 'flexion' && variation.mode !== 'isometric'
-const usesHipFlexors = (variation: Variation): boolean => variation.ladder === 'compression' || /leg-raise|knee-raise|hanging-pike/.test(variation.id)
-const onlyUnstable = (variation: Variation): boolean => variation.equipment.some(need => need.every(e => (UNSTABLE as readonly string[]).includes(e)))
+const bends = (variation: Variation): boolean =>
+  mainAction(variation.shares) === 'flexion' && variation.mode !== 'isometric'
+const usesHipFlexors = (variation: Variation): boolean =>
+  variation.ladder === 'compression' || /leg-raise|knee-raise|hanging-pike/.test(variation.id)
+const onlyUnstable = (variation: Variation): boolean =>
+  variation.equipment.some(need => need.every(e => (UNSTABLE as readonly string[]).includes(e)))
 
 /**
- * Why a policy leaves a drill out, in a sentence; null when it does not. The coach may put it in all the same: this is taste, not safety.
+ * Why a policy leaves a drill out, in a sentence; null when it does not. The coach may put it in all the same: this is
+ * taste, not safety.
  *
  * @example
  * policyRemoval(findVariation('flexion.crunch'), { ...DEFAULT_POLICY, flexion: 'off' }) // => 'The policy leaves bending drills out.'
@@ -20,10 +24,12 @@ const onlyUnstable = (variation: Variation): boolean => variation.equipment.some
 export function policyRemoval(variation: Variation, policy: Policy): string | null {
   if (policy.flexion === 'off' && bends(variation)) return 'The policy leaves bending drills out.'
   if (policy.flexion === 'unloaded' && isLoaded(variation)) return 'The policy leaves bending under load out.'
-  if (policy.sideBends === 'off' && mainAction(variation.shares) === 'lateralFlexion') return 'The policy resists side bends and does not make them.'
+  if (policy.sideBends === 'off' && mainAction(variation.shares) === 'lateralFlexion')
+    return 'The policy resists side bends and does not make them.'
   if (policy.hipFlexors === 'quieted' && usesHipFlexors(variation)) return 'The policy quiets the hip flexors for now.'
   if (policy.unstable === 'off' && onlyUnstable(variation)) return 'The policy leaves unstable supports out.'
-  if (policy.standingRollout === 'off' && variation.id.startsWith('rollout.standing')) return 'The policy leaves the standing rollout out.'
+  if (policy.standingRollout === 'off' && variation.id.startsWith('rollout.standing'))
+    return 'The policy leaves the standing rollout out.'
   return null
 }
 
@@ -36,7 +42,9 @@ export function policyRemoval(variation: Variation, policy: Policy): string | nu
 export function policyDoses(variation: Variation, { dosing }: Policy): readonly Dose[] {
   if (dosing === 'drill') return variation.doses
   const dose = schoolDose(variation, dosing)
-  return [dose.sets - 1, dose.sets, dose.sets + 1].filter(sets => sets >= 1 && sets <= 10).map(sets => ({ ...dose, sets }))
+  return [dose.sets - 1, dose.sets, dose.sets + 1].filter(sets => sets >= 1 && sets <= 10).map(sets => ({
+    ...dose, sets,
+  }))
 }
 
 /**
@@ -48,12 +56,19 @@ export function policyDoses(variation: Variation, { dosing }: Policy): readonly 
 export function policyCost(variation: Variation, policy: Policy, phase: PhaseId | null): number {
   const leansTo = ((): boolean => {
     switch (policy.emphasis) {
-      case 'even': return true
-      case 'holds': return variation.mode === 'isometric' || variation.mode === 'limbMoving'
-      case 'line': return ['hollow', 'compression', 'levers'].includes(variation.ladder)
-      case 'rotation': return variation.mode === 'ballistic' || mainAction(variation.shares) === 'rotation' || mainAction(variation.shares) === 'antiRotation'
-      case 'lifts': return variation.mode === 'locomotor' || variation.insideLift === true
-      case 'mixed': return variation.mode !== 'limbMoving'
+      case 'even':
+        return true
+      case 'holds':
+        return variation.mode === 'isometric' || variation.mode === 'limbMoving'
+      case 'line':
+        return ['hollow', 'compression', 'levers'].includes(variation.ladder)
+      case 'rotation':
+        return variation.mode === 'ballistic' || mainAction(variation.shares) === 'rotation'
+          || mainAction(variation.shares) === 'antiRotation'
+      case 'lifts':
+        return variation.mode === 'locomotor' || variation.insideLift === true
+      case 'mixed':
+        return variation.mode !== 'limbMoving'
     }
   })()
   const outside = phaseEmphasis.breaks({ mode: variation.mode, phase }).length > 0

@@ -9,8 +9,9 @@ export interface PolicyLine {
   readonly choices: Readonly<Record<string, string>>
 }
 
-const line = <C extends Record<string, string>>(title: string, changes: string, dispute: string, choices: C): Omit<PolicyLine, 'choices'> & { readonly choices: C } =>
-  ({ title, changes, dispute, choices })
+const line = <C extends Record<string, string>>(
+  title: string, changes: string, dispute: string, choices: C,
+): Omit<PolicyLine, 'choices'> & { readonly choices: C } => ({ title, changes, dispute, choices })
 
 const SCHOOL_NAMES = Object.keys(SCHOOLS) as SchoolId[]
 const schoolNames = Object.fromEntries(SCHOOL_NAMES.map(id => [id, schoolDoseText(id)])) as Record<SchoolId, string>
@@ -21,19 +22,34 @@ const schoolNames = Object.fromEntries(SCHOOL_NAMES.map(id => [id, schoolDoseTex
  */
 export const POLICY_LINES = {
   dosing: line('Doses', 'sets, repeats, seconds and rests of every drill',
-    'Short holds keep form and spare the spine; longer ones build endurance; few hard repeats build tension. Each camp has results to show.',
+    'Short holds keep form and spare the spine; longer ones build endurance; few hard repeats build tension. Each '
+    + 'camp has results to show.',
     { drill: 'each drill’s own doses', ...schoolNames }),
   directWork: line('Direct trunk work', 'the weekly seconds asked for',
-    'Lifts brace the trunk hard, yet hardly sideways or in turning; how much more is needed is not settled. It may be dropped only once tension and awareness are shown.',
+    'Lifts brace the trunk hard, yet hardly sideways or in turning; how much more is needed is not settled. It may '
+    + 'be dropped only once tension and awareness are shown.',
     { full: 'in full', reduced: 'reduced to 60 %', lifts: 'lifts do most: 35 %' }),
   place: line('Place in the session', 'where drills stand',
-    'First, trunk work is fresh and gets done; it may also take from the lifts that follow. Last, it takes from nothing and is often skipped.',
-    { usual: 'activation before, hard work after the lifts', early: 'early, while fresh', warmUp: 'in the warm-up', last: 'at the end', inside: 'inside and between the lifts' }),
-  emphasis: line('Emphasis', 'which of two drills that serve alike is chosen',
+    'First, trunk work is fresh and gets done; it may also take from the lifts that follow. Last, it takes from '
+    + 'nothing and is often skipped.',
+    {
+      usual: 'activation before, hard work after the lifts', early: 'early, while fresh', warmUp: 'in the warm-up',
+      last: 'at the end', inside: 'inside and between the lifts',
+    },
+  ),
+  emphasis: line(
+    'Emphasis', 'which of two drills that serve alike is chosen',
     'Holds, moving limbs, long lines, fast turns and odd lifts all train the trunk; sports and camps lean to one.',
-    { even: 'none', holds: 'holds and still spines', line: 'hollow, compression and levers', rotation: 'turning and throwing', lifts: 'carries and work inside lifts', mixed: 'hold, move, turn, balance in turn' }),
-  flexion: line('Bending drills', 'whether curls and their kin are given, and how much',
-    'Repeated loaded bending is what some hold to wear discs; others find healthy spines adapt, and sports bend. Always off where a back hurts on bending.',
+    {
+      even: 'none', holds: 'holds and still spines', line: 'hollow, compression and levers',
+      rotation: 'turning and throwing', lifts: 'carries and work inside lifts',
+      mixed: 'hold, move, turn, balance in turn',
+    },
+  ),
+  flexion: line(
+    'Bending drills', 'whether curls and their kin are given, and how much',
+    'Repeated loaded bending is what some hold to wear discs; others find healthy spines adapt, and sports bend. '
+    + 'Always off where a back hurts on bending.',
     { allowed: 'allowed', limited: 'at half volume', unloaded: 'without load only', off: 'off' }),
   bendingCap: line('Bending cycles a week', 'when the audit says it is enough',
     'Nobody knows the number; whoever counts them, keeps them lower.',
@@ -82,7 +98,8 @@ export const LINE_IDS = Object.keys(POLICY_LINES) as LineId[]
 
 /** What holds where nothing was chosen (common practice, no source). */
 export const DEFAULT_POLICY: Policy = {
-  dosing: 'drill', directWork: 'full', place: 'usual', emphasis: 'even', flexion: 'allowed', bendingCap: 'c100', sideBends: 'allowed', progress: 'time', cue: 'brace',
-  cueFocus: 'outside', lowBack: 'drill', teacher: 'floor', hipFlexors: 'trained', unstable: 'allowed', standingRollout: 'allowed', variety: 'staples',
+  dosing: 'drill', directWork: 'full', place: 'usual', emphasis: 'even', flexion: 'allowed', bendingCap: 'c100',
+  sideBends: 'allowed', progress: 'time', cue: 'brace', cueFocus: 'outside', lowBack: 'drill', teacher: 'floor',
+  hipFlexors: 'trained', unstable: 'allowed', standingRollout: 'allowed', variety: 'staples',
   rolloutBreath: 'back',
 }

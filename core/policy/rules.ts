@@ -10,7 +10,10 @@ export interface OwnBand {
   readonly highS: number
 }
 
-/** What is settled for one organisation, phase, group or athlete: a school, lines that differ from it, and their own numbers. */
+/**
+ * What is settled for one organisation, phase, group or athlete: a school, lines that differ from it, and their own
+ * numbers.
+ */
 export interface PlanningRules {
   readonly school: SchoolId | null
   readonly lines: Partial<Policy>
@@ -59,7 +62,9 @@ const USUAL: Origin = { scope: 'usual', name: 'usual', school: null }
 
 /** What holds where nothing was settled. */
 export const USUAL_RULES: WeekRules = {
-  policy: DEFAULT_POLICY, from: Object.fromEntries(LINE_IDS.map(id => [id, USUAL])) as Record<LineId, Origin>, bands: {}, never: [], only: {}, block: null,
+  policy: DEFAULT_POLICY,
+  from: Object.fromEntries(LINE_IDS.map(id => [id, USUAL])) as Record<LineId, Origin>,
+  bands: {}, never: [], only: {}, block: null,
 }
 
 /**
@@ -74,7 +79,9 @@ export const USUAL_RULES: WeekRules = {
 export function weekRules(layers: readonly RulesLayer[], startsOn: string, season: BlockWeek | null = null): WeekRules {
   const near = [...layers].sort((a, b) => RULE_SCOPES.indexOf(a.scope) - RULE_SCOPES.indexOf(b.scope))
   const block = blockOf(near, startsOn) ?? season
-  const holding = near.filter(layer => layer.scope !== 'phase' || layer.scopeId === (block?.phase as PhaseId | null | undefined))
+  const holding = near.filter(layer =>
+    layer.scope !== 'phase' || layer.scopeId === (block?.phase as PhaseId | null | undefined)
+  )
   let policy: Policy = DEFAULT_POLICY
   let from = USUAL_RULES.from
   let bands: WeekRules['bands'] = {}
@@ -83,15 +90,24 @@ export function weekRules(layers: readonly RulesLayer[], startsOn: string, seaso
     if (school) {
       const lines = SCHOOL_LINES[school]
       policy = { ...DEFAULT_POLICY, ...lines }
-      from = Object.fromEntries(LINE_IDS.map(id => [id, id in lines ? { scope, name, school } : USUAL])) as Record<LineId, Origin>
+      from = Object.fromEntries(LINE_IDS.map(id => [id, id in lines ? { scope, name, school } : USUAL])) as Record<
+        LineId,
+        Origin
+      >
     }
     policy = { ...policy, ...rules.lines }
     from = { ...from, ...Object.fromEntries(Object.keys(rules.lines).map(id => [id, { scope, name, school: null }])) }
-    bands = { ...bands, ...Object.fromEntries(Object.entries(rules.bands).map(([action, band]) => [action, { ...band, from: { scope, name, school: null } }])) }
+    bands = {
+      ...bands,
+      ...Object.fromEntries(
+        Object.entries(rules.bands).map(([action, band]) => [action, { ...band, from: { scope, name, school: null } }]),
+      ),
+    }
   }
   return {
     policy, from, bands, block,
-    never: [...new Set(holding.flatMap(layer => layer.rules.never))], only: Object.assign({}, ...holding.map(layer => layer.rules.only)) as WeekRules['only'],
+    never: [...new Set(holding.flatMap(layer => layer.rules.never))],
+    only: Object.assign({}, ...holding.map(layer => layer.rules.only)) as WeekRules['only'],
   }
 }
 

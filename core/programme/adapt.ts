@@ -16,19 +16,28 @@ export interface Adapted {
 function rungFor(variation: Variation, fromRungs: Readonly<Record<string, number>>, screen: Screen): Variation | null {
   const below = Math.max(0, (fromRungs[variation.ladder] ?? 1) - variation.rung)
   const wanted = Math.max(1, (screen.rungs[variation.ladder] ?? 1) - below)
-  const open = screen.catalogue.variations.filter(v => v.ladder === variation.ladder && v.rung <= Math.max(wanted, 1) && v.sides === variation.sides && isAdmissible(v, screen))
-  return open.reduce<Variation | null>((best, v) => (best === null || v.rung > best.rung || (v.rung === best.rung && v.id === variation.id) ? v : best), null)
+  const open = screen.catalogue.variations.filter(v =>
+    v.ladder === variation.ladder && v.rung <= Math.max(wanted, 1) && v.sides === variation.sides
+    && isAdmissible(v, screen)
+  )
+  return open.reduce<Variation | null>(
+    (best, v) => (best === null || v.rung > best.rung || (v.rung === best.rung && v.id === variation.id) ? v : best),
+    null,
+  )
 }
 
-/** The dose as written where the drill counts the same and the flags allow it; else the drill's lightest that they allow. */
+/**
+ * The dose as written where the drill counts the same and the flags allow it; else the drill's lightest that they
+ * allow.
+ */
 function doseFor(item: TrunkItem, from: Variation, to: Variation, screen: Screen): TrunkItem['dose'] | null {
   const same = from.doses[0]!.unit === to.doses[0]!.unit && !doseRemoval(item.dose, screen.flags)
   return same ? item.dose : to.doses.find(dose => !doseRemoval(dose, screen.flags)) ?? null
 }
 
 /**
- * One athlete's item for another: the same intent on the other's own rung, in the same place where there is one. A ladder nothing is open
- * on gives way to the nearest drill that may be given; null when there is none.
+ * One athlete's item for another: the same intent on the other's own rung, in the same place where there is one. A
+ * ladder nothing is open on gives way to the nearest drill that may be given; null when there is none.
  *
  * @param from rungs of the athlete it was written for
  * @param session the other's session it goes into
@@ -37,24 +46,38 @@ function doseFor(item: TrunkItem, from: Variation, to: Variation, screen: Screen
  * adaptItem(item, { rungs: {}, partner: null }, session, context)?.item.variationId // => 'side-plank.band-push'
  */
 export function adaptItem(
-  item: TrunkItem, from: { readonly rungs: Readonly<Record<string, number>>, readonly partner: PlannedLift | null }, session: PlannedSession, context: PlanningContext,
+  item: TrunkItem,
+  from: { readonly rungs: Readonly<Record<string, number>>, readonly partner: PlannedLift | null },
+  session: PlannedSession, context: PlanningContext,
 ): Adapted | null {
   const { catalogue } = context.screen
   const variation = catalogue.find(item.variationId)
   if (!variation) return null
   const partner = session.lifts.find(lift => lift.lift === from.partner?.lift)
-  const place = item.pairedWith === null ? { slot: item.slot, pairedWith: null } : partner ? { slot: item.slot, pairedWith: partner.id } : { slot: 'after' as const, pairedWith: null }
+  const place = item.pairedWith === null
+    ? { slot: item.slot, pairedWith: null }
+    : partner
+    ? { slot: item.slot, pairedWith: partner.id }
+    : { slot: 'after' as const, pairedWith: null }
   const { kept: _, circuit: __, rounds: ___, ...plain } = item
-  const base: TrunkItem = { ...plain, ...place, id: `${session.id}/${item.variationId}+`, setting: {}, extraSetSide: null }
+  const base: TrunkItem = {
+    ...plain, ...place, id: `${session.id}/${item.variationId}+`, setting: {}, extraSetSide: null,
+  }
   const screen = screenOn(context, session.day)
   const own = rungFor(variation, from.rungs, screen)
   const dose = own ? doseFor(item, variation, own, screen) : null
-  const fresh = own && dose ? { ...base, variationId: own.id, dose, id: `${session.id}/${own.id}+` } : nearest(base, session, context)
+  const fresh = own && dose
+    ? { ...base, variationId: own.id, dose, id: `${session.id}/${own.id}+` }
+    : nearest(base, session, context)
   if (!fresh || session.items.some(other => other.variationId === fresh.variationId)) return null
   const to = catalogue.find(fresh.variationId)!
   const broken = itemConflicts(fresh, { ...session, items: [...session.items, fresh] }, context)
   const notes = [
-    ...(to.id === variation.id ? [] : [`${to.name} in place of ${variation.name}${own ? ': the own rung' : ': nothing on that ladder may be given'}.`]),
+    ...(to.id === variation.id
+      ? []
+      : [
+        `${to.name} in place of ${variation.name}${own ? ': the own rung' : ': nothing on that ladder may be given'}.`,
+      ]),
     ...(place.slot === item.slot ? [] : ['After the lifts: there is no such lift that day.']),
     ...broken.map(conflict => `${to.name}: ${conflict.text}`),
   ]

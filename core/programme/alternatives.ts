@@ -50,7 +50,9 @@ export function alternatives(item: TrunkItem, session: PlannedSession, context: 
 }
 
 /** The dose of a drill that comes nearest to the item's time under tension, among those the flags allow. */
-function nearestDose(variation: Variation, item: TrunkItem, context: PlanningContext, flags: readonly HealthMark[]): TrunkItem['dose'] | null {
+function nearestDose(
+  variation: Variation, item: TrunkItem, context: PlanningContext, flags: readonly HealthMark[],
+): TrunkItem['dose'] | null {
   const total = (of: Pick<TrunkItem, 'variationId' | 'dose' | 'extraSetSide'>): number =>
     TRUNK_ACTIONS.reduce((sum, action) => sum + itemActionSeconds(of, context.screen.catalogue)[action], 0)
   const wantedS = total(item)

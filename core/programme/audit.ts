@@ -49,48 +49,94 @@ export function auditWeek(plan: WeekPlan, ledger: Ledger, context: PlanningConte
   }))
   if (known.length === 0) return []
   return [
-    ...planeFindings(known), ...sitUpFindings(known), ...makingFindings(ledger), ...beyondFindings(known, context), ...loadFindings(known),
-    ...integratedFindings(known), ...tackedOnFindings(plan, known), ...bendingFindings(known, bendingCapOf(context.rules.policy)), ...menuFindings(known),
+    ...planeFindings(known), ...sitUpFindings(known), ...makingFindings(ledger), ...beyondFindings(known, context),
+    ...loadFindings(known), ...integratedFindings(known), ...tackedOnFindings(plan, known),
+    ...bendingFindings(known, bendingCapOf(context.rules.policy)), ...menuFindings(known),
   ]
 }
 
 const idsOf = (known: readonly Known[]): string[] => known.map(({ item }) => item.id)
-const finding = (mistake: Mistake, text: string, advice: string, known: readonly Known[] = []): Finding => ({ mistake, text, advice, itemIds: idsOf(known) })
+const finding = (mistake: Mistake, text: string, advice: string, known: readonly Known[] = []): Finding => ({
+  mistake, text, advice, itemIds: idsOf(known),
+})
 const planeOf = ({ variation }: Known): string => ACTION_FACTS[mainAction(variation.shares)].plane
 
 function planeFindings(known: readonly Known[]): Finding[] {
   const missing = PLANES.filter(plane => !known.some(k => planeOf(k) === plane))
   if (missing.length === 0) return []
-  return [finding('onePlane', `No drill is mainly ${missing.join(' or ')}.`, `Give one drill of the week to the ${missing[0]} plane.`)]
+  return [
+    finding(
+      'onePlane', `No drill is mainly ${missing.join(' or ')}.`,
+      `Give one drill of the week to the ${missing[0]} plane.`,
+    ),
+  ]
 }
 
 function sitUpFindings(known: readonly Known[]): Finding[] {
   const bends = known.filter(({ variation }) => mainAction(variation.shares) === 'flexion')
   if (bends.length < 2 || bends.length * 3 < known.length * 2) return []
-  return [finding('onlySitUps', `${bends.length} of ${known.length} drills bend the trunk forwards.`, 'Keep one; let the others resist.', bends)]
+  return [
+    finding(
+      'onlySitUps',
+      `${bends.length} of ${known.length} drills bend the trunk forwards.`,
+      'Keep one; let the others resist.', bends,
+    ),
+  ]
 }
 
 function makingFindings({ makingS, resistingS }: Ledger): Finding[] {
   if (makingS <= resistingS) return []
-  return [finding('making', `${Math.round(makingS)} s make a movement, ${Math.round(resistingS)} s resist one.`, 'Resisting is the trunk’s first job: trade the longest moving drill for a hold.')]
+  return [
+    finding(
+      'making',
+      `${Math.round(makingS)} s make a movement, ${Math.round(resistingS)} s resist one.`,
+      'Resisting is the trunk’s first job: trade the longest moving drill for a hold.',
+    ),
+  ]
 }
 
 function beyondFindings(known: readonly Known[], context: PlanningContext): Finding[] {
   return known.flatMap((one) => {
-    const found = removals(one.variation, screenOn(context, one.session.day)).find(({ rule }) => ['rung', 'prerequisite', 'braceStep'].includes(rule))
-    return found ? [finding('beyond', `${one.variation.name}: ${found.text}`, 'Step down to the athlete’s own rung of the ladder.', [one])] : []
+    const found = removals(one.variation, screenOn(context, one.session.day)).find(({ rule }) =>
+      ['rung', 'prerequisite', 'braceStep'].includes(rule)
+    )
+    return found
+      ? [
+        finding(
+          'beyond', `${one.variation.name}: ${found.text}`, 'Step down to the athlete’s own rung of the ladder.', [one],
+        ),
+      ]
+      : []
   })
 }
 
 function loadFindings(known: readonly Known[]): Finding[] {
   const meant = known.filter(({ item, variation }) =>
-    item.dose.unit === 'reps' && item.dose.amount >= REPS_FOR_LOAD && variation.mode !== 'ballistic' && variation.settings.some(s => s === 'loadKg' || s === 'bandN'))
-  return meant.map(one => finding('repsForLoad', `${one.variation.name}: ${one.item.dose.amount} repeats of a drill that is loaded.`, 'Six to eight heavier ones do what is meant.', [one]))
+    item.dose.unit === 'reps' && item.dose.amount >= REPS_FOR_LOAD && variation.mode !== 'ballistic'
+    && variation.settings.some(s => s === 'loadKg' || s === 'bandN')
+  )
+  return meant.map(one =>
+    finding(
+      'repsForLoad',
+      `${one.variation.name}: ${one.item.dose.amount} repeats of a drill that is loaded.`,
+      'Six to eight heavier ones do what is meant.', [one],
+    )
+  )
 }
 
 function integratedFindings(known: readonly Known[]): Finding[] {
-  if (known.some(({ variation }) => variation.mode === 'locomotor' || variation.insideLift || ['standing', 'splitStance', 'singleLeg', 'moving'].includes(variation.posture))) return []
-  return [finding('noIntegrated', 'Nothing is done on the feet, carried, or inside a lift.', 'Add a carry or a drill on the feet: the best transfer is there.')]
+  if (
+    known.some(({ variation }) =>
+      variation.mode === 'locomotor' || variation.insideLift
+      || ['standing', 'splitStance', 'singleLeg', 'moving'].includes(variation.posture)
+    )
+  ) return []
+  return [
+    finding(
+      'noIntegrated', 'Nothing is done on the feet, carried, or inside a lift.',
+      'Add a carry or a drill on the feet: the best transfer is there.',
+    ),
+  ]
 }
 
 function tackedOnFindings(plan: WeekPlan, known: readonly Known[]): Finding[] {
@@ -99,19 +145,31 @@ function tackedOnFindings(plan: WeekPlan, known: readonly Known[]): Finding[] {
   const late = inLifting.filter(({ item }) => item.slot === 'after' || item.slot === 'finisher')
   if (inLifting.length < 2 || late.length < inLifting.length) return []
   const heavy = lifting.some(session => session.lifts.some(isHeavyAxial))
-  return [finding('tackedOn', 'Every drill of the lifting days comes after the lifts.',
-    heavy ? 'Wake the trunk before the heavy lifts and use the rests of the others.' : 'Use the rests between sets.', late)]
+  return [
+    finding(
+      'tackedOn', 'Every drill of the lifting days comes after the lifts.',
+      heavy ? 'Wake the trunk before the heavy lifts and use the rests of the others.' : 'Use the rests between sets.',
+      late,
+    ),
+  ]
 }
 
 function bendingFindings(known: readonly Known[], cap: number): Finding[] {
   const bends = known.filter(({ item, variation }) => bendingCycles(variation, item.dose) > 0)
   const cycles = bends.reduce((sum, { item, variation }) => sum + bendingCycles(variation, item.dose), 0)
   if (cycles <= cap) return []
-  return [finding('bending', `${cycles} bending cycles in the week; ${cap} are the cap.`, 'Hold instead of bending, or halve the sets.', bends)]
+  return [
+    finding(
+      'bending', `${cycles} bending cycles in the week; ${cap} are the cap.`,
+      'Hold instead of bending, or halve the sets.', bends,
+    ),
+  ]
 }
 
 function menuFindings(known: readonly Known[]): Finding[] {
   const different = new Set(known.map(({ variation }) => variation.id)).size
   if (different <= MENU) return []
-  return [finding('menu', `${different} different drills in one week.`, 'Keep the staples and let a few extras rotate.')]
+  return [
+    finding('menu', `${different} different drills in one week.`, 'Keep the staples and let a few extras rotate.'),
+  ]
 }

@@ -14,7 +14,8 @@ const others = (screen: Screen, braceStep: number): Variation[] =>
   screen.catalogue.variations.filter(v => v.ladder !== BRACE && isAdmissible(v, { ...screen, braceStep }))
 
 /**
- * Whether an athlete is still on the course: the brace step, and nothing else, keeps every drill of every other ladder away.
+ * Whether an athlete is still on the course: the brace step, and nothing else, keeps every drill of every other ladder
+ * away.
  *
  * @example
  * isOnCourse({ ...context.screen, braceStep: 1 }) // => true
@@ -39,8 +40,8 @@ export function opensNext(screen: Screen): string {
 }
 
 /**
- * The sessions of an athlete on the course: in each the brace drill of the present step, before anything else, nothing counted against
- * targets that are for later.
+ * The sessions of an athlete on the course: in each the brace drill of the present step, before anything else, nothing
+ * counted against targets that are for later.
  *
  * @example
  * courseSessions([], context) // => []
@@ -49,10 +50,14 @@ export function courseSessions(sessions: readonly PlannedSession[], context: Pla
   return sessions.map((session) => {
     const fixed = session.items.filter(item => isFixed(item) || item.kept)
     const drill = presentDrill(screenOn(context, session.day))
-    if (!drill || dayKindOf(session.day, context.competitionDays) === 'competition' || context.seasonDays?.[session.day] === 'off') return { ...session, items: fixed }
+    if (
+      !drill || dayKindOf(session.day, context.competitionDays) === 'competition'
+      || context.seasonDays?.[session.day] === 'off'
+    ) return { ...session, items: fixed }
     const rest = fixed.filter(one => one.variationId !== drill.id)
     const item = [...drill.doses].reverse().map((dose): TrunkItem => ({
-      id: `${session.id}/${drill.id}`, variationId: drill.id, dose, slot: 'activation', pairedWith: null, extraSetSide: null, setting: {}, why: `The brace course: ${drill.purpose}`,
+      id: `${session.id}/${drill.id}`, variationId: drill.id, dose, slot: 'activation', pairedWith: null,
+      extraSetSide: null, setting: {}, why: `The brace course: ${drill.purpose}`,
     })).find(one => isKept({ ...session, items: [...rest, one] }, one, context))
     return { ...session, items: item ? [...rest, item] : fixed }
   })
@@ -60,7 +65,8 @@ export function courseSessions(sessions: readonly PlannedSession[], context: Pla
 
 /** Whether an item breaks nothing in its session, and the session nothing with it. */
 function isKept(session: PlannedSession, item: TrunkItem, context: PlanningContext): boolean {
-  return itemConflicts(item, session, context).length === 0 && SESSION_RULES.every(rule => rule.breaks({ session, context }).every(({ itemId }) => itemId !== null))
+  return itemConflicts(item, session, context).length === 0
+    && SESSION_RULES.every(rule => rule.breaks({ session, context }).every(({ itemId }) => itemId !== null))
 }
 
 /** The highest brace drill that may be given. */

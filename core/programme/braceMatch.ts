@@ -45,8 +45,8 @@ const WRITTEN_FOR_M = 1.75
 export const MATCH_TOLERANCE = 0.4
 
 /**
- * The braced time of one rep: set-up breath + lowering + pause + raising. The raise is range / velocity by the published
- * relation of the lift, or what the tempo says; the range goes with stature.
+ * The braced time of one rep: set-up breath + lowering + pause + raising. The raise is range / velocity by the
+ * published relation of the lift, or what the tempo says; the range goes with stature.
  *
  * @throws DomainError `percent1Rm`, `heightM`, `setUpS` or `tempo` that cannot be.
  * @example
@@ -54,18 +54,21 @@ export const MATCH_TOLERANCE = 0.4
  */
 export function bracedRep({ lift, percent1Rm, tempo, heightM, setUpS }: LiftAtLoad): BracedRep {
   if (!(heightM >= 1.2 && heightM <= 2.3)) throw new DomainError('heightM', 'Height goes from 1.2 to 2.3 m.')
-  if (setUpS !== null && !(setUpS >= 0 && setUpS <= 20)) throw new DomainError('setUpS', 'The set-up goes from 0 to 20 seconds.')
+  if (setUpS !== null && !(setUpS >= 0 && setUpS <= 20))
+    throw new DomainError('setUpS', 'The set-up goes from 0 to 20 seconds.')
   const own: RepProfile = liftFacts(lift).rep
   const rangeM = own.rangeM * heightM / WRITTEN_FOR_M
   const written = tempo === null ? null : parseTempo(tempo.replace(/-x-/i, '-0-'))
   const rep = {
-    ...own, rangeM, setUpS: setUpS ?? own.setUpS, loweringS: written?.loweringS ?? own.loweringS, pauseS: written?.bottomS ?? own.pauseS,
+    ...own, rangeM, setUpS: setUpS ?? own.setUpS, loweringS: written?.loweringS ?? own.loweringS,
+    pauseS: written?.bottomS ?? own.pauseS,
   }
   const fastest = bracedRepS(rep, percent1Rm) - rep.setUpS - rep.loweringS - rep.pauseS
   const slow = written && written.raisingS > fastest
   const raisingS = slow ? written.raisingS : fastest
   return {
-    setUpS: rep.setUpS, loweringS: rep.loweringS, pauseS: rep.pauseS, raisingS, totalS: rep.setUpS + rep.loweringS + rep.pauseS + raisingS, rangeM,
+    setUpS: rep.setUpS, loweringS: rep.loweringS, pauseS: rep.pauseS, raisingS,
+    totalS: rep.setUpS + rep.loweringS + rep.pauseS + raisingS, rangeM,
     velocityMS: own.relation && !slow ? velocityMS(own.relation, Math.max(30, percent1Rm)) : null,
   }
 }
@@ -88,7 +91,10 @@ export function matchBrace(repS: number): BraceMatch[] {
     ...PRESS_OUT_WAYS_S.map(s => ({ name: `Press-out, ${s} s out and ${s} s back`, seconds: 2 * s })),
     ...HOLDS_S.map(s => ({ name: `Hold of ${s} s`, seconds: s })),
   ]
-  return offers.map(offer => ({ ...offer, ratio: offer.seconds / repS, matches: Math.abs(offer.seconds / repS - 1) <= MATCH_TOLERANCE + 1e-9 }))
+  return offers.map(offer => ({
+    ...offer, ratio: offer.seconds / repS,
+    matches: Math.abs(offer.seconds / repS - 1) <= MATCH_TOLERANCE + 1e-9,
+  }))
     .sort((a, b) => Math.abs(a.ratio - 1) - Math.abs(b.ratio - 1))
 }
 

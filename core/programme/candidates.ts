@@ -26,7 +26,9 @@ function openPlaces(session: PlannedSession): Place[] {
     session.items.filter(item => item.slot === slot && item.pairedWith === pairedWith).length
   const places: Place[] = [
     { slot: 'activation', pairedWith: null },
-    ...session.lifts.flatMap(({ id }) => [{ slot: 'paired' as const, pairedWith: id }, { slot: 'inside' as const, pairedWith: id }]),
+    ...session.lifts.flatMap((
+      { id },
+    ) => [{ slot: 'paired' as const, pairedWith: id }, { slot: 'inside' as const, pairedWith: id }]),
     { slot: 'after', pairedWith: null },
     { slot: 'finisher', pairedWith: null },
   ]
@@ -56,8 +58,8 @@ export function mayOn(day: number, variation: Variation, dose: Dose | null, cont
 }
 
 /**
- * Every drill that may be given on one of the days and that neither policy nor coach leaves out, in every dose allowed on one of
- * them, in catalogue order. Inside a block a drill of last week comes in its next dose.
+ * Every drill that may be given on one of the days and that neither policy nor coach leaves out, in every dose allowed
+ * on one of them, in catalogue order. Inside a block a drill of last week comes in its next dose.
  *
  * @param days weekdays of the sessions
  * @param before last week's plan
@@ -65,19 +67,27 @@ export function mayOn(day: number, variation: Variation, dose: Dose | null, cont
  * @example
  * optionsFor({ ...context, screen: { ...context.screen, flags: ['chestPain'] } }, [0]).length // => 0
  */
-export function optionsFor(context: PlanningContext, days: readonly number[], before: WeekPlan | null = null): Option[] {
+export function optionsFor(
+  context: PlanningContext, days: readonly number[], before: WeekPlan | null = null,
+): Option[] {
   const { catalogue } = context.screen
-  const given = new Map((before?.sessions ?? []).flatMap(session => session.items.map(item => [item.variationId, item.dose] as const)))
+  const given = new Map(
+    (before?.sessions ?? []).flatMap(session => session.items.map(item => [item.variationId, item.dose] as const)),
+  )
   const screens = [...new Set(days.map(day => screenOn(context, day)))]
-  const open = catalogue.variations.filter(variation => screens.some(screen => isAdmissible(variation, screen)) && !isLeftOut(variation, context))
-  return open.flatMap(variation => dosesFor(variation, given.get(variation.id) ?? null, context)
-    .filter(dose => screens.some(screen => !doseRemoval(dose, screen.flags)))
-    .map((dose): Option => {
-      const weak = mainAction(variation.shares) === context.weakLink && variation.sides === 'each'
-      const extraSetSide = weak ? context.weakSide : null
-      const gain = itemActionSeconds({ variationId: variation.id, dose, extraSetSide }, catalogue)
-      return { variation, dose, extraSetSide, gain, durationS: doseSessionS(dose, variation.sides, extraSetSide) }
-    }))
+  const open = catalogue.variations.filter(variation =>
+    screens.some(screen => isAdmissible(variation, screen)) && !isLeftOut(variation, context)
+  )
+  return open.flatMap(variation =>
+    dosesFor(variation, given.get(variation.id) ?? null, context)
+      .filter(dose => screens.some(screen => !doseRemoval(dose, screen.flags)))
+      .map((dose): Option => {
+        const weak = mainAction(variation.shares) === context.weakLink && variation.sides === 'each'
+        const extraSetSide = weak ? context.weakSide : null
+        const gain = itemActionSeconds({ variationId: variation.id, dose, extraSetSide }, catalogue)
+        return { variation, dose, extraSetSide, gain, durationS: doseSessionS(dose, variation.sides, extraSetSide) }
+      })
+  )
 }
 
 /** Locked out by the coach or left out by the policy. */
@@ -113,7 +123,8 @@ export function candidates(options: readonly Option[], sessions: readonly Planne
         const { variation, dose, extraSetSide } = option
         if (ladders.has(variation.ladder) || !suits(variation, place.slot)) continue
         const item: TrunkItem = {
-          id: `${session.id}/${variation.id}`, variationId: variation.id, dose, ...place, extraSetSide, setting: {}, why: '',
+          id: `${session.id}/${variation.id}`, variationId: variation.id, dose, ...place, extraSetSide, setting: {},
+          why: '',
         }
         found.push({ session, option, item })
       }
@@ -130,10 +141,16 @@ export function candidates(options: readonly Option[], sessions: readonly Planne
  * keepsRules({ session, item, option: { variation } }, context) // => true
  */
 export function keepsRules(
-  { session, item, option: { variation } }: { session: PlannedSession, item: TrunkItem, option: Pick<Option, 'variation'> }, context: PlanningContext,
+  { session, item, option: { variation } }: {
+    session: PlannedSession
+    item: TrunkItem
+    option: Pick<Option, 'variation'>
+  },
+  context: PlanningContext,
   before: WeekPlan | null = null,
 ): boolean {
-  return mayOn(session.day, variation, item.dose, context) && placeConflicts(item, variation, session, context, before).length === 0
+  return mayOn(session.day, variation, item.dose, context)
+    && placeConflicts(item, variation, session, context, before).length === 0
 }
 
 function ladderOf(variationId: string): string {

@@ -28,8 +28,14 @@ function drillsOf(plan: WeekPlan, catalogue: Catalogue): Map<string, Held> {
       found.set(item.variationId, one)
     }
   }
-  return new Map([...found].map(([id, { name, doses, places }]) =>
-    [id, { name, doses: [...doses].sort().join(', '), places: [...places].sort().join(', '), text: `${name}, ${doses[0]}${doses.length > 1 ? `, ${doses.length} times` : ''}` }]))
+  return new Map(
+    [...found].map((
+      [id, { name, doses, places }],
+    ) => [id, {
+      name, doses: [...doses].sort().join(', '), places: [...places].sort().join(', '),
+      text: `${name}, ${doses[0]}${doses.length > 1 ? `, ${doses.length} times` : ''}`,
+    }]),
+  )
 }
 
 /**
@@ -39,7 +45,8 @@ function drillsOf(plan: WeekPlan, catalogue: Catalogue): Map<string, Held> {
  * comparePlans({ plan: { sessions: [] }, ledger }, { plan: { sessions: [] }, ledger }, STANDARD).comes // => []
  */
 export function comparePlans(
-  from: { readonly plan: WeekPlan, readonly ledger: Ledger }, to: { readonly plan: WeekPlan, readonly ledger: Ledger }, catalogue: Catalogue,
+  from: { readonly plan: WeekPlan, readonly ledger: Ledger }, to: { readonly plan: WeekPlan, readonly ledger: Ledger },
+  catalogue: Catalogue,
 ): PlanDifference {
   const [before, after] = [drillsOf(from.plan, catalogue), drillsOf(to.plan, catalogue)]
   const changes = [...after].flatMap(([id, now]) => {
@@ -53,6 +60,8 @@ export function comparePlans(
     comes: [...after].filter(([id]) => !before.has(id)).map(([, held]) => held.text),
     goes: [...before].filter(([id]) => !after.has(id)).map(([, held]) => held.text),
     changes,
-    seconds: TRUNK_ACTIONS.map((action, i) => ({ label: ACTION_FACTS[action].label, from: total(from.ledger, i), to: total(to.ledger, i) })).filter(s => Math.abs(s.to - s.from) >= 5),
+    seconds: TRUNK_ACTIONS.map((action, i) => ({
+      label: ACTION_FACTS[action].label, from: total(from.ledger, i), to: total(to.ledger, i),
+    })).filter(s => Math.abs(s.to - s.from) >= 5),
   }
 }

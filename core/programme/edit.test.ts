@@ -2,8 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { item, lift, session } from '../testing/fixtures'
 import {
-  addItem, addSession, changeItem, findItem, liftsOnly, moveItem, moveToNeighbour, nudgeItem, putLift, removeItem, removeLift,
-  removeSession, stepDose, stepSets, type WeekPlan,
+  addItem, addSession, changeItem, findItem, liftsOnly, moveItem, moveToNeighbour, nudgeItem, putLift, removeItem,
+  removeLift, removeSession, stepDose, stepSets, type WeekPlan,
 } from '.'
 
 const second = { ...session, id: 't', day: 2, lifts: [] }
@@ -31,7 +31,9 @@ describe('editing a week', () => {
       stations.push(at(now))
       now = nudgeItem(now, 'i', 1)
     }
-    expect(stations).toEqual(['s:activation:-', 's:paired:squat', 's:inside:squat', 's:after:-', 's:finisher:-', 's:home:-', 's:home:-'])
+    expect(stations).toEqual([
+      's:activation:-', 's:paired:squat', 's:inside:squat', 's:after:-', 's:finisher:-', 's:home:-', 's:home:-',
+    ])
   })
 
   it('nudges past a neighbour before it leaves the place', () => {
@@ -48,16 +50,23 @@ describe('editing a week', () => {
 
   it('never loses or doubles an item, whatever is done', () => {
     const step = fc.constantFrom<(p: WeekPlan) => WeekPlan>(
-      p => nudgeItem(p, 'i', 1), p => nudgeItem(p, 'i', -1), p => moveToNeighbour(p, 'i', 1), p => moveToNeighbour(p, 'i', -1),
-      p => moveItem(p, 'j', 't', { slot: 'activation', pairedWith: null }), p => nudgeItem(p, 'j', 1), p => nudgeItem(p, 'j', -1))
-    fc.assert(fc.property(fc.array(step, { maxLength: 30 }), (steps) => {
-      const end = steps.reduce((p, change) => change(p), addItem(plan, 's', { ...item, id: 'j' }))
-      expect(end.sessions.flatMap(s => s.items.map(x => x.id)).sort()).toEqual(['i', 'j'])
-    }), { seed: 51 })
+      p => nudgeItem(p, 'i', 1), p => nudgeItem(p, 'i', -1), p => moveToNeighbour(p, 'i', 1),
+      p => moveToNeighbour(p, 'i', -1),
+      p => moveItem(p, 'j', 't', { slot: 'activation', pairedWith: null }),
+      p => nudgeItem(p, 'j', 1), p => nudgeItem(p, 'j', -1),
+    )
+    fc.assert(
+      fc.property(fc.array(step, { maxLength: 30 }), (steps) => {
+        const end = steps.reduce((p, change) => change(p), addItem(plan, 's', { ...item, id: 'j' }))
+        expect(end.sessions.flatMap(s => s.items.map(x => x.id)).sort()).toEqual(['i', 'j'])
+      }),
+      { seed: 51 },
+    )
   })
 
   it('leaves a week as it was when the item is not in it', () => {
-    for (const edited of [removeItem(plan, 'x'), changeItem(plan, 'x', i => i), nudgeItem(plan, 'x', 1)]) expect(edited).toEqual(plan)
+    for (const edited of [removeItem(plan, 'x'), changeItem(plan, 'x', i => i), nudgeItem(plan, 'x', 1)])
+      expect(edited).toEqual(plan)
   })
 
   it('keeps paired work when its lift goes', () => {

@@ -16,7 +16,9 @@ export interface Place {
 export function placesOf(session: PlannedSession): Place[] {
   return [
     { slot: 'activation', pairedWith: null },
-    ...session.lifts.flatMap(({ id }) => [{ slot: 'paired' as const, pairedWith: id }, { slot: 'inside' as const, pairedWith: id }]),
+    ...session.lifts.flatMap((
+      { id },
+    ) => [{ slot: 'paired' as const, pairedWith: id }, { slot: 'inside' as const, pairedWith: id }]),
     { slot: 'after', pairedWith: null },
     { slot: 'finisher', pairedWith: null },
     { slot: 'home', pairedWith: null },

@@ -9,7 +9,9 @@ import { liftFacts } from './lifts'
  * @example
  * [...goalLadders({ ...context, goal: { variationId: 'side-plank.band-push', lift: null } })] // => ['side-plank', 'press-out']
  */
-export function goalLadders({ goal, screen: { catalogue } }: Pick<PlanningContext, 'goal' | 'screen'>): ReadonlySet<string> {
+export function goalLadders(
+  { goal, screen: { catalogue } }: Pick<PlanningContext, 'goal' | 'screen'>,
+): ReadonlySet<string> {
   const found = new Set<string>()
   const follow = (variation: Variation | undefined): void => {
     if (!variation) return
@@ -25,7 +27,10 @@ export function goalLadders({ goal, screen: { catalogue } }: Pick<PlanningContex
     const most = TRUNK_ACTIONS.reduce((best, action) => ((shares[action] ?? 0) > (shares[best] ?? 0) ? action : best))
     found.add('inside-lift')
     for (const ladder of catalogue.ladders) {
-      if (ACTION_FACTS[most].resists && ladder.rungs.filter(rung => mainAction(rung.shares) === most).length * 2 >= ladder.rungs.length) found.add(ladder.id)
+      if (
+        ACTION_FACTS[most].resists
+        && ladder.rungs.filter(rung => mainAction(rung.shares) === most).length * 2 >= ladder.rungs.length
+      ) found.add(ladder.id)
     }
   }
   return found

@@ -12,7 +12,8 @@ import { asSessions, weekAsNumbers } from './weekInstance'
 
 /** What a household has in place of a gym's kit (common practice, no source). */
 export const HOUSEHOLD: Readonly<Partial<Record<Equipment, string>>> = {
-  wall: 'a wall', chair: 'a firm chair', box: 'a stair', stick: 'a broom handle', dumbbell: 'a filled bottle, 1.5 kg', plate: 'two thick books', sandbag: 'a rucksack with books, 5-8 kg',
+  wall: 'a wall', chair: 'a firm chair', box: 'a stair', stick: 'a broom handle', dumbbell: 'a filled bottle, 1.5 kg',
+  plate: 'two thick books', sandbag: 'a rucksack with books, 5-8 kg',
   medicineBall: 'a full rucksack held to the chest',
 }
 
@@ -26,7 +27,8 @@ export interface HomeItem {
 const MOST_MINUTES = 20
 
 /**
- * A plan for so many minutes at home: what the week leaves short, served with floor and household, alone. The same rules and flags hold as in the gym.
+ * A plan for so many minutes at home: what the week leaves short, served with floor and household, alone. The same
+ * rules and flags hold as in the gym.
  *
  * @param minutes 3-20
  * @param sessionId the session of the week it is written into; items stand in its home slot
@@ -38,12 +40,24 @@ export function homePlan(plan: WeekPlan, sessionId: string, minutes: number, con
   if (!session || isRefused(context, [session])) return []
   const { catalogue } = context.screen
   const equipment = Object.keys(HOUSEHOLD) as Equipment[]
-  const atHome = { ...context, screen: { ...context.screen, equipment }, screens: (context.screens ?? []).map(screen => ({ ...screen, equipment })) }
+  const atHome = {
+    ...context, screen: { ...context.screen, equipment },
+    screens: (context.screens ?? []).map(screen => ({ ...screen, equipment })),
+  }
   const targets = weeklyTargets({ ...context, sessions: plan.sessions.length })
   const ledger = weekLedger(plan, targets, catalogue)
-  const short = Object.fromEntries(ledger.lines.map(line => [line.action, { lowS: Math.ceil(line.shortS), highS: Math.ceil(Math.max(line.shortS, line.band.highS - line.liftsS - line.drillsS)) }])) as typeof targets
+  const short = Object.fromEntries(
+    ledger.lines.map(
+      line => [line.action, {
+        lowS: Math.ceil(line.shortS),
+        highS: Math.ceil(Math.max(line.shortS, line.band.highS - line.liftsS - line.drillsS)),
+      }]
+    ),
+  ) as typeof targets
   // Nobody watches at home.
-  const bare = { id: session.id, day: session.day, minutes: Math.min(MOST_MINUTES, minutes), lifts: [], items: [], supervised: false }
+  const bare = {
+    id: session.id, day: session.day, minutes: Math.min(MOST_MINUTES, minutes), lifts: [], items: [], supervised: false,
+  }
   const numbers = weekAsNumbers(atHome, [bare], short, null)
   const given = new Set(session.items.map(item => item.variationId))
   const instance = {
@@ -55,8 +69,13 @@ export function homePlan(plan: WeekPlan, sessionId: string, minutes: number, con
   return asSessions(found, [bare], numbers)[0]!.items.map((item, i): HomeItem => {
     const variation = catalogue.find(item.variationId)!
     const instead = variation.equipment.map(need => HOUSEHOLD[need.find(e => HOUSEHOLD[e] !== undefined)!]!).join(', ')
-    const home: TrunkItem = { ...item, id: `${session.id}/home/${i + 1}/${item.variationId}`, slot: 'home', pairedWith: null }
+    const home: TrunkItem = {
+      ...item, id: `${session.id}/home/${i + 1}/${item.variationId}`, slot: 'home', pairedWith: null,
+    }
     const why = `${reasonFor(home, variation, bare, ledger, context)}${instead ? ` Use ${instead}.` : ''}`
-    return { item: { ...home, why }, instead: `${variation.name} ${formatDose(item.dose, variation.sides)}${instead ? ` with ${instead}` : ''}` }
+    return {
+      item: { ...home, why },
+      instead: `${variation.name} ${formatDose(item.dose, variation.sides)}${instead ? ` with ${instead}` : ''}`,
+    }
   })
 }

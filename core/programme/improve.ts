@@ -26,11 +26,19 @@ export interface Improvement {
 const RULE_WORTH = 10_000
 const MOST = 8
 
-interface Base { readonly numbers: WeekAsNumbers, readonly instance: WeekInstance, readonly plan: readonly PlannerItem[], readonly ids: readonly string[] }
+interface Base {
+  readonly numbers: WeekAsNumbers
+  readonly instance: WeekInstance
+  readonly plan: readonly PlannerItem[]
+  readonly ids: readonly string[]
+}
 
 /** The week as it stands, every item in its own dose, nothing locked. */
 function baseOf(plan: WeekPlan, context: PlanningContext, before: WeekPlan | null): Base {
-  const sessions = plan.sessions.map(session => ({ ...session, items: session.items.map(item => (isFixed(item) ? item : { ...item, kept: true as const })) }))
+  const sessions = plan.sessions.map(session => ({
+    ...session,
+    items: session.items.map(item => (isFixed(item) ? item : { ...item, kept: true as const })),
+  }))
   const numbers = weekAsNumbers(context, sessions, weeklyTargets({ ...context, sessions: sessions.length }), before)
   const { locks, ...instance } = numbers.instance
   const items = locks?.keep ?? []
@@ -53,7 +61,8 @@ export function weekGoal(plan: WeekPlan, context: PlanningContext, before: WeekP
 }
 
 /**
- * What the planner would change in a week made by hand: single changes, the best first, each with its effect alone; one change a drill.
+ * What the planner would change in a week made by hand: single changes, the best first, each with its effect alone; one
+ * change a drill.
  *
  * @param before last week's plan
  * @example
@@ -66,7 +75,10 @@ export function improvements(plan: WeekPlan, context: PlanningContext, before: W
   const { columns } = columnsOf(base.instance)
   const usual = columns.filter(column => !column.dose.lockedOnly)
   const found: Improvement[] = []
-  const look = (kind: Improvement['kind'], next: readonly PlannerItem[], of: { sessionId: string, itemId: string | null, added: PlannerItem | null }): void => {
+  const look = (
+    kind: Improvement['kind'], next: readonly PlannerItem[],
+    of: { sessionId: string, itemId: string | null, added: PlannerItem | null },
+  ): void => {
     const then = evaluatePlan(base.instance, next)
     if (!(worth(then) < worth(now) - 1e-9)) return
     found.push({
@@ -76,14 +88,18 @@ export function improvements(plan: WeekPlan, context: PlanningContext, before: W
   }
   const asItem = (c: (typeof usual)[number]): PlannerItem => {
     const session = base.instance.sessions[c.session]!
-    return { variation: base.instance.variations[c.variation]!.id, session: session.id, slot: session.slots[c.slot]!.id, sets: c.dose.sets }
+    return {
+      variation: base.instance.variations[c.variation]!.id, session: session.id, slot: session.slots[c.slot]!.id,
+      sets: c.dose.sets,
+    }
   }
   base.plan.forEach((item, i) => {
     const rest = base.plan.filter((_, at) => at !== i)
     look('drop', rest, { sessionId: item.session, itemId: base.ids[i]!, added: null })
     for (const column of usual) {
       const added = asItem(column)
-      if (added.session === item.session) look('swap', [...rest, added], { sessionId: item.session, itemId: base.ids[i]!, added })
+      if (added.session === item.session)
+        look('swap', [...rest, added], { sessionId: item.session, itemId: base.ids[i]!, added })
     }
   })
   for (const column of usual) {
@@ -113,13 +129,15 @@ function itemFor(added: PlannerItem, { numbers }: Base, plan: WeekPlan): TrunkIt
 
 /** What becomes less wanting, in the coach's words. */
 function effectText(now: Evaluation, then: Evaluation): string {
-  const by = (of: Evaluation, want: string, what: string): number => of.relaxations.find(r => r.want === want && r.of === what)?.by ?? 0
+  const by = (of: Evaluation, want: string, what: string): number =>
+    of.relaxations.find(r => r.want === want && r.of === what)?.by ?? 0
   const parts = now.relaxations.flatMap(({ want, of, by: was }) => {
     const less = was - by(then, want, of)
     if (less <= 0) return []
     if (want === 'short') return [`${ACTION_FACTS[of as TrunkAction].label} is ${Math.round(less)} s less short`]
     if (want === 'over') return [`${ACTION_FACTS[of as TrunkAction].label} is ${Math.round(less)} s less over`]
-    if (want === 'plane') return [of === EXPOSURE ? 'one session more holds trunk work' : `the ${of} plane is met once more`]
+    if (want === 'plane')
+      return [of === EXPOSURE ? 'one session more holds trunk work' : `the ${of} plane is met once more`]
     return [want === 'keep' ? 'a drill of last week stays' : 'resisting catches up with making']
   })
   const mended = now.broken.length - then.broken.length

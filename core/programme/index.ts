@@ -1,11 +1,16 @@
 export { LIFT_IDS, liftFacts, LIFTS, type Lift, type LiftId } from './lifts'
 export { SPORT_PROFILE_IDS, SPORT_PROFILES, type SportProfile, type SportProfileId } from './sportProfiles'
-export { SLOTS, type Circuit, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan } from './week'
+export {
+  SLOTS, type Circuit, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan,
+} from './week'
 export {
   itemDurationS, layOutSession, liftDurationS, liftRestS, type Block, type SessionLayout,
 } from './sessionLayout'
 export { circuitS, roundOf, stationDose } from './circuit'
-export { experienceFactor, SESSION_TUT_S, targetOrigins, weeklyTargets, type Band, type TargetOrigin, type TargetRequest, type Targets, type TargetStep } from './targets'
+export {
+  experienceFactor, SESSION_TUT_S, targetOrigins, weeklyTargets, type Band, type TargetOrigin, type TargetRequest,
+  type Targets, type TargetStep,
+} from './targets'
 export { sportReason } from './sportReasons'
 export { positionOf, POSITIONS, type Position } from './positions'
 export { goalLadders } from './goal'
@@ -13,7 +18,9 @@ export { itemActionSeconds, liftActionSeconds, weekLedger, type Ledger, type Led
 export { screenOn, type PlanningContext } from './context'
 export { candidates, keepsRules, mayOn, optionsFor, type Candidate, type Option } from './candidates'
 export { courseSessions, isOnCourse, opensNext } from './braceCourse'
-export { inOrder, isRefused, notesOn, proposeWeek, type PlanProof, type Proposer, type ProposalRequest, type WeekProposal } from './propose'
+export {
+  inOrder, isRefused, notesOn, proposeWeek, type PlanProof, type Proposer, type ProposalRequest, type WeekProposal,
+} from './propose'
 export { optimiseWeek, QUICK_BUDGET, type OptimiseOptions } from './optimise'
 export { asPlannerItems, asSessions, EXPOSURE, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
 export { progressText, reasonFor } from './reason'
@@ -26,7 +33,8 @@ export { mergeWeeks, type MergedWeek, type WeekChoice } from './mergeWeeks'
 export { transferOf, type Transfer } from './transfer'
 export { lastTime, type LastTime } from './lastTime'
 export {
-  BREATH_METHODS, bracedRep, breathMethod, matchBrace, MATCH_TOLERANCE, type BracedRep, type BraceMatch, type BreathMethod, type LiftAtLoad,
+  BREATH_METHODS, bracedRep, breathMethod, matchBrace, MATCH_TOLERANCE, type BracedRep, type BraceMatch,
+  type BreathMethod, type LiftAtLoad,
 } from './braceMatch'
 export { auditWeek, MISTAKES, REPS_FOR_LOAD, type Finding, type Mistake } from './audit'
 export { improvements, weekGoal, type Improvement } from './improve'

@@ -36,7 +36,9 @@ export function lastTime(variationId: string, day: number, before: WeekPlan, cat
   return choose(true) ?? choose(false)
 }
 
-function lineOf({ session, item }: { session: PlannedSession, item: TrunkItem }, same: boolean, catalogue: Catalogue): LastTime {
+function lineOf(
+  { session, item }: { session: PlannedSession, item: TrunkItem }, same: boolean, catalogue: Catalogue,
+): LastTime {
   const sides = catalogue.find(item.variationId)?.sides ?? 'both'
   const seconds = timeUnderTensionS(item.dose, sides, item.extraSetSide)
   return { day: session.day, variationId: item.variationId, seconds, same, setting: item.setting }

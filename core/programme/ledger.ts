@@ -1,5 +1,6 @@
 import {
-  ACTION_FACTS, perAction, planesOf, TRUNK_ACTIONS, type Catalogue, type PerAction, type Plane, type TrunkAction, type Variation,
+  ACTION_FACTS, perAction, planesOf, TRUNK_ACTIONS, type Catalogue, type PerAction, type Plane, type TrunkAction,
+  type Variation,
 } from '../catalogue'
 import { bracedRepS, timeUnderTensionS } from '../dose'
 import { roundOf } from './circuit'
@@ -66,13 +67,21 @@ export function itemActionSeconds(
 }
 
 /** The drills of an item with their seconds: one, or one a round where a circuit changes them. */
-function workOf(item: Pick<TrunkItem, 'variationId' | 'dose' | 'extraSetSide' | 'rounds'>, catalogue: Catalogue): { variation: Variation, totalS: number }[] {
+function workOf(
+  item: Pick<TrunkItem, 'variationId' | 'dose' | 'extraSetSide' | 'rounds'>,
+  catalogue: Catalogue,
+): { variation: Variation, totalS: number }[] {
   const parts = item.rounds
-    ? Array.from({ length: item.dose.sets }, (_, i) => ({ id: roundOf(item, i + 1).variationId, dose: { ...item.dose, sets: 1 } }))
+    ? Array.from(
+      { length: item.dose.sets },
+      (_, i) => ({ id: roundOf(item, i + 1).variationId, dose: { ...item.dose, sets: 1 } }),
+    )
     : [{ id: item.variationId, dose: item.dose }]
   return parts.flatMap(({ id, dose }) => {
     const variation = catalogue.find(id)
-    return variation ? [{ variation, totalS: timeUnderTensionS(dose, variation.sides, item.rounds ? null : item.extraSetSide) }] : []
+    return variation
+      ? [{ variation, totalS: timeUnderTensionS(dose, variation.sides, item.rounds ? null : item.extraSetSide) }]
+      : []
   })
 }
 

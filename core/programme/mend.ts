@@ -13,8 +13,8 @@ export interface Mend {
 }
 
 /**
- * The smallest step that settles a conflict and makes no other: another place of the same session, the same place of another
- * session, a stand-in, fewer sets, or leaving it out, in that order. Null where nothing of it helps.
+ * The smallest step that settles a conflict and makes no other: another place of the same session, the same place of
+ * another session, a stand-in, fewer sets, or leaving it out, in that order. Null where nothing of it helps.
  *
  * @example
  * mendConflict({ rule: 'repeat', sessionId: 's', itemId: null, text: '', blocks: false }, { sessions: [] }, context) // => null
@@ -28,10 +28,16 @@ export function mendConflict(conflict: Conflict, plan: WeekPlan, context: Planni
   const before = weekConflicts(plan, context).length
   const better = ({ plan: next }: Mend): boolean => {
     const after = weekConflicts(next, context)
-    return after.length < before && !after.some(c => c.rule === conflict.rule && c.itemId === conflict.itemId && c.sessionId === conflict.sessionId)
+    return after.length < before
+      && !after.some(c =>
+        c.rule === conflict.rule && c.itemId === conflict.itemId && c.sessionId === conflict.sessionId
+      )
   }
   if (conflict.rule === 'minutes') {
-    const fewer: Mend = { text: `One set less of ${name}`, plan: changeItem(plan, item.id, i => ({ ...i, dose: stepSets(i.dose, -1) })) }
+    const fewer: Mend = {
+      text: `One set less of ${name}`,
+      plan: changeItem(plan, item.id, i => ({ ...i, dose: stepSets(i.dose, -1) })),
+    }
     const without: Mend = { text: `Leave ${name} out`, plan: removeItem(plan, item.id) }
     return item.dose.sets > 1 && better(fewer) ? fewer : without
   }
@@ -43,10 +49,19 @@ export function mendConflict(conflict: Conflict, plan: WeekPlan, context: Planni
     for (const other of plan.sessions) {
       if (other.id === session.id || isOfDrill(conflict)) continue
       const slot = item.pairedWith === null ? item.slot : 'after'
-      yield { text: `Move it to ${WEEKDAYS[other.day]}`, plan: moveItem(plan, item.id, other.id, { slot, pairedWith: null }) }
+      yield {
+        text: `Move it to ${WEEKDAYS[other.day]}`,
+        plan: moveItem(plan, item.id, other.id, { slot, pairedWith: null }),
+      }
     }
-    for (const { item: stand, variation } of alternatives(item, session, context).filter(a => a.conflicts.length === 0).slice(0, 3)) {
-      yield { text: `${variation.name} in its place`, plan: changeItem(plan, item.id, () => ({ ...stand, id: item.id })) }
+    for (
+      const { item: stand, variation } of alternatives(item, session, context).filter(a => a.conflicts.length === 0)
+        .slice(0, 3)
+    ) {
+      yield {
+        text: `${variation.name} in its place`,
+        plan: changeItem(plan, item.id, () => ({ ...stand, id: item.id })),
+      }
     }
     yield { text: `Leave ${name} out`, plan: removeItem(plan, item.id) }
   }
@@ -55,7 +70,10 @@ export function mendConflict(conflict: Conflict, plan: WeekPlan, context: Planni
   return open.find(mend => !weekConflicts(mend.plan, context).some(c => c.itemId === item.id)) ?? open[0] ?? null
 }
 
-/** What stands against the drill itself is no better elsewhere: a day without the flag is one before it was raised, and is over. */
+/**
+ * What stands against the drill itself is no better elsewhere: a day without the flag is one before it was raised, and
+ * is over.
+ */
 const isOfDrill = ({ rule }: Conflict): boolean => DRILL_RULES.some(({ id }) => id === rule)
 
 /** Home work is another kind of work: nothing is sent there to be rid of a conflict. */
@@ -69,7 +87,10 @@ function longest(plan: WeekPlan, sessionId: string, { screen }: PlanningContext)
   if (!session) return null
   const inside = new Set(session.items.filter(i => i.slot !== 'home' && !i.kept).map(i => i.id))
   const blocks = layOutSession(session, screen.catalogue).blocks.filter(b => inside.has(b.id))
-  return blocks.reduce<(typeof blocks)[number] | null>((best, b) => (best === null || b.durationS >= best.durationS ? b : best), null)?.id ?? null
+  return blocks.reduce<(typeof blocks)[number] | null>(
+    (best, b) => (best === null || b.durationS >= best.durationS ? b : best),
+    null,
+  )?.id ?? null
 }
 
 /**
@@ -81,5 +102,7 @@ function longest(plan: WeekPlan, sessionId: string, { screen }: PlanningContext)
 export function mendsFor(
   item: TrunkItem, session: WeekPlan['sessions'][number], plan: WeekPlan, context: PlanningContext,
 ): { readonly conflict: Conflict, readonly mend: Mend | null }[] {
-  return itemConflicts(item, session, context).map(conflict => ({ conflict, mend: mendConflict(conflict, plan, context) }))
+  return itemConflicts(item, session, context).map(conflict => ({
+    conflict, mend: mendConflict(conflict, plan, context),
+  }))
 }

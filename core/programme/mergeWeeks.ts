@@ -33,7 +33,9 @@ const GONE = 'left out'
  * @example
  * mergeWeeks({ sessions: [] }, { sessions: [] }, { sessions: [] }, STANDARD).conflicts // => []
  */
-export function mergeWeeks(base: WeekPlan, mine: WeekPlan, theirs: WeekPlan, catalogue: Catalogue, choices: Choices = {}): MergedWeek {
+export function mergeWeeks(
+  base: WeekPlan, mine: WeekPlan, theirs: WeekPlan, catalogue: Catalogue, choices: Choices = {},
+): MergedWeek {
   const parts = [base, mine, theirs].map(flatten) as [Parts, Parts, Parts]
   const merged: Parts = new Map()
   const conflicts: WeekChoice[] = []
@@ -50,7 +52,9 @@ export function mergeWeeks(base: WeekPlan, mine: WeekPlan, theirs: WeekPlan, cat
         continue
       }
       const wantsOwn = choices[id] !== 'theirs'
-      conflicts.push({ key: id, what: name, mine: own ? wholeText(id, own) : GONE, theirs: other ? wholeText(id, other) : GONE })
+      conflicts.push({
+        key: id, what: name, mine: own ? wholeText(id, own) : GONE, theirs: other ? wholeText(id, other) : GONE,
+      })
       const chosen = wantsOwn ? own : other
       if (chosen) merged.set(id, chosen)
       continue
@@ -58,12 +62,14 @@ export function mergeWeeks(base: WeekPlan, mine: WeekPlan, theirs: WeekPlan, cat
     if (!was && !own) theirChanges.push(`${name}: added`)
     const result = threeWay(was ?? {}, own ?? {}, other ?? {}, localChoices(choices, id))
     if (was && own && other) {
-      for (const field of result.theirs) theirChanges.push(`${name}, ${FIELD[field] ?? field}: ${fieldText(field, other[field], theirs, catalogue)}`)
+      for (const field of result.theirs)
+        theirChanges.push(`${name}, ${FIELD[field] ?? field}: ${fieldText(field, other[field], theirs, catalogue)}`)
     }
     for (const field of result.conflicts) {
       conflicts.push({
         key: `${id}#${field}`, what: `${name}, ${FIELD[field] ?? field}`,
-        mine: fieldText(field, own?.[field], mine, catalogue), theirs: fieldText(field, other?.[field], theirs, catalogue),
+        mine: fieldText(field, own?.[field], mine, catalogue),
+        theirs: fieldText(field, other?.[field], theirs, catalogue),
       })
     }
     merged.set(id, result.merged)
@@ -78,8 +84,8 @@ function flatten(plan: WeekPlan): Parts {
   const parts: Parts = new Map()
   for (const session of plan.sessions) {
     parts.set(`session/${session.id}`, {
-      day: session.day, minutes: session.minutes, warmUpMinutes: session.warmUpMinutes, coolDownMinutes: session.coolDownMinutes,
-      circuits: session.circuits, note: session.note,
+      day: session.day, minutes: session.minutes, warmUpMinutes: session.warmUpMinutes,
+      coolDownMinutes: session.coolDownMinutes, circuits: session.circuits, note: session.note,
     })
     for (const { id, ...lift } of session.lifts) parts.set(`lift/${id}`, { ...lift, sessionId: session.id })
     for (const item of session.items) {
@@ -87,7 +93,8 @@ function flatten(plan: WeekPlan): Parts {
       const drill: Drill = { variationId: item.variationId, unit: item.dose.unit, why: item.why }
       parts.set(`item/${item.id}`, {
         place, drill, sets: item.dose.sets, amount: item.dose.amount, tempo: item.dose.tempo, restS: item.dose.restS,
-        extraSetSide: item.extraSetSide, setting: item.setting, kept: item.kept, note: item.note, circuit: item.circuit, rounds: item.rounds,
+        extraSetSide: item.extraSetSide, setting: item.setting, kept: item.kept, note: item.note, circuit: item.circuit,
+        rounds: item.rounds,
       })
     }
   }
@@ -104,13 +111,20 @@ function assemble(parts: Parts, mine: WeekPlan, theirs: WeekPlan): WeekPlan {
     id,
     day: part.day as number,
     minutes: part.minutes as number,
-    lifts: of('lift').filter(l => l.part.sessionId === id).map(({ id: liftId, part: { sessionId: _, ...lift } }) => ({ id: liftId, ...lift } as PlannedLift)),
+    lifts: of('lift').filter(l => l.part.sessionId === id).map((
+      { id: liftId, part: { sessionId: _, ...lift } },
+    ) => ({ id: liftId, ...lift } as PlannedLift)),
     items: [],
-    ...given({ warmUpMinutes: part.warmUpMinutes, coolDownMinutes: part.coolDownMinutes, circuits: part.circuits, note: part.note }),
+    ...given({
+      warmUpMinutes: part.warmUpMinutes, coolDownMinutes: part.coolDownMinutes, circuits: part.circuits,
+      note: part.note,
+    }),
   }))
   const withItems = sessions.map((session): PlannedSession => ({
     ...session,
-    items: of('item').filter(i => (i.part.place as Place).sessionId === session.id).map(({ id, part }) => itemOf(id, part, session)),
+    items: of('item').filter(i => (i.part.place as Place).sessionId === session.id).map(({ id, part }) =>
+      itemOf(id, part, session)
+    ),
   }))
   return { sessions: withItems.sort((a, b) => a.day - b.day) }
 }
@@ -145,9 +159,10 @@ function localChoices(choices: Choices, id: string): Choices {
 }
 
 const FIELD: Readonly<Record<string, string>> = {
-  day: 'day', minutes: 'minutes', sessionId: 'session', lift: 'lift', sets: 'sets', reps: 'reps', percent1Rm: '% of 1RM',
-  place: 'place', drill: 'drill', amount: 'dose', tempo: 'tempo', restS: 'rest', extraSetSide: 'extra set', setting: 'setting', kept: 'kept in its place',
-  note: 'note', circuit: 'circuit', circuits: 'circuits', rounds: 'rounds', warmUpMinutes: 'warm-up', coolDownMinutes: 'cool-down',
+  day: 'day', minutes: 'minutes', sessionId: 'session', lift: 'lift', sets: 'sets', reps: 'reps',
+  percent1Rm: '% of 1RM', place: 'place', drill: 'drill', amount: 'dose', tempo: 'tempo', restS: 'rest',
+  extraSetSide: 'extra set', setting: 'setting', kept: 'kept in its place', note: 'note', circuit: 'circuit',
+  circuits: 'circuits', rounds: 'rounds', warmUpMinutes: 'warm-up', coolDownMinutes: 'cool-down',
 }
 
 function nameOf(id: string, part: Part, catalogue: Catalogue): string {
@@ -172,6 +187,7 @@ function fieldText(field: string, value: unknown, plan: WeekPlan, catalogue: Cat
     const day = plan.sessions.find(session => session.id === sessionId)?.day
     return `${day === undefined ? '' : `${WEEKDAYS[day]}, `}${slot}`
   }
-  if (field === 'setting') return Object.entries(value as object).map(([k, v]) => `${k} ${String(v)}`).join(', ') || 'none'
+  if (field === 'setting')
+    return Object.entries(value as object).map(([k, v]) => `${k} ${String(v)}`).join(', ') || 'none'
   return typeof value === 'object' ? 'changed' : String(value as string | number)
 }

@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { asPlannerItems, isOnCourse, layOutSession, optimiseWeek, proposeWeek, weekAsNumbers, weeklyTargets, type PlannedSession } from '.'
+import {
+  asPlannerItems, isOnCourse, layOutSession, optimiseWeek, proposeWeek, weekAsNumbers, weeklyTargets,
+  type PlannedSession,
+} from '.'
 import { FATIGUING, isHeavyAxial, sessionItems, trunkMinutes, weekConflicts, weekRepeats } from '../rules'
 import { ACTION_FACTS, findVariation, mainAction, PLANES, STANDARD } from '../catalogue'
 import { evaluatePlan } from '../planner'
@@ -10,7 +13,9 @@ import { context, item, session } from '../testing/fixtures'
 
 const BRIEF = { steps: 400, restarts: 1, preferenceSteps: 200 }
 const lift = (id: string, percent1Rm = 82) => ({ id, lift: 'backSquat' as const, sets: 4, reps: 4, percent1Rm })
-const days = [0, 2, 4].map((day): PlannedSession => ({ id: `d${day}`, day, minutes: 75, items: [], lifts: [lift(`l${day}`)] }))
+const days = [0, 2, 4].map((day): PlannedSession => ({
+  id: `d${day}`, day, minutes: 75, items: [], lifts: [lift(`l${day}`)],
+}))
 
 describe('the optimiser of a week', () => {
   it('for a thousand athletes gives no forbidden drill, breaks no rule, and tells everything that is wanting', () => {
@@ -34,8 +39,10 @@ describe('the optimiser of a week', () => {
           expect(it.why).toMatch(/\.$/)
         }
       }
-      for (const id of new Set(items.map(i => i.variationId))) expect(items.filter(i => i.variationId === id).length).toBeLessThanOrEqual(weekRepeats.value)
-      // The evaluator on its own finds the same goal, and a goal of nothing means nothing short in the ledger (but for rounding).
+      for (const id of new Set(items.map(i => i.variationId)))
+        expect(items.filter(i => i.variationId === id).length).toBeLessThanOrEqual(weekRepeats.value)
+      // The evaluator on its own finds the same goal, and a goal of nothing means nothing short in the ledger (but for
+      // rounding).
       const bare = sessions.map(s => ({ ...s, items: [] }))
       const numbers = weekAsNumbers(ctx, bare, targets, null)
       const { broken, goal } = evaluatePlan(numbers.instance, asPlannerItems(plan.sessions, numbers))
@@ -65,9 +72,13 @@ describe('the optimiser of a week', () => {
     expect(ledger.resistingS).toBeGreaterThan(ledger.makingS)
     expect(proof!.goal).toBeLessThan(10)
     for (const s of plan.sessions) {
-      const after = s.items.filter(i => i.slot === 'after').map(i => ACTION_FACTS[mainAction(findVariation(i.variationId)!.shares)].resists)
+      const after = s.items.filter(i => i.slot === 'after').map(i =>
+        ACTION_FACTS[mainAction(findVariation(i.variationId)!.shares)].resists
+      )
       expect(after).toEqual([...after].sort((a, b) => Number(b) - Number(a)))
-      if (s.lifts.some(isHeavyAxial)) for (const i of s.items.filter(it => it.slot === 'activation')) expect(findVariation(i.variationId)!.fatigue).toBe(1)
+      if (s.lifts.some(isHeavyAxial))
+        for (const i of s.items.filter(it => it.slot === 'activation'))
+          expect(findVariation(i.variationId)!.fatigue).toBe(1)
     }
   })
 
@@ -81,11 +92,16 @@ describe('the optimiser of a week', () => {
 
   it('leaves what the coach keeps where it is, in its own dose and words, and plans the rest around it', () => {
     const kept = {
-      id: 'mine', variationId: 'side-plank.feet', dose: { sets: 7, amount: 13, unit: 'seconds' as const, restS: 9 }, slot: 'after' as const, pairedWith: null, extraSetSide: null,
-      setting: { loadKg: 2 }, why: 'Because I say so.', kept: true as const,
+      id: 'mine', variationId: 'side-plank.feet',
+      dose: { sets: 7, amount: 13, unit: 'seconds' as const, restS: 9 },
+      slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: { loadKg: 2 }, why: 'Because I say so.',
+      kept: true as const,
     }
     const loose = { ...kept, id: 'loose', variationId: 'front-plank.knees', kept: undefined }
-    const { plan } = optimiseWeek({ context, sessions: days.map((s, i) => (i === 1 ? { ...s, items: [kept, loose] } : s)) })
+    const { plan } = optimiseWeek({
+      context,
+      sessions: days.map((s, i) => (i === 1 ? { ...s, items: [kept, loose] } : s)),
+    })
     expect(plan.sessions[1]!.items).toContainEqual(kept)
     expect(plan.sessions.flatMap(s => s.items).filter(i => i.id === 'loose')).toEqual([])
     // The coach's own dose is nobody else's.
@@ -98,12 +114,17 @@ describe('the optimiser of a week', () => {
     expect(there.notes.join(' ')).toContain('was kept and may not be given')
   })
 
-  it('keeps a drill that was moved, one whose lift is gone, and the same one twice, each under a name of its own', () => {
+  it('keeps a drill that was moved, one whose lift is gone, and the same one twice, each under its own name', () => {
     const first = optimiseWeek({ context, sessions: days }).plan.sessions
     const moved = { ...first[0]!.items[0]!, kept: true as const }
-    const widow = { ...moved, id: 'widow', variationId: 'side-plank.knees', slot: 'paired' as const, pairedWith: 'gone' }
+    const widow = {
+      ...moved, id: 'widow', variationId: 'side-plank.knees', slot: 'paired' as const, pairedWith: 'gone',
+    }
     const twin = { ...widow, id: 'twin', slot: 'after' as const, pairedWith: null }
-    const { plan } = optimiseWeek({ context, sessions: [days[0]!, { ...days[1]!, items: [moved, widow, twin] }, days[2]!] })
+    const { plan } = optimiseWeek({
+      context,
+      sessions: [days[0]!, { ...days[1]!, items: [moved, widow, twin] }, days[2]!],
+    })
     for (const item of [moved, widow, twin]) expect(plan.sessions[1]!.items).toContainEqual(item)
     const ids = plan.sessions.flatMap(s => s.items.map(i => i.id))
     expect(new Set(ids).size).toBe(ids.length)
@@ -123,18 +144,28 @@ describe('the optimiser of a week', () => {
     const near = { ...context, competitionDays: [5] }
     const { plan } = optimiseWeek({ context: near, sessions }, { before })
     const twoBefore = plan.sessions.find(s => s.day === 3)!.items
-    expect(twoBefore.every(i => i.variationId === item.variationId || STANDARD.find(i.variationId)!.fatigue === 1)).toBe(true)
+    expect(twoBefore.every(i => i.variationId === item.variationId || STANDARD.find(i.variationId)!.fatigue === 1))
+      .toBe(true)
     // Away from it new drills come in: the rule is about the days, not the drills.
-    expect(plan.sessions.find(s => s.day === 0)!.items.some(i => i.variationId !== item.variationId && STANDARD.find(i.variationId)!.fatigue > 1)).toBe(true)
+    expect(
+      plan.sessions.find(s => s.day === 0)!.items.some(i =>
+        i.variationId !== item.variationId && STANDARD.find(i.variationId)!.fatigue > 1
+      ),
+    ).toBe(true)
   })
 
   it('keeps to the kinds of day that a season wants', () => {
     const sessions = [0, 1, 2, 3].map(day => ({ ...session, id: `d${day}`, day, lifts: [], items: [] }))
-    const { plan } = optimiseWeek({ context: { ...context, seasonDays: ['high', 'off', 'low', 'activation', null, null, null] }, sessions })
+    const { plan } = optimiseWeek({
+      context: { ...context, seasonDays: ['high', 'off', 'low', 'activation', null, null, null] },
+      sessions,
+    })
     const [high, off, low, activation] = plan.sessions
     expect([high!.items.length > 0, off!.items]).toEqual([true, []])
     expect(low!.items.every(i => STANDARD.find(i.variationId)!.fatigue < FATIGUING)).toBe(true)
-    expect(activation!.items.every(i => i.slot === 'activation' && STANDARD.find(i.variationId)!.fatigue === 1)).toBe(true)
+    expect(activation!.items.every(i => i.slot === 'activation' && STANDARD.find(i.variationId)!.fatigue === 1)).toBe(
+      true,
+    )
     const trunk = [high!, low!, activation!].map(s => layOutSession(s, STANDARD).trunkS)
     expect([trunk[1]! <= 8 * 60, trunk[2]! <= 5 * 60]).toEqual([true, true])
   })

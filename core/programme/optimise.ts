@@ -1,5 +1,7 @@
 import { ACTION_FACTS, type TrunkAction } from '../catalogue'
-import { evaluatePlan, planWeek, type AnnealBudget, type Explanation, type LinearSolver, type PlannerItem } from '../planner'
+import {
+  evaluatePlan, planWeek, type AnnealBudget, type Explanation, type LinearSolver, type PlannerItem,
+} from '../planner'
 import { isFixed } from '../rules'
 import { isOnCourse } from './braceCourse'
 import { weekLedger } from './ledger'
@@ -21,8 +23,9 @@ export interface OptimiseOptions {
 export const QUICK_BUDGET: AnnealBudget = { steps: 10_000, restarts: 3, preferenceSteps: 5_000 }
 
 /**
- * The best week that can be found: never one that breaks a rule, never worse than the readable rules propose, since it begins from
- * them. What the coach keeps stays where it is, even past a limit. What is wanting is told with what is to blame, where a solver could look into it.
+ * The best week that can be found: never one that breaks a rule, never worse than the readable rules propose, since it
+ * begins from them. What the coach keeps stays where it is, even past a limit. What is wanting is told with what is to
+ * blame, where a solver could look into it.
  *
  * @throws DomainError when a lift's load is out of range.
  * @example
@@ -33,24 +36,43 @@ export function optimiseWeek({ context, sessions }: ProposalRequest, options: Op
   // A red flag leaves nothing to plan, the brace course nothing to choose.
   if (first.refused || isOnCourse(context.screen)) return first
   const targets = weeklyTargets({ ...context, sessions: sessions.length })
-  const bare = sessions.map(session => ({ ...session, items: session.items.filter(item => item.kept || isFixed(item)) }))
+  const bare = sessions.map(session => ({
+    ...session,
+    items: session.items.filter(item => item.kept || isFixed(item)),
+  }))
   const numbers = weekAsNumbers(context, bare, targets, options.before ?? null)
   const found = planWeek(numbers.instance, {
-    budget: options.budget ?? QUICK_BUDGET, start: bestStart(numbers, first.plan.sessions, options.before ?? null, bare), explained: options.solver !== undefined,
+    budget: options.budget ?? QUICK_BUDGET,
+    start: bestStart(numbers, first.plan.sessions, options.before ?? null, bare),
+    explained: options.solver !== undefined,
     ...(options.solver ? { solver: options.solver } : {}),
   })
-  const plan = { sessions: withReasons(asSessions(found.plan, bare, numbers).map(session => inOrder(session, context)), { targets, context, before: options.before ?? null }) }
+  const plan = {
+    sessions: withReasons(asSessions(found.plan, bare, numbers).map(session => inOrder(session, context)), {
+      targets, context, before: options.before ?? null,
+    }),
+  }
   const ledger = weekLedger(plan, targets, context.screen.catalogue)
   return {
-    plan, targets, ledger, refused: false, notes: [...leftOut(bare, plan, context), ...notesOn(ledger, plan, context), ...found.explanations.flatMap(whyText)],
+    plan, targets, ledger, refused: false,
+    notes: [...leftOut(bare, plan, context), ...notesOn(ledger, plan, context), ...found.explanations.flatMap(whyText)],
     proof: { goal: found.evaluation.goal, bound: found.bound, proven: found.proven, walled: found.walled },
   }
 }
 
-/** Where the search begins: last week on the same days, or what the readable rules propose, whichever leaves less wanting. */
-function bestStart(numbers: WeekAsNumbers, proposed: readonly PlannedSession[], before: WeekPlan | null, sessions: readonly PlannedSession[]): PlannerItem[] {
+/**
+ * Where the search begins: last week on the same days, or what the readable rules propose, whichever leaves less
+ * wanting.
+ */
+function bestStart(
+  numbers: WeekAsNumbers, proposed: readonly PlannedSession[], before: WeekPlan | null,
+  sessions: readonly PlannedSession[],
+): PlannerItem[] {
   const fresh = asPlannerItems(proposed, numbers)
-  const again = asPlannerItems(sessions.map(s => ({ ...s, items: before?.sessions.find(b => b.day === s.day)?.items ?? [] })), numbers)
+  const again = asPlannerItems(
+    sessions.map(s => ({ ...s, items: before?.sessions.find(b => b.day === s.day)?.items ?? [] })),
+    numbers,
+  )
   const goal = (plan: readonly PlannerItem[]): number => {
     const { broken, goal: wanting } = evaluatePlan(numbers.instance, plan)
     return broken.length > 0 ? Infinity : wanting
@@ -60,16 +82,28 @@ function bestStart(numbers: WeekAsNumbers, proposed: readonly PlannedSession[], 
 
 /** Each item with what it serves, reckoned as if the week were filled in the order of the sheet. */
 function withReasons(
-  sessions: readonly PlannedSession[], { targets, context, before }: { targets: WeekProposal['targets'], context: ProposalRequest['context'], before: WeekPlan | null },
+  sessions: readonly PlannedSession[],
+  { targets, context, before }: {
+    targets: WeekProposal['targets']
+    context: ProposalRequest['context']
+    before: WeekPlan | null
+  },
 ): PlannedSession[] {
-  const last = new Map((before?.sessions ?? []).flatMap(session => session.items.map(item => [item.variationId, item.dose] as const)))
+  const last = new Map(
+    (before?.sessions ?? []).flatMap(session => session.items.map(item => [item.variationId, item.dose] as const)),
+  )
   const filled: PlannedSession[] = sessions.map(session => ({ ...session, items: [] }))
   sessions.forEach((session, s) => {
     for (const item of session.items) {
       const ledger = weekLedger({ sessions: filled }, targets, context.screen.catalogue)
       const variation = context.screen.catalogue.find(item.variationId)
-      const why = (): string => reasonFor(item, variation!, session, ledger, context) + progressText(item, last.get(item.variationId) ?? null, context)
-      filled[s] = { ...filled[s]!, items: [...filled[s]!.items, item.kept || isFixed(item) || !variation ? item : { ...item, why: why() }] }
+      const why = (): string =>
+        reasonFor(item, variation!, session, ledger, context)
+        + progressText(item, last.get(item.variationId) ?? null, context)
+      filled[s] = {
+        ...filled[s]!,
+        items: [...filled[s]!.items, item.kept || isFixed(item) || !variation ? item : { ...item, why: why() }],
+      }
     }
   })
   return filled
@@ -79,7 +113,11 @@ function withReasons(
 function leftOut(asked: readonly PlannedSession[], plan: WeekPlan, { screen }: ProposalRequest['context']): string[] {
   const there = new Set(plan.sessions.flatMap(s => s.items.map(i => i.id)))
   return asked.flatMap(s => s.items).filter(i => !there.has(i.id))
-    .map(i => `${screen.catalogue.find(i.variationId)?.name ?? 'A drill'} was kept and may not be given as things stand: left out.`)
+    .map(i =>
+      `${
+        screen.catalogue.find(i.variationId)?.name ?? 'A drill'
+      } was kept and may not be given as things stand: left out.`
+    )
 }
 
 /** One sentence on what is to blame, in the coach's words. */

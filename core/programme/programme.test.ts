@@ -5,19 +5,25 @@ import { isAdmissible } from '../screening'
 import { context, item, session } from '../testing/fixtures'
 import { anyContext, anySessions } from '../testing/arbitraries'
 import {
-  alternatives, isOnCourse, layOutSession, LIFT_IDS, liftActionSeconds, proposeWeek, SPORT_PROFILE_IDS, SPORT_PROFILES, weekLedger, weeklyTargets, type PlannedSession, type WeekPlan,
+  alternatives, isOnCourse, layOutSession, LIFT_IDS, liftActionSeconds, proposeWeek, SPORT_PROFILE_IDS, SPORT_PROFILES,
+  weekLedger, weeklyTargets, type PlannedSession, type WeekPlan,
 } from '.'
-import { dayKindOf, FATIGUING, isHeavyAxial, itemConflicts, sessionItems, trunkMinutes, weekConflicts, weekRepeats } from '../rules'
+import {
+  dayKindOf, FATIGUING, isHeavyAxial, itemConflicts, sessionItems, trunkMinutes, weekConflicts, weekRepeats,
+} from '../rules'
 
 const heavy = session.lifts[0]!
 const weekOf = (...sessions: PlannedSession[]): WeekPlan => ({ sessions })
 
 describe('the ledger', () => {
-  // By hand: squat 4 x 4 at 80 %; the rise takes 0.6 m / 0.676 m/s = 0.887 s, so a rep is braced 1.5 + 2 + 0.887 = 4.387 s,
-  // 16 reps 70.2 s, of which 0.8 resist folding. Side plank 3 x 10 s a side: 60 s against side bend.
+  // By hand: squat 4 x 4 at 80 %; the rise takes 0.6 m / 0.676 m/s = 0.887 s, so a rep is braced 1.5 + 2 + 0.887 =
+  // 4.387 s, 16 reps 70.2 s, of which 0.8 resist folding. Side plank 3 x 10 s a side: 60 s against side bend.
   it('adds lifts and drills to what is worked by hand', () => {
     const targets = weeklyTargets({ sport: 'general', sessions: 1, trainingAgeYears: 2, weakLink: null })
-    const ledger = weekLedger(weekOf({ ...session, lifts: [{ ...heavy, percent1Rm: 80 }], items: [item] }), targets, STANDARD)
+    const ledger = weekLedger(
+      weekOf({ ...session, lifts: [{ ...heavy, percent1Rm: 80 }], items: [item] }),
+      targets, STANDARD,
+    )
     const line = (action: string) => ledger.lines.find(l => l.action === action)!
     expect(line('antiFlexion').liftsS).toBeCloseTo(56.15, 1)
     expect(line('antiLateralFlexion').drillsS).toBe(60)
@@ -53,7 +59,9 @@ describe('targets', () => {
     for (const id of SPORT_PROFILE_IDS) {
       const { weights } = SPORT_PROFILES[id]
       expect(TRUNK_ACTIONS.reduce((sum, a) => sum + weights[a], 0)).toBeCloseTo(1, 9)
-      expect(TRUNK_ACTIONS.reduce((sum, a) => sum + (ACTION_FACTS[a].resists ? weights[a] : 0), 0), id).toBeGreaterThan(0.5)
+      expect(TRUNK_ACTIONS.reduce((sum, a) => sum + (ACTION_FACTS[a].resists ? weights[a] : 0), 0), id).toBeGreaterThan(
+        0.5,
+      )
     }
   })
 
@@ -65,14 +73,17 @@ describe('targets', () => {
 
   // By hand: 180 s x 1.5 = 270 s; 80 % is 216, to the nearest five 215.
   it('ask half as much again of the weak link', () => {
-    const { antiRotation } = weeklyTargets({ sport: 'general', sessions: 3, trainingAgeYears: 2, weakLink: 'antiRotation' })
+    const { antiRotation } = weeklyTargets({
+      sport: 'general', sessions: 3, trainingAgeYears: 2, weakLink: 'antiRotation',
+    })
     expect(antiRotation.lowS).toBe(215)
   })
 })
 
 describe('rules of place', () => {
   const fatiguing = { ...item, variationId: 'front-plank.long-lever' }
-  const rules = (it: typeof item, s = session, ctx = context): string[] => itemConflicts(it, { ...s, items: [it] }, ctx).map(c => c.rule)
+  const rules = (it: typeof item, s = session, ctx = context): string[] =>
+    itemConflicts(it, { ...s, items: [it] }, ctx).map(c => c.rule)
   const strong = { ...context, screen: { ...context.screen, rungs: { ...context.screen.rungs, 'front-plank': 9 } } }
 
   it('mark fatiguing work before and between heavy axial sets, not after them', () => {
@@ -88,22 +99,33 @@ describe('rules of place', () => {
 
   it('mark a pair that tires what the lift needs', () => {
     const row: PlannedSession = { ...session, lifts: [{ ...heavy, lift: 'row', percent1Rm: 65 }] }
-    expect(rules({ ...item, variationId: 'carries.two-hand', slot: 'paired', pairedWith: 'squat' }, row)).toContain('pairing')
+    expect(rules({ ...item, variationId: 'carries.two-hand', slot: 'paired', pairedWith: 'squat' }, row)).toContain(
+      'pairing',
+    )
   })
 
   it('block what may never be given', () => {
     const hurt = { ...context, screen: { ...context.screen, flags: ['shoulder' as const] } }
-    expect(itemConflicts(item, { ...session, items: [item] }, hurt)).toEqual([expect.objectContaining({ rule: 'flag', blocks: true })])
-    expect(itemConflicts({ ...item, variationId: 'no.such-drill' }, session, context)[0]).toMatchObject({ blocks: true })
+    expect(itemConflicts(item, { ...session, items: [item] }, hurt)).toEqual([
+      expect.objectContaining({ rule: 'flag', blocks: true }),
+    ])
+    expect(itemConflicts({ ...item, variationId: 'no.such-drill' }, session, context)[0]).toMatchObject({
+      blocks: true,
+    })
   })
 
   it('mark a session that is longer than its minutes', () => {
-    expect(weekConflicts(weekOf({ ...session, minutes: 10 }), context)).toEqual([expect.objectContaining({ rule: 'minutes' })])
+    expect(weekConflicts(weekOf({ ...session, minutes: 10 }), context)).toEqual([
+      expect.objectContaining({ rule: 'minutes' }),
+    ])
   })
 
-  it.each([[5, 'competition'], [4, 'dayBefore'], [6, 'dayAfter'], [3, 'twoDaysBefore'], [1, 'training']])('day %i before a Saturday is %s', (day, kind) => {
-    expect(dayKindOf(day, [5])).toBe(kind)
-  })
+  it.each([[5, 'competition'], [4, 'dayBefore'], [6, 'dayAfter'], [3, 'twoDaysBefore'], [1, 'training']])(
+    'day %i before a Saturday is %s',
+    (day, kind) => {
+      expect(dayKindOf(day, [5])).toBe(kind)
+    },
+  )
 
   it('leave activation only on the day before a competition', () => {
     const ctx = { ...context, competitionDays: [1] }
@@ -114,20 +136,26 @@ describe('rules of place', () => {
 
 describe('the layout of a session', () => {
   it('never overlaps lifts and keeps every block on the line', () => {
-    fc.assert(fc.property(anyContext, anySessions, (ctx, sessions) => {
-      for (const s of proposeWeek({ context: ctx, sessions }).plan.sessions) {
-        const { blocks, totalS } = layOutSession(s, STANDARD)
-        const lifts = blocks.filter(b => b.kind === 'lift')
-        lifts.slice(1).forEach((b, i) => expect(b.startS).toBeGreaterThanOrEqual(lifts[i]!.startS + lifts[i]!.durationS))
-        blocks.forEach(b => expect(b.startS + b.durationS).toBeLessThanOrEqual(totalS))
-        expect(blocks).toHaveLength(s.lifts.length + s.items.length)
-      }
-    }), { seed: 31, numRuns: 60 })
+    fc.assert(
+      fc.property(anyContext, anySessions, (ctx, sessions) => {
+        for (const s of proposeWeek({ context: ctx, sessions }).plan.sessions) {
+          const { blocks, totalS } = layOutSession(s, STANDARD)
+          const lifts = blocks.filter(b => b.kind === 'lift')
+          lifts.slice(1).forEach((b, i) =>
+            expect(b.startS).toBeGreaterThanOrEqual(lifts[i]!.startS + lifts[i]!.durationS)
+          )
+          blocks.forEach(b => expect(b.startS + b.durationS).toBeLessThanOrEqual(totalS))
+          expect(blocks).toHaveLength(s.lifts.length + s.items.length)
+        }
+      }),
+      { seed: 31, numRuns: 60 },
+    )
   })
 
   it('counts paired work half', () => {
     const alone = layOutSession({ ...session, items: [] }, STANDARD).totalS
-    const paired = layOutSession({ ...session, items: [{ ...item, slot: 'paired', pairedWith: 'squat' }] }, STANDARD).totalS
+    const paired =
+      layOutSession({ ...session, items: [{ ...item, slot: 'paired', pairedWith: 'squat' }] }, STANDARD).totalS
     expect(paired - alone).toBe(45) // half of 90 s
   })
 })
@@ -167,11 +195,16 @@ describe('the proposer', () => {
   }, 60_000)
 
   it('gives the same plan for the same request', () => {
-    fc.assert(fc.property(anyContext, anySessions, (ctx, sessions) => {
-      const { catalogue, ...screen } = ctx.screen
-      const again = { ...structuredClone({ ...ctx, screen }), screen: { ...structuredClone(screen), catalogue } }
-      expect(proposeWeek({ context: ctx, sessions })).toEqual(proposeWeek({ context: again, sessions: structuredClone(sessions) }))
-    }), { seed: 42, numRuns: 30 })
+    fc.assert(
+      fc.property(anyContext, anySessions, (ctx, sessions) => {
+        const { catalogue, ...screen } = ctx.screen
+        const again = { ...structuredClone({ ...ctx, screen }), screen: { ...structuredClone(screen), catalogue } }
+        expect(proposeWeek({ context: ctx, sessions })).toEqual(
+          proposeWeek({ context: again, sessions: structuredClone(sessions) }),
+        )
+      }),
+      { seed: 42, numRuns: 30 },
+    )
   }, 30_000)
 
   const days = [0, 2, 4].map((day): PlannedSession =>
@@ -186,7 +219,9 @@ describe('the proposer', () => {
   it('puts resisting before making within each place', () => {
     const { plan } = proposeWeek({ context, sessions: days })
     for (const s of plan.sessions) {
-      const after = s.items.filter(i => i.slot === 'after').map(i => ACTION_FACTS[mainAction(findVariation(i.variationId)!.shares)].resists)
+      const after = s.items.filter(i => i.slot === 'after').map(i =>
+        ACTION_FACTS[mainAction(findVariation(i.variationId)!.shares)].resists
+      )
       expect(after).toEqual([...after].sort((a, b) => Number(b) - Number(a)))
     }
   })
@@ -211,12 +246,16 @@ describe('alternatives', () => {
   it('are admissible, differ from the drill and come nearest first', () => {
     const found = alternatives(item, { ...session, items: [item] }, context)
     expect(found.length).toBeGreaterThan(3)
-    expect(found.every(a => a.variation.id !== item.variationId && isAdmissible(a.variation, context.screen))).toBe(true)
+    expect(found.every(a => a.variation.id !== item.variationId && isAdmissible(a.variation, context.screen))).toBe(
+      true,
+    )
     expect(mainAction(found[0]!.variation.shares)).toBe('antiLateralFlexion')
   })
 
   it('never offer a drill that is already in the session', () => {
     const other = { ...item, id: 'o', variationId: 'side-plank.knees' }
-    expect(alternatives(item, { ...session, items: [item, other] }, context).map(a => a.variation.id)).not.toContain('side-plank.knees')
+    expect(alternatives(item, { ...session, items: [item, other] }, context).map(a => a.variation.id)).not.toContain(
+      'side-plank.knees',
+    )
   })
 })

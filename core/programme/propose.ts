@@ -88,7 +88,8 @@ export const proposeWeek: Proposer = ({ context, sessions }) => {
 }
 
 /**
- * Whether nothing at all may be given: a red flag stands on every day there is a session on, or on the Monday of a week without one.
+ * Whether nothing at all may be given: a red flag stands on every day there is a session on, or on the Monday of a week
+ * without one.
  *
  * @example
  * isRefused({ ...context, screen: { ...context.screen, flags: ['chestPain'] } }, []) // => true
@@ -111,7 +112,8 @@ function fill(
     const served = new Map(options.map(option => [option, serviceOf(option, ledger, context)]))
     for (const candidate of candidates(options, current)) {
       const worth = worthOf(candidate, served.get(candidate.option)!, context)
-      if (worth > bestWorth + 1e-9 && keepsRules(candidate, context) && fits(candidate, current, standing, context)) [best, bestWorth] = [candidate, worth]
+      if (worth > bestWorth + 1e-9 && keepsRules(candidate, context) && fits(candidate, current, standing, context))
+        [best, bestWorth] = [candidate, worth]
     }
     if (!best) return current
     const { session, item, option: { variation } } = best
@@ -127,9 +129,13 @@ const brokenIn = (session: PlannedSession, context: PlanningContext): number =>
   SESSION_RULES.reduce((sum, rule) => sum + rule.breaks({ session, context }).length, 0)
 
 /** Whether session and week break nothing more with the candidate in them; a session that is too long takes nothing. */
-function fits({ session, item }: Candidate, sessions: readonly PlannedSession[], standing: number, context: PlanningContext): boolean {
+function fits(
+  { session, item }: Candidate, sessions: readonly PlannedSession[], standing: number, context: PlanningContext,
+): boolean {
   const trial = { ...session, items: [...session.items, item] }
-  const overfull = SESSION_RULES.some(rule => rule.breaks({ session: trial, context }).some(({ itemId }) => itemId === null))
+  const overfull = SESSION_RULES.some(rule =>
+    rule.breaks({ session: trial, context }).some(({ itemId }) => itemId === null)
+  )
   return !overfull && brokenIn(trial, context) <= brokenIn(session, context)
     && brokenInWeek(sessions.map(s => (s.id === session.id ? trial : s)), context) <= standing
 }
@@ -187,7 +193,10 @@ function worthOf({ session, item, option }: Candidate, service: Service, context
  */
 export function inOrder(session: PlannedSession, context: PlanningContext): PlannedSession {
   const rank = (variationId: string, index: number): number => {
-    const gain = itemActionSeconds({ variationId, dose: session.items[index]!.dose, extraSetSide: null }, context.screen.catalogue)
+    const gain = itemActionSeconds(
+      { variationId, dose: session.items[index]!.dose, extraSetSide: null },
+      context.screen.catalogue,
+    )
     const main = TRUNK_ACTIONS.reduce((best, a) => (gain[a] > gain[best] ? a : best))
     if (main === context.weakLink) return 0
     return ACTION_FACTS[main].resists ? 1 : 2
@@ -208,11 +217,20 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
  * notesOn(weekLedger({ sessions: [] }, weeklyTargets({ ...context, sessions: 0 }), STANDARD), { sessions: [] }, context).length // => 3
  */
 export function notesOn(ledger: Ledger, plan: WeekPlan, context: PlanningContext): string[] {
-  const red = [...new Set([context.screen, ...plan.sessions.map(({ day }) => screenOn(context, day))].flatMap(screen => redFlags(screen.flags)))]
+  const red = [
+    ...new Set([
+      context.screen,
+      ...plan.sessions.map(({ day }) => screenOn(context, day)),
+    ].flatMap(screen => redFlags(screen.flags))),
+  ]
   const stop = red.map(id => `${flagFacts(id).name}: refer to a clinician; no programme until it is cleared.`)
   if (isRefused(context, plan.sessions)) return stop
   if (isOnCourse(context.screen)) {
-    return [...stop, `Brace step ${context.screen.braceStep}: the course comes first, a few minutes in every session and as homework.`, opensNext(context.screen)].filter(text => text !== '')
+    return [
+      ...stop,
+      `Brace step ${context.screen.braceStep}: the course comes first, a few minutes in every session and as homework.`,
+      opensNext(context.screen),
+    ].filter(text => text !== '')
   }
   const notes = ledger.lines
     .filter(line => line.shortS >= 5)

@@ -19,7 +19,9 @@ export function reasonFor(
   item: TrunkItem, variation: Variation, session: PlannedSession, before: Ledger, context: PlanningContext,
 ): string {
   const goal = goalLadders(context).has(variation.ladder) ? ' On the way to the goal.' : ''
-  return `${servesText(item, variation, before, context)} ${rungText(variation, context)} ${placeText(item, variation, session, context)}${goal}`
+  return `${servesText(item, variation, before, context)} ${rungText(variation, context)} ${
+    placeText(item, variation, session, context)
+  }${goal}`
 }
 
 /** Why this rung of the ladder. */
@@ -36,7 +38,9 @@ function rungText({ ladder, rung }: Variation, { screen }: PlanningContext): str
  * @example
  * progressText(item, null, context) // => ''
  */
-export function progressText(item: TrunkItem, last: Dose | null, { rules: { policy, block }, notHeld, screen }: PlanningContext): string {
+export function progressText(
+  item: TrunkItem, last: Dose | null, { rules: { policy, block }, notHeld, screen }: PlanningContext,
+): string {
   const variation = screen.catalogue.find(item.variationId)
   if (!last || !block || block.week === 1 || !variation) return ''
   if (notHeld.includes(item.variationId)) return ' It stays: a set broke early last week.'

@@ -64,9 +64,10 @@ export function itemDurationS(item: TrunkItem, catalogue: Catalogue): number {
 }
 
 /**
- * Lays a session along its minutes: warm-up, activation, then each lift with what is paired to it or done inside it, then after,
- * then finishers, then cool-down. Work paired with a lift uses its rests, so it lengthens the lift by half of its own time; work at
- * home follows the end and lengthens nothing. Stations of a circuit stand where the first of them stands.
+ * Lays a session along its minutes: warm-up, activation, then each lift with what is paired to it or done inside it,
+ * then after, then finishers, then cool-down. Work paired with a lift uses its rests, so it lengthens the lift by half
+ * of its own time; work at home follows the end and lengthens nothing. Stations of a circuit stand where the first of
+ * them stands.
  *
  * @throws DomainError as bracedRepS and doseSessionS.
  * @example
@@ -81,7 +82,10 @@ export function layOutSession(session: PlannedSession, catalogue: Catalogue): Se
   }
   const durations = durationsOf(session, catalogue)
   const run = (slot: Slot, liftId: string | null = null): void => {
-    for (const item of session.items) if (item.slot === slot && (liftId === null || item.pairedWith === liftId)) put(item.id, 'item', durations.get(item.id)!)
+    for (const item of session.items)
+      if (item.slot === slot && (liftId === null || item.pairedWith === liftId)) put(
+          item.id, 'item', durations.get(item.id)!,
+        )
   }
   if (session.warmUpMinutes) put('warm-up', 'warmUp', session.warmUpMinutes * 60)
   run('activation')

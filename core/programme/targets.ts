@@ -45,7 +45,9 @@ export interface TargetOrigin {
   readonly setBy: Origin | null
 }
 
-/** Seconds under tension a session should leave in the trunk, lifts and drills together (common practice, no source). */
+/**
+ * Seconds under tension a session should leave in the trunk, lifts and drills together (common practice, no source).
+ */
 export const SESSION_TUT_S = 300
 /** Exposures a week that count (common practice, no source). */
 const MOST_SESSIONS = 4
@@ -68,8 +70,9 @@ export function experienceFactor(trainingAgeYears: number): number {
 }
 
 /**
- * Weekly target per action, as a band from 80 to 130 % of: sessions (at most four count) x 300 s x experience x sport weight,
- * shifted by position, weak link, weaker side, policy, phase and the load of the block's week. A band set by a coach holds over it.
+ * Weekly target per action, as a band from 80 to 130 % of: sessions (at most four count) x 300 s x experience x sport
+ * weight, shifted by position, weak link, weaker side, policy, phase and the load of the block's week. A band set by a
+ * coach holds over it.
  *
  * The dose is time under tension times the drill's share of the action: the part of its tension that serves it.
  *
@@ -99,7 +102,9 @@ export function targetOrigins(of: TargetRequest): Readonly<Record<TrunkAction, T
     const steps = stepsOf(action, of, weights)
     const reckoned = band(steps.at(-1)!.seconds)
     const own = of.rules?.bands[action]
-    return [action, { steps, reckoned, band: own ? { lowS: own.lowS, highS: own.highS } : reckoned, setBy: own?.from ?? null }]
+    return [action, {
+      steps, reckoned, band: own ? { lowS: own.lowS, highS: own.highS } : reckoned, setBy: own?.from ?? null,
+    }]
   })) as unknown as Record<TrunkAction, TargetOrigin>
 }
 
@@ -118,24 +123,39 @@ function stepsOf(action: TrunkAction, of: TargetRequest, weights: Readonly<Recor
   const counted = Math.min(of.sessions, MOST_SESSIONS)
   const experience = experienceFactor(of.trainingAgeYears)
   const steps: TargetStep[] = [{
-    label: `${counted} ${counted === 1 ? 'session' : 'sessions'} of ${SESSION_TUT_S} s`, why: of.sessions > MOST_SESSIONS ? 'Four exposures a week count.' : 'Trunk and lifts together.',
+    label: `${counted} ${counted === 1 ? 'session' : 'sessions'} of ${SESSION_TUT_S} s`,
+    why: of.sessions > MOST_SESSIONS ? 'Four exposures a week count.' : 'Trunk and lifts together.',
     factor: null, seconds: counted * SESSION_TUT_S,
   }]
   const times = (label: string, why: string, factor: number): void => {
     if (factor !== 1) steps.push({ label, why, factor, seconds: steps.at(-1)!.seconds * factor })
   }
-  times('training age', experience < 1 ? 'Under a year: less to recover from.' : 'Four years and more bear more.', experience)
+  times(
+    'training age',
+    experience < 1 ? 'Under a year: less to recover from.' : 'Four years and more bear more.',
+    experience,
+  )
   times('sport', sportReason(of.sport, action), SPORT_PROFILES[of.sport].weights[action])
   const position = positionOf(of.sport, of.position ?? '')
-  if (position) times(position.name.toLowerCase(), position.why, weights[action] / SPORT_PROFILES[of.sport].weights[action])
+  if (position)
+    times(position.name.toLowerCase(), position.why, weights[action] / SPORT_PROFILES[of.sport].weights[action])
   if (action === of.weakLink) times('weak link', 'It is asked for half as much again.', WEAK_LINK)
-  if (of.weakSide && ONE_SIDED.includes(action)) times(`weaker ${of.weakSide} side`, 'Room for its extra sets.', WEAK_SIDE)
+  if (of.weakSide && ONE_SIDED.includes(action))
+    times(`weaker ${of.weakSide} side`, 'Room for its extra sets.', WEAK_SIDE)
   if (!of.rules) return steps
   const { policy, from, block } = of.rules
-  times(`policy: ${POLICY_LINES.directWork.choices[policy.directWork]}`, `Settled for ${from.directWork.name}.`, directWorkFactor(policy))
-  if (action === 'flexion') times(`policy: bending ${POLICY_LINES.flexion.choices[policy.flexion]}`, `Settled for ${from.flexion.name}.`, bendingFactor(policy))
+  times(
+    `policy: ${POLICY_LINES.directWork.choices[policy.directWork]}`, `Settled for ${from.directWork.name}.`,
+    directWorkFactor(policy),
+  )
+  if (action === 'flexion')
+    times(
+      `policy: bending ${POLICY_LINES.flexion.choices[policy.flexion]}`,
+      `Settled for ${from.flexion.name}.`, bendingFactor(policy),
+    )
   if (!block) return steps
-  if (block.phase) times(PHASES[block.phase].name.toLowerCase(), PHASES[block.phase].purpose, PHASES[block.phase].volume)
+  if (block.phase)
+    times(PHASES[block.phase].name.toLowerCase(), PHASES[block.phase].purpose, PHASES[block.phase].volume)
   times(`week ${block.week} of ${block.weeks}`, 'The block’s load for this week.', block.load)
   return steps
 }

@@ -21,7 +21,8 @@ const CLEARLY = 1.25
 export function transferOf(variation: Variation): Transfer[] {
   return SPORT_PROFILE_IDS.map((sport): Transfer => {
     const { weights, why } = SPORT_PROFILES[sport]
-    const fit = TRUNK_ACTIONS.reduce((sum, action) => sum + (variation.shares[action] ?? 0) * weights[action], 0) * TRUNK_ACTIONS.length
+    const fit = TRUNK_ACTIONS.reduce((sum, action) => sum + (variation.shares[action] ?? 0) * weights[action], 0)
+      * TRUNK_ACTIONS.length
     return { sport, fit, reason: `${why} Asks it to ${ACTION_FACTS[mainAction(variation.shares)].label}.` }
   }).filter(({ fit }) => fit >= CLEARLY).sort((a, b) => b.fit - a.fit)
 }

@@ -10,15 +10,22 @@ export interface RoutineLine {
 }
 
 /** General parts, slow first, then faster (common practice, no source). */
-const GENERAL = ['Squat and reach, 6 slow', 'Side sweep, 4 a side', 'Walk-out from standing, 4', 'Windmill, 4 a side, then all once more a little faster']
-const CLOSING = ['Stretch what worked, one minute a side', 'On the back, feet up: ten slow breaths, the breath let out by itself']
+const GENERAL = [
+  'Squat and reach, 6 slow', 'Side sweep, 4 a side', 'Walk-out from standing, 4',
+  'Windmill, 4 a side, then all once more a little faster',
+]
+const CLOSING = [
+  'Stretch what worked, one minute a side',
+  'On the back, feet up: ten slow breaths, the breath let out by itself',
+]
 
 /** Mobility a turn or a press asks for before it is loaded. */
 const TURNS = ['rotation.upper-back-roll', 'rotation.lunge-turn', 'rotation.stick-turn'] as const
 const HINGES = ['posterior.hinge-bow', 'balance.hinge-toe-tap', 'posterior.bridge'] as const
 
 /**
- * Warm-up for a session: general parts, then mobility for what the session holds, all of it open to this athlete; nothing under a red flag.
+ * Warm-up for a session: general parts, then mobility for what the session holds, all of it open to this athlete;
+ * nothing under a red flag.
  *
  * @example
  * warmUpFor({ ...session, lifts: [], items: [] }, context).length // => 5
@@ -32,8 +39,14 @@ export function warmUpFor(session: PlannedSession, context: PlanningContext): Ro
     const variation = screen.catalogue.find(id)
     return variation && isAdmissible(variation, screen) ? [variation] : []
   })
-  const chosen = [open.find(v => (HINGES as readonly string[]).includes(v.id)), open.find(v => (TURNS as readonly string[]).includes(v.id))].filter(v => v !== undefined)
-  return [...GENERAL.map(text => ({ text, variationId: null })), ...chosen.map(v => ({ text: `${v.name}, 5 ${v.sides === 'each' ? 'a side' : 'slow'}`, variationId: v.id }))]
+  const chosen = [
+    open.find(v => (HINGES as readonly string[]).includes(v.id)),
+    open.find(v => (TURNS as readonly string[]).includes(v.id)),
+  ].filter(v => v !== undefined)
+  return [
+    ...GENERAL.map(text => ({ text, variationId: null })),
+    ...chosen.map(v => ({ text: `${v.name}, 5 ${v.sides === 'each' ? 'a side' : 'slow'}`, variationId: v.id })),
+  ]
 }
 
 /**

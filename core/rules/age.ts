@@ -10,12 +10,16 @@ const band = (below: number, means: string, removes: readonly Hazard[], more: Pa
   ({ below, kind: 'amber', name: `Under ${below}`, means, removes, supervised: true, ...more })
 
 /**
- * What the young do not do yet (common practice, no source): technique and own weight first, then light loads, fast loaded work from
- * 16, no held breath and nothing near the most before that; until 18 with somebody who watches.
+ * What the young do not do yet (common practice, no source): technique and own weight first, then light loads, fast
+ * loaded work from 16, no held breath and nothing near the most before that; until 18 with somebody who watches.
  */
 export const AGE_BANDS: readonly AgeBand[] = [
-  band(12, 'Own weight and technique.', ['loaded', 'loadedFlexion', 'loadedRotation', 'ballistic', 'maximal'], { noBreathHold: true, highestFatigue: 3 }),
-  band(14, 'Technique before load.', ['loadedFlexion', 'loadedRotation', 'ballistic', 'maximal'], { noBreathHold: true, highestFatigue: 3 }),
+  band(12, 'Own weight and technique.', ['loaded', 'loadedFlexion', 'loadedRotation', 'ballistic', 'maximal'], {
+    noBreathHold: true, highestFatigue: 3,
+  }),
+  band(14, 'Technique before load.', ['loadedFlexion', 'loadedRotation', 'ballistic', 'maximal'], {
+    noBreathHold: true, highestFatigue: 3,
+  }),
   band(16, 'Load before speed.', ['loadedFlexion', 'ballistic', 'maximal'], { noBreathHold: true, highestFatigue: 4 }),
   band(18, 'Everything, with somebody who watches.', []),
 ]
@@ -31,7 +35,8 @@ export function ageBand(ageYears: number | null): AgeBand | null {
 }
 
 export const age: Rule<'age', readonly AgeBand[], DrillAsked> = {
-  id: 'age', scope: 'drill', severity: 'stop', title: 'Technique before load and speed', value: AGE_BANDS, source: COMMON_PRACTICE,
+  id: 'age', scope: 'drill', severity: 'stop', title: 'Technique before load and speed', value: AGE_BANDS,
+  source: COMMON_PRACTICE,
   breaks: ({ variation, screen }) => {
     const found = ageBand(screen.ageYears)
     if (!found) return []

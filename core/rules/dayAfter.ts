@@ -4,7 +4,9 @@ import { dayBefore } from './dayBefore'
 import { isNear, type NearCompetition } from './nearCompetition'
 import { COMMON_PRACTICE, type Rule } from './rule'
 
-const value: NearCompetition = { offset: 1, most: 'low', from: 'C', says: 'The day after a competition is for easy work.' }
+const value: NearCompetition = {
+  offset: 1, most: 'low', from: 'C', says: 'The day after a competition is for easy work.',
+}
 
 /** Breathing, mobility, easy holds. */
 export const dayAfter: Rule<'dayAfter', NearCompetition, PlaceAsked> = {

@@ -10,7 +10,9 @@ import { prerequisite } from './prerequisite'
 import { redFlag } from './redFlag'
 
 /** Every rule that takes a drill away from an athlete, the gravest first. */
-export const DRILL_RULES = [redFlag, flag, clearanceFirst, painTwice, pain, age, equipment, braceStep, gateMet, prerequisite] as const
+export const DRILL_RULES = [
+  redFlag, flag, clearanceFirst, painTwice, pain, age, equipment, braceStep, gateMet, prerequisite,
+] as const
 export type DrillRuleId = (typeof DRILL_RULES)[number]['id']
 
 /** Those of them that speak of health: they hold at the moment of training too, whatever was assigned. */

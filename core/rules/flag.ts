@@ -15,7 +15,9 @@ export const flag: Rule<'flag', null, DrillAsked> = {
       const hit = variation.hazards.filter(hazard => removes.includes(hazard))
       if (hit.length > 0) return [`${name}: no ${hit.map(h => HAZARDS[h]).join(', ')}.`]
       if (variation.fatigue > highestFatigue) return [`${name}: only the easiest drills.`]
-      return longestHoldS && variation.doses.every(dose => holdsTooLong(dose, longestHoldS)) ? [`${name}: holds of ${longestHoldS} s at most.`] : []
+      return longestHoldS && variation.doses.every(dose => holdsTooLong(dose, longestHoldS))
+        ? [`${name}: holds of ${longestHoldS} s at most.`]
+        : []
     })
   },
 }

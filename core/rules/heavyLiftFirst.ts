@@ -19,13 +19,16 @@ export function isHeavyAxial(planned: PlannedLift): boolean {
 
 /** No tiring trunk set before a heavy axial lift; a coach whose athlete's weak link is the trunk may overrule it. */
 export const heavyLiftFirst: Rule<'beforeHeavyLift', { percent: number, fatigue: number }, PlaceAsked> = {
-  id: 'beforeHeavyLift', scope: 'place', severity: 'warn', title: 'Heavy axial lift before fatigue', source: COMMON_PRACTICE,
+  id: 'beforeHeavyLift', scope: 'place', severity: 'warn', title: 'Heavy axial lift before fatigue',
+  source: COMMON_PRACTICE,
   value: { percent: HEAVY_PERCENT, fatigue: FATIGUING },
   breaks: ({ item, variation, session }) => {
     if (item.slot === 'home' || variation.fatigue < FATIGUING) return []
     const last = session.lifts.reduce((found, lift, index) => (isHeavyAxial(lift) ? index : found), -1)
     const at = session.lifts.findIndex(lift => lift.id === item.pairedWith)
     const before = item.slot === 'activation' || (item.pairedWith !== null && at >= 0 && at <= last)
-    return last >= 0 && before ? [`Fatiguing before the heavy ${liftFacts(session.lifts[last]!.lift).name.toLowerCase()}.`] : []
+    return last >= 0 && before
+      ? [`Fatiguing before the heavy ${liftFacts(session.lifts[last]!.lift).name.toLowerCase()}.`]
+      : []
   },
 }

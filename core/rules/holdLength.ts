@@ -15,9 +15,11 @@ export function holdsTooLong(dose: Dose, longestS: number): boolean {
 
 /** A flag may keep holds short. */
 export const holdLength: Rule<'dose', null, { readonly dose: Dose, readonly flags: readonly HealthMark[] }> = {
-  id: 'dose', scope: 'dose', severity: 'stop', title: 'Holds no longer than a flag allows', value: null, source: COMMON_PRACTICE,
-  breaks: ({ dose, flags }) => flags.flatMap((mark) => {
-    const { name, longestHoldS } = flagFacts(mark)
-    return longestHoldS && holdsTooLong(dose, longestHoldS) ? [`${name}: holds of ${longestHoldS} s at most.`] : []
-  }),
+  id: 'dose', scope: 'dose', severity: 'stop', title: 'Holds no longer than a flag allows', value: null,
+  source: COMMON_PRACTICE,
+  breaks: ({ dose, flags }) =>
+    flags.flatMap((mark) => {
+      const { name, longestHoldS } = flagFacts(mark)
+      return longestHoldS && holdsTooLong(dose, longestHoldS) ? [`${name}: holds of ${longestHoldS} s at most.`] : []
+    }),
 }

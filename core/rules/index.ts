@@ -4,7 +4,9 @@ export { DRILL_RULES, HEALTH_RULES, type DrillRuleId } from './drillRules'
 export { PLACE_RULES, type PlaceRuleId } from './placeRules'
 export { SESSION_RULES, type SessionRuleId } from './sessionRules'
 export { WEEK_RULES, type WeekRuleId } from './weekRules'
-export { itemConflicts, laterRounds, placeConflicts, weekConflicts, type Conflict, type ConflictRule } from './weekConflicts'
+export {
+  itemConflicts, laterRounds, placeConflicts, weekConflicts, type Conflict, type ConflictRule,
+} from './weekConflicts'
 export { AGE_BANDS, age, ageBand, type AgeBand } from './age'
 export { holdLength, holdsTooLong } from './holdLength'
 export { isActivation, isNear, type NearCompetition } from './nearCompetition'

@@ -9,7 +9,9 @@ export const lock: Rule<'lock', null, PlaceAsked> = {
     const only = rules.only[variation.id]
     return [
       ...(rules.never.includes(variation.id) ? ['Locked out: never this drill.'] : []),
-      ...(only && !only.includes(item.slot) ? [`Locked to its place: ${only.map(slot => SLOTS[slot as Slot] ?? slot).join(' or ')}.`] : []),
+      ...(only && !only.includes(item.slot)
+        ? [`Locked to its place: ${only.map(slot => SLOTS[slot as Slot] ?? slot).join(' or ')}.`]
+        : []),
     ]
   },
 }

@@ -30,6 +30,8 @@ export function isNear(day: number, competitionDays: readonly number[], { offset
  * @example
  * isActivation(item, { ...variation, fatigue: 3 }) // => false
  */
-export function isActivation({ slot }: Pick<TrunkItem, 'slot'>, { fatigue, mode }: Pick<Variation, 'fatigue' | 'mode'>): boolean {
+export function isActivation(
+  { slot }: Pick<TrunkItem, 'slot'>, { fatigue, mode }: Pick<Variation, 'fatigue' | 'mode'>,
+): boolean {
   return slot === 'activation' && fatigue === 1 && mode !== 'ballistic'
 }

@@ -6,7 +6,8 @@ const words = (region: string): string => region.replace(/([A-Z])/g, ' $1').toLo
 
 /** Work between the sets of a lift leaves alone what the lift is limited by. */
 export const pairing: Rule<'pairing', null, PlaceAsked> = {
-  id: 'pairing', scope: 'place', severity: 'warn', title: 'Paired work spares what the lift needs', value: null, source: COMMON_PRACTICE,
+  id: 'pairing', scope: 'place', severity: 'warn', title: 'Paired work spares what the lift needs', value: null,
+  source: COMMON_PRACTICE,
   breaks: ({ item, variation, session }) => {
     if (item.slot !== 'paired' && item.slot !== 'inside') return []
     const partner = session.lifts.find(lift => lift.id === item.pairedWith)

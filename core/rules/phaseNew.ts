@@ -4,7 +4,8 @@ import { COMMON_PRACTICE, type Rule } from './rule'
 
 /** Some phases take in nothing new but easy work. */
 export const phaseNew: Rule<'phaseNew', readonly string[], PlaceAsked> = {
-  id: 'phaseNew', scope: 'place', severity: 'warn', title: 'In season and taper nothing new but easy work', source: COMMON_PRACTICE,
+  id: 'phaseNew', scope: 'place', severity: 'warn', title: 'In season and taper nothing new but easy work',
+  source: COMMON_PRACTICE,
   value: Object.entries(PHASES).filter(([, phase]) => phase.nothingNew).map(([id]) => id),
   breaks: ({ variation, context: { rules: { block } }, before }) => {
     if (!block?.phase || !phaseNew.value.includes(block.phase) || before === null || variation.fatigue === 1) return []

@@ -4,7 +4,10 @@ import { COMMON_PRACTICE, type Rule } from './rule'
 
 type Limits = Readonly<Record<Slot, number>>
 
-/** Most items a place takes (paired and inside: per lift). A session without lifts is its own main work: there is nothing to activate for. */
+/**
+ * Most items a place takes (paired and inside: per lift). A session without lifts is its own main work: there is
+ * nothing to activate for.
+ */
 const value: Readonly<Record<'lifting' | 'trunkOnly', Limits>> = {
   lifting: { activation: 2, paired: 1, inside: 1, after: 2, finisher: 1, home: 0 },
   trunkOnly: { activation: 1, paired: 0, inside: 0, after: 3, finisher: 1, home: 0 },
@@ -21,7 +24,8 @@ export function placeLimits({ lifts }: { readonly lifts: readonly unknown[] }): 
 }
 
 export const placeItems: Rule<'placeItems', typeof value, SessionAsked, BrokenAt> = {
-  id: 'placeItems', scope: 'session', severity: 'warn', title: 'A place holds only so many drills', value, source: COMMON_PRACTICE,
+  id: 'placeItems', scope: 'session', severity: 'warn', title: 'A place holds only so many drills', value,
+  source: COMMON_PRACTICE,
   breaks: ({ session }) => {
     const limits = placeLimits(session)
     const seen = new Map<string, number>()
@@ -30,7 +34,9 @@ export const placeItems: Rule<'placeItems', typeof value, SessionAsked, BrokenAt
       const count = (seen.get(place) ?? 0) + 1
       seen.set(place, count)
       const most = limits[item.slot]
-      const text = most === 0 ? `There is nothing to be ${SLOTS[item.slot]}.` : `One drill too many for its place (${SLOTS[item.slot]}): ${most} at most.`
+      const text = most === 0
+        ? `There is nothing to be ${SLOTS[item.slot]}.`
+        : `One drill too many for its place (${SLOTS[item.slot]}): ${most} at most.`
       return count > most ? [{ sessionId: session.id, itemId: item.id, text }] : []
     })
   },

@@ -16,7 +16,7 @@ import { youngAlone } from './youngAlone'
 
 /** Every rule about one drill at one place; none of them looks at the session's other trunk work. */
 export const PLACE_RULES = [
-  youngAlone, competitionDay, dayBefore, within48h, nothingNew, dayAfter, seasonDay, phaseNew, supervision, lock, policy, activationEasy, placeSuits,
-  heavyLiftFirst, pairing,
+  youngAlone, competitionDay, dayBefore, within48h, nothingNew, dayAfter, seasonDay, phaseNew, supervision, lock,
+  policy, activationEasy, placeSuits, heavyLiftFirst, pairing,
 ] as const
 export type PlaceRuleId = (typeof PLACE_RULES)[number]['id']

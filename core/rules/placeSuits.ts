@@ -22,12 +22,18 @@ const FOR: Readonly<Record<Slot, string>> = {
 export function suits(variation: Variation, slot: Slot): boolean {
   if (variation.insideLift) return slot === 'after' || slot === 'inside'
   switch (slot) {
-    case 'activation': return variation.fatigue === 1
-    case 'paired': return variation.fatigue <= 2 && variation.mode !== 'locomotor' && variation.mode !== 'ballistic'
-    case 'after': return variation.fatigue >= 2 || variation.braceStep >= 4 || ACTION_FACTS[mainAction(variation.shares)].resists
-    case 'inside': return false
-    case 'home': return variation.fatigue <= 3
-    case 'finisher': return variation.fatigue >= 2 && (variation.mode === 'locomotor' || variation.mode === 'isometric')
+    case 'activation':
+      return variation.fatigue === 1
+    case 'paired':
+      return variation.fatigue <= 2 && variation.mode !== 'locomotor' && variation.mode !== 'ballistic'
+    case 'after':
+      return variation.fatigue >= 2 || variation.braceStep >= 4 || ACTION_FACTS[mainAction(variation.shares)].resists
+    case 'inside':
+      return false
+    case 'home':
+      return variation.fatigue <= 3
+    case 'finisher':
+      return variation.fatigue >= 2 && (variation.mode === 'locomotor' || variation.mode === 'isometric')
   }
 }
 

@@ -5,25 +5,41 @@ import type { PlannedSession } from '../programme/week'
 import { isFixed, type BrokenAt, type WeekAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 
-/** Hours between two high doses of one action, and the seconds under tension by drills in one session above which a dose is high. */
+/**
+ * Hours between two high doses of one action, and the seconds under tension by drills in one session above which a dose
+ * is high.
+ */
 const value = { hours: 48, highOverS: 150 } as const
 const DAY_H = 24
 
 export const restBetweenHighDoses: Rule<'rest', typeof value, WeekAsked, BrokenAt> = {
-  id: 'rest', scope: 'week', severity: 'warn', title: `${value.hours} h between high doses of one action`, value, source: COMMON_PRACTICE,
+  id: 'rest', scope: 'week', severity: 'warn', title: `${value.hours} h between high doses of one action`, value,
+  source: COMMON_PRACTICE,
   breaks: ({ plan, context: { screen: { catalogue } } }) => {
-    const high = plan.sessions.map(session => ({ session, doses: dosesOf(session, item => itemActionSeconds(item, catalogue)) }))
-    return high.flatMap(({ session, doses }, i) => TRUNK_ACTIONS.filter(action => doses.sum[action] > value.highOverS).flatMap((action): BrokenAt[] => {
-      const near = high.slice(0, i).find(other => other.doses.sum[action] > value.highOverS && Math.abs(session.day - other.session.day) * DAY_H < value.hours)
-      if (!near) return []
-      const text = `A high dose of ${ACTION_FACTS[action].label} less than ${value.hours} h after the one on ${WEEKDAYS[near.session.day]}.`
-      return [{ sessionId: session.id, itemId: doses.largest[action], text }]
+    const high = plan.sessions.map(session => ({
+      session,
+      doses: dosesOf(session, item => itemActionSeconds(item, catalogue)),
     }))
+    return high.flatMap(({ session, doses }, i) =>
+      TRUNK_ACTIONS.filter(action => doses.sum[action] > value.highOverS).flatMap((action): BrokenAt[] => {
+        const near = high.slice(0, i).find(other =>
+          other.doses.sum[action] > value.highOverS && Math.abs(session.day - other.session.day) * DAY_H < value.hours
+        )
+        if (!near) return []
+        const text = `A high dose of ${ACTION_FACTS[action].label} less than ${value.hours} h after the one on ${
+          WEEKDAYS[near.session.day]
+        }.`
+        return [{ sessionId: session.id, itemId: doses.largest[action], text }]
+      })
+    )
   },
 }
 
 /** Seconds of each action by drills, whole as the planner counts them, and the item that gives most of it. */
-function dosesOf(session: PlannedSession, secondsOf: (item: PlannedSession['items'][number]) => PerAction): { sum: PerAction, largest: Record<TrunkAction, string | null> } {
+function dosesOf(
+  session: PlannedSession,
+  secondsOf: (item: PlannedSession['items'][number]) => PerAction,
+): { sum: PerAction, largest: Record<TrunkAction, string | null> } {
   const sum = perAction(0)
   const most = perAction(0)
   const largest = Object.fromEntries(TRUNK_ACTIONS.map(action => [action, null])) as Record<TrunkAction, string | null>

@@ -1,13 +1,19 @@
 /**
- * How a broken rule is met. `stop`: never handed out or trained, whoever wants it. `warn`: the engine never does it; a coach may, and
- * sees that it is broken. `taste`: among things as good the engine likes it less.
+ * How a broken rule is met. `stop`: never handed out or trained, whoever wants it. `warn`: the engine never does it; a
+ * coach may, and sees that it is broken. `taste`: among things as good the engine likes it less.
  */
 export type Severity = 'stop' | 'warn' | 'taste'
 
-/** What a rule looks at: a drill for an athlete, a dose, an item where it stands, a session, a week, a day of the season. */
+/**
+ * What a rule looks at: a drill for an athlete, a dose, an item where it stands, a session, a week, a day of the
+ * season.
+ */
 export type RuleScope = 'drill' | 'dose' | 'place' | 'session' | 'week' | 'day'
 
-/** One rule of the trade in one place: what decides, where it is from, how hard it is, and what it says when it is broken. */
+/**
+ * One rule of the trade in one place: what decides, where it is from, how hard it is, and what it says when it is
+ * broken.
+ */
 export interface Rule<Id extends string = string, Value = unknown, Asked = never, Broken = string> {
   readonly id: Id
   readonly scope: RuleScope

@@ -16,7 +16,8 @@ const SAYS = {
 
 /** What the season wants of a day. What a competition forbids is said by its own rule. */
 export const seasonDay: Rule<'season', typeof SAYS, PlaceAsked> = {
-  id: 'season', scope: 'place', severity: 'warn', title: 'The season’s kind of day is kept', value: SAYS, source: COMMON_PRACTICE,
+  id: 'season', scope: 'place', severity: 'warn', title: 'The season’s kind of day is kept', value: SAYS,
+  source: COMMON_PRACTICE,
   breaks: (asked) => {
     if ([competitionDay, dayBefore, within48h, dayAfter].some(rule => rule.breaks(asked).length > 0)) return []
     const kind: SeasonDayKind | null = asked.context.seasonDays?.[asked.session.day] ?? null

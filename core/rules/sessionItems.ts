@@ -5,9 +5,12 @@ import { COMMON_PRACTICE, type Rule } from './rule'
 const MOST = 5
 
 export const sessionItems: Rule<'sessionItems', number, SessionAsked, BrokenAt> = {
-  id: 'sessionItems', scope: 'session', severity: 'warn', title: 'A session holds only so many drills', value: MOST, source: COMMON_PRACTICE,
+  id: 'sessionItems', scope: 'session', severity: 'warn', title: 'A session holds only so many drills', value: MOST,
+  source: COMMON_PRACTICE,
   breaks: ({ session }) => {
     const count = session.items.filter(item => !isFixed(item)).length
-    return count > MOST ? [{ sessionId: session.id, itemId: null, text: `${count} drills in one session: ${MOST} are enough.` }] : []
+    return count > MOST
+      ? [{ sessionId: session.id, itemId: null, text: `${count} drills in one session: ${MOST} are enough.` }]
+      : []
   },
 }

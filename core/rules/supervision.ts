@@ -14,13 +14,15 @@ export const WATCHED: Readonly<Record<'all' | 'young' | 'technique', readonly Ha
 }
 
 /**
- * Whether a drill asks this athlete for somebody who watches: fast and near-maximal work of everybody, overhead and hanging work below
- * 18, loaded work below 16 and in a growth spurt, everything that tires below 12.
+ * Whether a drill asks this athlete for somebody who watches: fast and near-maximal work of everybody, overhead and
+ * hanging work below 18, loaded work below 16 and in a growth spurt, everything that tires below 12.
  *
  * @example
  * asksWatching({ ...variation, hazards: ['ballistic'] }, context.screen) // => true
  */
-export function asksWatching(variation: Pick<Variation, 'hazards' | 'fatigue'>, { flags, ageYears }: Pick<Screen, 'flags' | 'ageYears'>): boolean {
+export function asksWatching(
+  variation: Pick<Variation, 'hazards' | 'fatigue'>, { flags, ageYears }: Pick<Screen, 'flags' | 'ageYears'>,
+): boolean {
   const has = (hazards: readonly Hazard[]): boolean => variation.hazards.some(hazard => hazards.includes(hazard))
   const below = ageBand(ageYears)?.below ?? Infinity
   if (has(WATCHED.all)) return true
@@ -35,13 +37,18 @@ export function asksWatching(variation: Pick<Variation, 'hazards' | 'fatigue'>, 
  * @example
  * isAlone({ ...item, slot: 'home' }, session) // => true
  */
-export function isAlone({ slot }: Pick<PlaceAsked['item'], 'slot'>, { supervised }: Pick<PlaceAsked['session'], 'supervised'>): boolean {
+export function isAlone(
+  { slot }: Pick<PlaceAsked['item'], 'slot'>, { supervised }: Pick<PlaceAsked['session'], 'supervised'>,
+): boolean {
   return slot === 'home' || supervised === false
 }
 
 export const supervision: Rule<'supervision', typeof WATCHED, PlaceAsked> = {
-  id: 'supervision', scope: 'place', severity: 'warn', title: 'Somebody watches where a drill asks for it', value: WATCHED, source: COMMON_PRACTICE,
-  breaks: ({ item, variation, session, context }) => (isAlone(item, session) && asksWatching(variation, screenOn(context, session.day))
+  id: 'supervision', scope: 'place', severity: 'warn', title: 'Somebody watches where a drill asks for it',
+  value: WATCHED, source: COMMON_PRACTICE,
+  breaks: (
+    { item, variation, session, context },
+  ) => (isAlone(item, session) && asksWatching(variation, screenOn(context, session.day))
     ? ['It asks for somebody who watches, and nobody does here.']
     : []),
 }

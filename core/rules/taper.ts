@@ -8,7 +8,8 @@ const value = { least: 0.4, most: 0.59, days: 14 } as const
 
 /** Volume goes down in a taper, intensity and frequency stay. */
 export const taper: Rule<'taper', typeof value, WeekAsked, BrokenAt> = {
-  id: 'taper', scope: 'week', severity: 'warn', title: 'A taper takes 41-60 % of the volume away', value, source: 'Bosquet et al. 2007, recalled from memory',
+  id: 'taper', scope: 'week', severity: 'warn', title: 'A taper takes 41-60 % of the volume away', value,
+  source: 'Bosquet et al. 2007, recalled from memory',
   breaks: ({ plan, context }) => {
     if (context.rules.block?.phase !== 'taper') return []
     const targets = weeklyTargets({ ...context, sessions: plan.sessions.length })
@@ -17,7 +18,12 @@ export const taper: Rule<'taper', typeof value, WeekAsked, BrokenAt> = {
     const mostS = lines.reduce((sum, line) => sum + line.band.highS, 0)
     const last = [...plan.sessions].reverse().find(session => session.items.length > 0)
     return last && drillsS > mostS
-      ? [{ sessionId: last.id, itemId: null, text: `The taper takes volume away: ${Math.round(drillsS)} s of drills are more than the ${Math.round(mostS)} s it leaves.` }]
+      ? [{
+        sessionId: last.id, itemId: null,
+        text: `The taper takes volume away: ${Math.round(drillsS)} s of drills are more than the ${
+          Math.round(mostS)
+        } s it leaves.`,
+      }]
       : []
   },
 }

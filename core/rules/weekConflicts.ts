@@ -29,31 +29,41 @@ export interface Conflict {
  * placeConflicts(item, variation, session, context).some(c => c.blocks) // => false
  */
 export function placeConflicts(
-  item: TrunkItem, variation: Variation, session: PlannedSession, context: PlanningContext, before: WeekPlan | null = null,
+  item: TrunkItem, variation: Variation, session: PlannedSession, context: PlanningContext,
+  before: WeekPlan | null = null,
 ): Conflict[] {
   return PLACE_RULES.flatMap(rule => rule.breaks({ item, variation, session, context, before })
     .map(text => ({ rule: rule.id, text, blocks: rule.severity === 'stop', sessionId: session.id, itemId: item.id })))
 }
 
 /**
- * The rules one item breaks where it stands, in the session it stands in; the proposer keeps them all and the week sheet marks them.
+ * The rules one item breaks where it stands, in the session it stands in; the proposer keeps them all and the week
+ * sheet marks them.
  *
  * @param before last week's plan; null where it is not known
  * @example
  * itemConflicts(item, session, context).map(c => c.rule) // => []
  */
-export function itemConflicts(item: TrunkItem, session: PlannedSession, context: PlanningContext, before: WeekPlan | null = null): Conflict[] {
+export function itemConflicts(
+  item: TrunkItem, session: PlannedSession, context: PlanningContext, before: WeekPlan | null = null,
+): Conflict[] {
   return [
     ...ownConflicts(item, session, context, before),
-    ...SESSION_RULES.flatMap(rule => conflicts(rule, rule.breaks({ session, context }))).filter(({ itemId }) => itemId === item.id),
+    ...SESSION_RULES.flatMap(rule => conflicts(rule, rule.breaks({ session, context }))).filter(({ itemId }) =>
+      itemId === item.id
+    ),
   ]
 }
 
 /** What speaks against an item by itself. */
-function ownConflicts(item: TrunkItem, session: PlannedSession, context: PlanningContext, before: WeekPlan | null): Conflict[] {
+function ownConflicts(
+  item: TrunkItem, session: PlannedSession, context: PlanningContext, before: WeekPlan | null,
+): Conflict[] {
   const screen = screenOn(context, session.day)
   const variation = screen.catalogue.find(item.variationId)
-  const stop = (rule: ConflictRule, text: string): Conflict => ({ rule, text, blocks: true, sessionId: session.id, itemId: item.id })
+  const stop = (rule: ConflictRule, text: string): Conflict => ({
+    rule, text, blocks: true, sessionId: session.id, itemId: item.id,
+  })
   if (!variation) return [stop('unknown', 'This drill is not in the catalogue.')]
   const dose = doseRemoval(item.dose, screen.flags)
   return [
@@ -76,11 +86,14 @@ function ownConflicts(item: TrunkItem, session: PlannedSession, context: Plannin
  * laterRounds({ ...item, rounds: [{ variationId: 'a', fallbackId: 'b' }] }) // => ['a', 'b']
  */
 export function laterRounds({ variationId, rounds = [] }: Pick<TrunkItem, 'variationId' | 'rounds'>): string[] {
-  return [...new Set(rounds.flatMap(round => [round.variationId, ...(round.fallbackId ? [round.fallbackId] : [])]))].filter(id => id !== variationId)
+  return [...new Set(rounds.flatMap(round => [round.variationId, ...(round.fallbackId ? [round.fallbackId] : [])]))]
+    .filter(id => id !== variationId)
 }
 
-const conflicts = ({ id, severity }: { readonly id: ConflictRule, readonly severity: Severity }, broken: readonly BrokenAt[]): Conflict[] =>
-  broken.map(one => ({ ...one, rule: id, blocks: severity === 'stop' }))
+const conflicts = (
+  { id, severity }: { readonly id: ConflictRule, readonly severity: Severity },
+  broken: readonly BrokenAt[],
+): Conflict[] => broken.map(one => ({ ...one, rule: id, blocks: severity === 'stop' }))
 
 /**
  * Every broken rule of a week: of each item, of each session, of the week as a whole.

@@ -2,7 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { EQUIPMENT, findVariation, LADDERS, STANDARD, VARIATIONS, type Equipment } from '../catalogue'
 import { anyScreen } from '../testing/arbitraries'
-import { admissibleSet, breathFor, doseRemoval, FLAG_IDS, FLAGS, flagFacts, isAdmissible, redFlags, removals, UNTIL_CLEARED, type Screen } from '.'
+import {
+  admissibleSet, breathFor, doseRemoval, FLAG_IDS, FLAGS, flagFacts, isAdmissible, redFlags, removals, UNTIL_CLEARED,
+  type Screen,
+} from '.'
 
 const able: Screen = {
   flags: [],
@@ -74,7 +77,9 @@ describe('the admissible set', () => {
 
   it('asks for the press-out before the band push in side plank', () => {
     const rungs = { ...able.rungs, 'press-out': 1 }
-    expect(removals(findVariation('side-plank.band-push')!, { ...able, rungs }).map(r => r.rule)).toEqual(['prerequisite'])
+    expect(removals(findVariation('side-plank.band-push')!, { ...able, rungs }).map(r => r.rule)).toEqual([
+      'prerequisite',
+    ])
   })
 
   it('keeps an under-sixteen from fast and loaded bending work', () => {
@@ -86,15 +91,29 @@ describe('leaks that were found', () => {
   const ids = (over: Partial<Screen>): Set<string> => new Set(admissibleSet({ ...able, ...over }).map(v => v.id))
 
   // Cleared to train, so that it is the hazards that hold and not the gate.
-  it.each([
-    [['pregnancy~training', 'herniaSurgery~training', 'bloodPressureHeart~training'], ['carries.suitcase-heavy', 'carries.suitcase-deadlift', 'carries.front-held']],
-    [['herniaSurgery~training', 'bloodPressureHeart~training'], ['flexion.hanging-pike', 'flexion.v-up', 'compression.l-hold', 'compression.v-hold', 'flexion.ball-pike', 'flexion.ring-pike']],
-    [['herniaSurgery~training'], ['compression.press-handstand', 'side-plank.weight-on-hip', 'dead-bug.pullover-leg']],
-    [['legPain~training'], ['carries.march-hold', 'press-out.standing', 'carries.two-hand']],
-    [['osteoporosis'], ['rollout.standing-lowering', 'rollout.standing-full', 'rollout.vest-rollout', 'levers.full', 'levers.straddle']],
-    [['backPainArching'], ['posterior.bridge', 'posterior.band-bridge', 'posterior.hip-thrust', 'posterior.hamstring-bridge', 'hollow.pumps', 'hollow.bench-trunk']],
-    [['shoulder'], ['carries.overhead-uneven']],
-  ] as const)('under %j none of %j is open', (flags, closed) => {
+  it.each(
+    [
+      [['pregnancy~training', 'herniaSurgery~training', 'bloodPressureHeart~training'], [
+        'carries.suitcase-heavy', 'carries.suitcase-deadlift', 'carries.front-held',
+      ]],
+      [['herniaSurgery~training', 'bloodPressureHeart~training'], [
+        'flexion.hanging-pike', 'flexion.v-up', 'compression.l-hold', 'compression.v-hold', 'flexion.ball-pike',
+        'flexion.ring-pike',
+      ]],
+      [['herniaSurgery~training'], [
+        'compression.press-handstand', 'side-plank.weight-on-hip', 'dead-bug.pullover-leg',
+      ]],
+      [['legPain~training'], ['carries.march-hold', 'press-out.standing', 'carries.two-hand']],
+      [['osteoporosis'], [
+        'rollout.standing-lowering', 'rollout.standing-full', 'rollout.vest-rollout', 'levers.full', 'levers.straddle',
+      ]],
+      [['backPainArching'], [
+        'posterior.bridge', 'posterior.band-bridge', 'posterior.hip-thrust', 'posterior.hamstring-bridge',
+        'hollow.pumps', 'hollow.bench-trunk',
+      ]],
+      [['shoulder'], ['carries.overhead-uneven']],
+    ] as const,
+  )('under %j none of %j is open', (flags, closed) => {
     const open = ids({ flags })
     expect(closed.filter(id => open.has(id))).toEqual([])
   })
@@ -104,7 +123,9 @@ describe('leaks that were found', () => {
     expect(open.length).toBeGreaterThan(40)
     expect(open.length).toBeLessThan(120)
     for (const v of open) {
-      expect([v.id, v.settings.includes('loadKg') || v.settings.includes('bandN'), v.mode === 'ballistic', v.fatigue > 3]).toEqual([v.id, false, false, false])
+      expect([
+        v.id, v.settings.includes('loadKg') || v.settings.includes('bandN'), v.mode === 'ballistic', v.fatigue > 3,
+      ]).toEqual([v.id, false, false, false])
       expect(breathFor(v.breath, { flags: [], ageYears: 11 }).pattern).not.toBe('holdAndReset')
     }
   })
@@ -115,7 +136,7 @@ describe('leaks that were found', () => {
     expect(counts[3]).toBe(VARIATIONS.length)
   })
 
-  it('are not mended by cautions that make no sense: the kneeling hamstring raise is not prone, the long-backed lean does not bend', () => {
+  it('bear no senseless cautions: a kneeling hamstring raise is not prone, a long-backed lean does not bend', () => {
     expect(findVariation('posterior.hamstring-raise')!.hazards).not.toContain('prone')
     expect(findVariation('posterior.v-lean')!.hazards).not.toContain('flexion')
   })
@@ -126,7 +147,8 @@ describe('leaks that were found', () => {
       expect([...open].filter(id => !UNTIL_CLEARED.includes(id))).toEqual([])
       expect(open.size).toBeGreaterThan(5)
     }
-    for (const id of UNTIL_CLEARED) expect([id, findVariation(id)?.fatigue, findVariation(id)?.hazards.includes('loaded')]).toEqual([id, 1, false])
+    for (const id of UNTIL_CLEARED)
+      expect([id, findVariation(id)?.fatigue, findVariation(id)?.hazards.includes('loaded')]).toEqual([id, 1, false])
   })
 })
 
@@ -136,8 +158,13 @@ describe('doses and breath under flags', () => {
     expect(doseRemoval({ sets: 3, amount: 10, unit: 'seconds', restS: 5 }, ['backPainBending'])).toBeNull()
   })
 
-  it.each(['bloodPressureHeart', 'pregnancy', 'herniaSurgery'] as const)('never holds the breath under %s, and says why', (flag) => {
-    for (const { breath } of VARIATIONS) expect(breathFor(breath, { flags: [flag], ageYears: 25 }).pattern).not.toBe('holdAndReset')
-    expect(breathFor('holdAndReset', { flags: [flag], ageYears: 25 }).why).toContain(FLAGS[flag].name)
-  })
+  it.each(['bloodPressureHeart', 'pregnancy', 'herniaSurgery'] as const)(
+    'never holds the breath under %s, and says why',
+    (flag) => {
+      for (const { breath } of VARIATIONS) expect(breathFor(breath, { flags: [flag], ageYears: 25 }).pattern).not.toBe(
+          'holdAndReset',
+        )
+      expect(breathFor('holdAndReset', { flags: [flag], ageYears: 25 }).why).toContain(FLAGS[flag].name)
+    },
+  )
 })

@@ -33,13 +33,16 @@ export interface Clearance {
   readonly note: string
 }
 
-/** Since when each flag stands: its day, and the moment it was raised. Flags from before this was kept have no entry. */
+/**
+ * Since when each flag stands: its day, and the moment it was raised. Flags from before this was kept have no entry.
+ */
 export type Raised = Readonly<Partial<Record<FlagId, { readonly day: IsoDay, readonly at: string }>>>
 
 const stands = ({ from, until }: Clearance, day: IsoDay): boolean => from <= day && (until === null || day <= until)
 
 /**
- * Extents that mean something for a flag: a red one is cleared wholly or not at all, breath only where the flag speaks of it.
+ * Extents that mean something for a flag: a red one is cleared wholly or not at all, breath only where the flag speaks
+ * of it.
  *
  * @example
  * extentsFor('chestPain') // => ['all']
@@ -51,13 +54,15 @@ export function extentsFor(id: FlagId): ClearanceExtent[] {
 }
 
 /**
- * What is left of some flags on a day, after the clearances that stand on it: a flag that is wholly cleared goes; of one cleared
- * for training or for breath-holding the rest stays. A flag does not stand on days before it was raised.
+ * What is left of some flags on a day, after the clearances that stand on it: a flag that is wholly cleared goes; of
+ * one cleared for training or for breath-holding the rest stays. A flag does not stand on days before it was raised.
  *
  * @example
  * effectiveMarks(['herniaSurgery'], [{ id: 'c', flag: 'herniaSurgery', extent: 'breath', givenBy: 'x', role: 'doctor', from: '2026-01-01', until: null, note: '' }], '2026-03-01') // => ['herniaSurgery~breath']
  */
-export function effectiveMarks(flags: readonly HealthMark[], clearances: readonly Clearance[], day: IsoDay, raised: Raised = {}): HealthMark[] {
+export function effectiveMarks(
+  flags: readonly HealthMark[], clearances: readonly Clearance[], day: IsoDay, raised: Raised = {},
+): HealthMark[] {
   return flags.flatMap((flag): HealthMark[] => {
     const since = raised[flag as FlagId]
     if (since && day < since.day) return []
@@ -88,7 +93,8 @@ export function endingClearances(clearances: readonly Clearance[], by: IsoDay): 
   const latest = new Map<string, Clearance>()
   for (const one of clearances) {
     const before = latest.get(one.flag)
-    if (!before || (before.until !== null && (one.until === null || one.until > before.until))) latest.set(one.flag, one)
+    if (!before || (before.until !== null && (one.until === null || one.until > before.until)))
+      latest.set(one.flag, one)
   }
   return [...latest.values()].filter(c => c.until !== null && c.until <= by)
 }

@@ -59,8 +59,12 @@ export const FLAGS = {
   legPain: {
     kind: 'amber',
     name: 'Leg pain with the back',
-    means: 'A clinician sees the athlete first; until then only a short list, and afterwards the easiest drills without bending or load.',
-    removes: ['flexion', 'loadedFlexion', 'extension', 'ballistic', 'loadedRotation', 'pressureRise', 'loaded', 'maximal'],
+    means:
+      'A clinician sees the athlete first; until then only a short list, and afterwards the easiest drills without '
+      + 'bending or load.',
+    removes: [
+      'flexion', 'loadedFlexion', 'extension', 'ballistic', 'loadedRotation', 'pressureRise', 'loaded', 'maximal',
+    ],
     highestFatigue: 1,
     clearanceFirst: true,
   },
@@ -117,10 +121,13 @@ export const FLAGS = {
 
 export type FlagId = keyof typeof FLAGS
 
-/** Drills that stay open while a clearance is awaited: unloaded, easy, upright or still (common practice, no source). */
+/**
+ * Drills that stay open while a clearance is awaited: unloaded, easy, upright or still (common practice, no source).
+ */
 export const UNTIL_CLEARED: readonly string[] = [
-  'brace.low-breath', 'brace.find-it', 'brace.brace-and-talk', 'brace.without-hands', 'brace.braced-squat', 'hollow.wall-tilt', 'front-plank.wall',
-  'posterior.shell', 'posterior.side-leg-raise', 'posterior.hinge-bow', 'balance.hinge-toe-tap', 'rotation.lunge-turn', 'rotation.stick-turn',
+  'brace.low-breath', 'brace.find-it', 'brace.brace-and-talk', 'brace.without-hands', 'brace.braced-squat',
+  'hollow.wall-tilt', 'front-plank.wall', 'posterior.shell', 'posterior.side-leg-raise', 'posterior.hinge-bow',
+  'balance.hinge-toe-tap', 'rotation.lunge-turn', 'rotation.stick-turn',
 ]
 
 /** Every flag id, red flags first. */
@@ -136,5 +143,6 @@ export const NOT_NOW = 'Not for this athlete now.'
 export const CAUTION = 'Not medical advice. The athlete\'s clinician, the federation\'s rules and local law go first.'
 
 /** What is shown when a drill hurts. */
-export const PAIN_CAUTION = 'Stop this drill now. Effort is not pain; sharp, spreading or lasting pain is, and so is any pain '
+export const PAIN_CAUTION =
+  'Stop this drill now. Effort is not pain; sharp, spreading or lasting pain is, and so is any pain '
   + 'in the low back. Tell your coach today. Twice in a row means a clinician looks at it.'

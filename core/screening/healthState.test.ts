@@ -3,8 +3,12 @@ import { afterAnswers, effectiveMarks, FLAG_IDS, type Answers, type Clearance, t
 
 const day = '2026-03-02'
 const answers = (...yes: FlagId[]): Answers => Object.fromEntries(FLAG_IDS.map(flag => [flag, yes.includes(flag)]))
-const cleared = (flag: FlagId): Clearance => ({ id: 'c', flag, extent: 'all', givenBy: 'x', role: 'doctor', from: day, until: null, note: '' })
-const known = (over: Partial<HealthState>): HealthState => ({ version: 1, answers: null, flags: [], clearances: [], raised: {}, ...over })
+const cleared = (flag: FlagId): Clearance => ({
+  id: 'c', flag, extent: 'all', givenBy: 'x', role: 'doctor', from: day, until: null, note: '',
+})
+const known = (over: Partial<HealthState>): HealthState => ({
+  version: 1, answers: null, flags: [], clearances: [], raised: {}, ...over,
+})
 const after = (state: HealthState, own: boolean, ...yes: FlagId[]) =>
   afterAnswers(state, { own, version: state.version, answers: answers(...yes) }, { day, at: `${day}T10:00:00.000Z` })!
 const standing = ({ flags, clearances, raised }: HealthState) => effectiveMarks(flags, clearances, day, raised)

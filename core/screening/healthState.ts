@@ -24,21 +24,28 @@ const isRed = (flag: FlagId): boolean => FLAGS[flag].kind === 'red'
  * @example
  * raisedNow({}, ['wrist'], { day: '2026-03-02', at: 'x' }) // => { wrist: { day: '2026-03-02', at: 'x' } }
  */
-export function raisedNow(before: Raised, flags: readonly HealthMark[], { day, at }: Moment, anew: readonly FlagId[] = []): Raised {
-  return Object.fromEntries(flags.map(flag => [flag, (anew.includes(flag as FlagId) ? undefined : before[flag as FlagId]) ?? { day, at }])) as Raised
+export function raisedNow(
+  before: Raised, flags: readonly HealthMark[], { day, at }: Moment, anew: readonly FlagId[] = [],
+): Raised {
+  return Object.fromEntries(
+    flags.map(flag => [flag, (anew.includes(flag as FlagId) ? undefined : before[flag as FlagId]) ?? { day, at }]),
+  ) as Raised
 }
 
 /**
- * What is known after a screening form. A red flag that stands stays until it is cleared, whoever answers what; one that was cleared and is
- * reported once more stands anew. A coach's answers are the last word on the others, over the version they were read in: null where that
- * has passed. An athlete's raise flags and never take one away, whenever they arrive.
+ * What is known after a screening form. A red flag that stands stays until it is cleared, whoever answers what; one
+ * that was cleared and is reported once more stands anew. A coach's answers are the last word on the others, over the
+ * version they were read in: null where that has passed. An athlete's raise flags and never take one away, whenever
+ * they arrive.
  *
  * @param own whether the athlete answers
  * @example
  * afterAnswers({ version: 2, answers: null, flags: ['wrist'], clearances: [], raised: {} }, { own: false, version: 1, answers: {} }, { day: '2026-03-02', at: 'x' }) // => null
  */
 export function afterAnswers(
-  state: HealthState, { own, version, answers }: { readonly own: boolean, readonly version: number, readonly answers: Answers }, now: Moment,
+  state: HealthState,
+  { own, version, answers }: { readonly own: boolean, readonly version: number, readonly answers: Answers },
+  now: Moment,
 ): HealthState | null {
   const late = state.version !== version
   if (late && !own) return null
@@ -49,7 +56,9 @@ export function afterAnswers(
   const anew = raised.filter(flag => isRed(flag) && state.flags.includes(flag) && !standing.includes(flag))
   const yes = late ? [...flagsFrom(state.answers ?? {}), ...raised] : raised
   return {
-    version: state.version + 1, flags, answers: { ...answers, ...Object.fromEntries(yes.map(flag => [flag, true])) },
-    raised: raisedNow(state.raised, flags, now, anew), clearances: clearancesOf(state.clearances, flags.filter(flag => !anew.includes(flag))),
+    version: state.version + 1, flags,
+    answers: { ...answers, ...Object.fromEntries(yes.map(flag => [flag, true])) },
+    raised: raisedNow(state.raised, flags, now, anew),
+    clearances: clearancesOf(state.clearances, flags.filter(flag => !anew.includes(flag))),
   }
 }

@@ -27,8 +27,8 @@ export interface MayTrain {
 }
 
 /**
- * The one question of whatever hands out or takes in training, asked with the athlete as they stand on the day. What was at hand when
- * it was assigned does not matter here: only what the drill asks of the athlete does.
+ * The one question of whatever hands out or takes in training, asked with the athlete as they stand on the day. What
+ * was at hand when it was assigned does not matter here: only what the drill asks of the athlete does.
  *
  * @example
  * mayTrain({ variationId: 'flexion.crunch', dose: { sets: 2, amount: 10, unit: 'reps', restS: 30 }, breath: 'exhaleOnEffort' }, { ...context.screen, flags: ['backPainBending'] }).stops[0].rule // => 'flag'
@@ -39,5 +39,8 @@ export function mayTrain({ variationId, dose, breath }: TrainingAsked, screen: S
   const stops: Stop[] = variation
     ? removals(variation, screen).filter(({ rule }) => rule !== 'equipment')
     : [{ rule: 'unknown', text: 'This drill is no longer in the catalogue.' }]
-  return { stops: [...stops, ...(tooLong ? [{ rule: 'dose' as const, text: tooLong }] : [])], breath: breathFor(breath, screen) }
+  return {
+    stops: [...stops, ...(tooLong ? [{ rule: 'dose' as const, text: tooLong }] : [])],
+    breath: breathFor(breath, screen),
+  }
 }

@@ -42,8 +42,9 @@ export interface DrillPain {
 export const LOCKING_TIMES = 2
 
 /**
- * Drills that hurt and are not settled: one that hurt waits for a decision; one that hurt twice running is locked until somebody
- * qualified has looked at it; one a coach left out stays out. A decision counts for what hurt before it, and a day on which nothing hurt ends the run.
+ * Drills that hurt and are not settled: one that hurt waits for a decision; one that hurt twice running is locked until
+ * somebody qualified has looked at it; one a coach left out stays out. A decision counts for what hurt before it, and a
+ * day on which nothing hurt ends the run.
  *
  * @example
  * openPain([{ variationId: 'x', day: '2026-03-02', at: '2026-03-02T10:00:00Z', hurt: true, place: 'lowBack' }], []) // => [{ variationId: 'x', day: '2026-03-02', at: '2026-03-02T10:00:00Z', place: 'lowBack', times: 1, state: 'waits' }]
@@ -51,12 +52,20 @@ export const LOCKING_TIMES = 2
 export function openPain(sets: readonly PainSet[], decisions: readonly PainDecision[]): DrillPain[] {
   const drills = [...new Set(sets.filter(set => set.hurt).map(set => set.variationId))].sort()
   return drills.flatMap((variationId): DrillPain[] => {
-    const own = sets.filter(set => set.variationId === variationId).sort((a, b) => (a.at < b.at ? 1 : a.at > b.at ? -1 : 0))
+    const own = sets.filter(set => set.variationId === variationId).sort((
+      a, b,
+    ) => (a.at < b.at ? 1 : a.at > b.at ? -1 : 0))
     const last = own.find(set => set.hurt)!
-    const decided = decisions.filter(d => d.variationId === variationId && d.at >= last.at).sort((a, b) => (a.at < b.at ? 1 : -1))[0]
+    const decided = decisions.filter(d =>
+      d.variationId === variationId && d.at >= last.at
+    ).sort((a, b) => (a.at < b.at ? 1 : -1))[0]
     if (decided?.verdict === 'goOn') return []
     const times = running(own)
-    const state = decided?.verdict === 'leaveOut' ? 'leftOut' : decided?.verdict === 'refer' || times >= LOCKING_TIMES ? 'locked' : 'waits'
+    const state = decided?.verdict === 'leaveOut'
+      ? 'leftOut'
+      : decided?.verdict === 'refer' || times >= LOCKING_TIMES
+      ? 'locked'
+      : 'waits'
     return [{ variationId, day: last.day, at: last.at, place: last.place, times: Math.max(1, times), state }]
   })
 }

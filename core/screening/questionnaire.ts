@@ -76,7 +76,9 @@ export function consequencesOf(flags: readonly HealthMark[], catalogue: Catalogu
     ...(facts.some(f => f.highestFatigue) ? ['all but the easiest drills'] : []),
     ...(facts.some(f => f.clearanceFirst) ? ['all but a short list until a clearance is written down'] : []),
   ]
-  const screen = { catalogue, flags, equipment: Object.keys(EQUIPMENT) as Equipment[], braceStep: 7, rungs: {}, ageYears: null }
+  const screen = {
+    catalogue, flags, equipment: Object.keys(EQUIPMENT) as Equipment[], braceStep: 7, rungs: {}, ageYears: null,
+  }
   const byFlag = catalogue.variations.map(v => removals(v, screen).some(r => HEALTH_RULES.includes(r.rule)))
   const kept = new Set(catalogue.variations.filter((_, i) => !byFlag[i]).map(v => mainAction(v.shares)))
   const gone = catalogue.variations.filter((_, i) => byFlag[i])

@@ -2,9 +2,14 @@ import { HAZARDS, type Hazard } from '../catalogue'
 import { FLAGS, type Flag, type FlagId } from './flags'
 
 /** What a flag takes away, without what it is called. */
-export type RestrictionId = 'refer' | 'clearanceFirst' | 'supervised' | 'noBreathHold' | `no:${Hazard}` | `hold:${number}` | `fatigue:${number}`
+export type RestrictionId =
+  'refer' | 'clearanceFirst' | 'supervised' | 'noBreathHold'
+  | `no:${Hazard}` | `hold:${number}` | `fatigue:${number}`
 
-/** A flag of which a clinician has lifted something: the gate before all training, or breath-holding and belly pressure too. */
+/**
+ * A flag of which a clinician has lifted something: the gate before all training, or breath-holding and belly pressure
+ * too.
+ */
 export type EasedFlag = `${FlagId}~${'training' | 'breath'}`
 
 /** A health flag by its name, one that is eased, or only what one takes away. */
@@ -79,12 +84,19 @@ export function restrictionFacts(id: RestrictionId): Flag {
   const name = 'Health restriction'
   const amber = (means: string, more: Partial<Flag>): Flag => ({ kind: 'amber', name, means, removes: [], ...more })
   switch (kind) {
-    case 'refer': return { kind: 'red', name: 'Referred', means: 'No programme is given until a coach clears it.', removes: [] }
-    case 'clearanceFirst': return amber('A clinician first: until then only a short list.', { clearanceFirst: true })
-    case 'supervised': return amber('Technique before load, with somebody who watches.', { supervised: true })
-    case 'no': return amber(`No ${HAZARDS[value as Hazard]}.`, { removes: [value as Hazard] })
-    case 'noBreathHold': return amber('No breath-holding: breathe through the effort.', { noBreathHold: true })
-    case 'hold': return amber(`Holds of ${value} s at most.`, { longestHoldS: Number(value) })
-    default: return amber('Only the easiest drills.', { highestFatigue: Number(value) })
+    case 'refer':
+      return { kind: 'red', name: 'Referred', means: 'No programme is given until a coach clears it.', removes: [] }
+    case 'clearanceFirst':
+      return amber('A clinician first: until then only a short list.', { clearanceFirst: true })
+    case 'supervised':
+      return amber('Technique before load, with somebody who watches.', { supervised: true })
+    case 'no':
+      return amber(`No ${HAZARDS[value as Hazard]}.`, { removes: [value as Hazard] })
+    case 'noBreathHold':
+      return amber('No breath-holding: breathe through the effort.', { noBreathHold: true })
+    case 'hold':
+      return amber(`Holds of ${value} s at most.`, { longestHoldS: Number(value) })
+    default:
+      return amber('Only the easiest drills.', { highestFatigue: Number(value) })
   }
 }

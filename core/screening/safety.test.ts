@@ -1,10 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { EQUIPMENT, LADDERS, STANDARD, VARIATIONS, type Equipment } from '../catalogue'
-import { alternatives, buildCircuit, homePlan, improvements, optimiseWeek, warmUpFor, type PlannedSession, type PlanningContext } from '../programme'
+import {
+  alternatives, buildCircuit, homePlan, improvements, optimiseWeek, warmUpFor, type PlannedSession,
+  type PlanningContext,
+} from '../programme'
 import { laterRounds, weekConflicts } from '../rules'
 import { context } from '../testing/fixtures'
 import { isForbidden } from '../testing/safetyOracle'
-import { admissibleSet, breathFor, effectiveMarks, FLAG_IDS, mayTrain, type Clearance, type FlagId, type Screen } from '.'
+import {
+  admissibleSet, breathFor, effectiveMarks, FLAG_IDS, mayTrain, type Clearance, type FlagId, type Screen,
+} from '.'
 
 const AGES = [11, 13, 15, 17, 30] as const
 const STEPS = [1, 2, 3, 4, 5, 6, 7] as const
@@ -13,7 +18,9 @@ const full: Screen = {
   catalogue: STANDARD, flags: [], equipment: Object.keys(EQUIPMENT) as Equipment[], braceStep: 7, ageYears: 30,
   rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, ladder.rungs.length])),
 }
-const of = (screen: Screen): PlanningContext => ({ ...context, screen, screens: Array.from({ length: 7 }, () => screen) })
+const of = (screen: Screen): PlanningContext => ({
+  ...context, screen, screens: Array.from({ length: 7 }, () => screen),
+})
 const sessions = [0, 3].map((day): PlannedSession => ({ id: `d${day}`, day, minutes: 60, lifts: [], items: [] }))
 const pairs = FLAG_IDS.flatMap((a, i) => FLAG_IDS.slice(i).map((b): FlagId[] => (a === b ? [a] : [a, b])))
 
@@ -21,8 +28,16 @@ const pairs = FLAG_IDS.flatMap((a, i) => FLAG_IDS.slice(i).map((b): FlagId[] => 
 function handedOut(screen: Screen): string[] {
   const ctx = of(screen)
   const { plan } = optimiseWeek({ context: ctx, sessions }, { budget: BRIEF })
-  const item = { id: 'x', variationId: 'side-plank.feet', dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 }, slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: '' }
-  const circuit = buildCircuit(sessions[0]!, { id: 'c', rounds: 2, workS: 30, restS: 30, roundRestS: 60, sides: 'split' }, 15, ctx)
+  const item = {
+    id: 'x', variationId: 'side-plank.feet',
+    dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 },
+    slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: '',
+  }
+  const circuit = buildCircuit(
+    sessions[0]!,
+    { id: 'c', rounds: 2, workS: 30, restS: 30, roundRestS: 60, sides: 'split' },
+    15, ctx,
+  )
   return [
     ...plan.sessions.flatMap(s => s.items.map(i => i.variationId)),
     ...alternatives(item, { ...sessions[0]!, items: [item] }, ctx).map(a => a.variation.id),
@@ -38,10 +53,15 @@ const forbiddenIn = (ids: readonly string[], flags: readonly FlagId[], age: numb
 
 describe('no drill that is forbidden, by the brief written out a second time,', () => {
   it.each(AGES)('is in the admissible set under any flag or two, aged %i, at any brace step', (age) => {
-    const found = pairs.flatMap(flags => STEPS.flatMap((braceStep) => {
-      const open = admissibleSet({ ...full, flags, ageYears: age, braceStep })
-      return [...forbiddenIn(open.map(v => v.id), flags, age), ...open.filter(v => v.braceStep > braceStep).map(v => `${v.id} at step ${braceStep}`)]
-    }))
+    const found = pairs.flatMap(flags =>
+      STEPS.flatMap((braceStep) => {
+        const open = admissibleSet({ ...full, flags, ageYears: age, braceStep })
+        return [
+          ...forbiddenIn(open.map(v => v.id), flags, age),
+          ...open.filter(v => v.braceStep > braceStep).map(v => `${v.id} at step ${braceStep}`),
+        ]
+      })
+    )
     expect([...new Set(found)]).toEqual([])
   }, 60_000)
 
@@ -54,15 +74,22 @@ describe('no drill that is forbidden, by the brief written out a second time,', 
   it('passes a pasted or hand-made week unmarked', () => {
     for (const flags of FLAG_IDS.map((flag): FlagId[] => [flag])) {
       const ctx = of({ ...full, flags })
-      const items = VARIATIONS.map((v, i) => ({ id: `i${i}`, variationId: v.id, dose: v.doses[0]!, slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: '' }))
-      const stopped = new Set(weekConflicts({ sessions: [{ ...sessions[0]!, items }] }, ctx).filter(c => c.blocks).map(c => c.itemId))
+      const items = VARIATIONS.map((v, i) => ({
+        id: `i${i}`, variationId: v.id, dose: v.doses[0]!, slot: 'after' as const, pairedWith: null, extraSetSide: null,
+        setting: {}, why: '',
+      }))
+      const stopped = new Set(
+        weekConflicts({ sessions: [{ ...sessions[0]!, items }] }, ctx).filter(c => c.blocks).map(c => c.itemId),
+      )
       expect(VARIATIONS.filter((v, i) => isForbidden(v, flags, 30) && !stopped.has(`i${i}`)).map(v => v.id)).toEqual([])
     }
   }, 60_000)
 
   it('can be trained after a clearance that has ended, on the day after it ends', () => {
     for (const flag of FLAG_IDS) {
-      const clearance: Clearance = { id: 'c', flag, extent: 'all', givenBy: 'x', role: 'doctor', from: '2026-03-02', until: '2026-03-03', note: '' }
+      const clearance: Clearance = {
+        id: 'c', flag, extent: 'all', givenBy: 'x', role: 'doctor', from: '2026-03-02', until: '2026-03-03', note: '',
+      }
       const on = (day: string): Screen => ({ ...full, flags: effectiveMarks([flag], [clearance], day) })
       const blocked = VARIATIONS.filter(v => isForbidden(v, [flag], 30))
       for (const v of blocked) {
@@ -74,6 +101,9 @@ describe('no drill that is forbidden, by the brief written out a second time,', 
   })
 
   it('is done with a held breath by anybody under 16, whatever they do', () => {
-    for (const age of [11, 13, 15]) for (const v of VARIATIONS) expect(breathFor(v.breath, { flags: [], ageYears: age }).pattern).not.toBe('holdAndReset')
+    for (const age of [11, 13, 15])
+      for (const v of VARIATIONS) expect(breathFor(v.breath, { flags: [], ageYears: age }).pattern).not.toBe(
+          'holdAndReset',
+        )
   })
 })

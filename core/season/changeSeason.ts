@@ -12,8 +12,8 @@ export interface StandingSeason {
 }
 
 /**
- * A season after its shape or calendar has changed, or the first plan of one. Days that are over stay. A new shape is counted from the
- * plan as it stands; a changed calendar from the plan before the first repair.
+ * A season after its shape or calendar has changed, or the first plan of one. Days that are over stay. A new shape is
+ * counted from the plan as it stands; a changed calendar from the plan before the first repair.
  *
  * @param before null: there is no plan yet
  * @param today a day; those before it are over
@@ -22,22 +22,31 @@ export interface StandingSeason {
  * changedSeason(null, { startsOn: '2026-03-02', weeks: 1, weekdays: [0], hardDays: [], deloadEvery: 4, phases: [] }, { weeks: 1, phases: [{ id: 'base', least: 1, most: 1, start: 0, volume: 6 }], competitions: [], weekdays: [0] }, '2026-03-02').plan.days[0] // => 'high'
  */
 export function changedSeason(
-  before: StandingSeason | null, shape: SeasonShape, instance: SeasonInstance, today: IsoDay, { pins = [], prefer }: Pick<RepairOptions, 'pins' | 'prefer'> = {},
+  before: StandingSeason | null, shape: SeasonShape, instance: SeasonInstance, today: IsoDay,
+  { pins = [], prefer }: Pick<RepairOptions, 'pins' | 'prefer'> = {},
 ): Repair {
   const over = Math.max(0, Math.min(7 * shape.weeks, daysBetween(shape.startsOn, today)))
   if (!before || before.shape.startsOn !== shape.startsOn) {
     const plan = planSeason(instance)
     return { plan, evaluation: evaluateSeason(instance, plan), changed: [], movedPhases: [] }
   }
-  const plan: RepairedPlan = shapeMark(before.shape) === shapeMark(shape) ? before.plan : fitted(before.plan, before.shape, shape)
+  const plan: RepairedPlan = shapeMark(before.shape) === shapeMark(shape)
+    ? before.plan
+    : fitted(before.plan, before.shape, shape)
   return repairSeason(instance, plan, { today: over, pins, ...(prefer ? { prefer } : {}) })
 }
 
 /** All of a shape that a plan depends on, written one way whatever the order of its fields. */
 const shapeMark = ({ weeks, weekdays, hardDays, deloadEvery, phases }: SeasonShape): string =>
-  JSON.stringify([weeks, weekdays, hardDays, deloadEvery, phases.map(({ phase, least, most, start, volume }) => [phase, least, most, start, volume])])
+  JSON.stringify([
+    weeks, weekdays, hardDays, deloadEvery,
+    phases.map(({ phase, least, most, start, volume }) => [phase, least, most, start, volume]),
+  ])
 
-/** A plan as far as it goes in a season of other phases or weeks: each week in the phase of the same name that comes next. */
+/**
+ * A plan as far as it goes in a season of other phases or weeks: each week in the phase of the same name that comes
+ * next.
+ */
 function fitted(plan: SeasonPlan, before: SeasonShape, after: SeasonShape): SeasonPlan {
   let at = 0
   const phases = plan.phases.slice(0, after.weeks).map((was) => {
@@ -50,7 +59,8 @@ function fitted(plan: SeasonPlan, before: SeasonShape, after: SeasonShape): Seas
 }
 
 /**
- * What one athlete's plan is repaired from after the group's has changed: the own days that are over, the group's from then on.
+ * What one athlete's plan is repaired from after the group's has changed: the own days that are over, the group's from
+ * then on.
  *
  * @param over days that are over
  * @example
@@ -58,7 +68,8 @@ function fitted(plan: SeasonPlan, before: SeasonShape, after: SeasonShape): Seas
  */
 export function athleteStart(group: SeasonPlan, own: SeasonPlan | null, over: number): SeasonPlan {
   const weeks = Math.floor(over / 7)
-  // A group that has fewer phases now has other numbers for them: then the group's own past says which week is in which.
+  // A group that has fewer phases now has other numbers for them: then the group's own past says which week is in
+  // which.
   const last = group.phases.at(-1) ?? 0
   const fits = own?.phases.every(phase => phase <= last) ?? false
   return {
@@ -69,8 +80,8 @@ export function athleteStart(group: SeasonPlan, own: SeasonPlan | null, over: nu
 }
 
 /**
- * One athlete's plan after the group's season or the own exceptions have changed: the own days that are over stay, the rest follows the group.
- * `changed` is counted from the plan the athlete had.
+ * One athlete's plan after the group's season or the own exceptions have changed: the own days that are over stay, the
+ * rest follows the group. `changed` is counted from the plan the athlete had.
  *
  * @param own the plan the athlete had; null: the group's
  * @throws DomainError as `planSeason`.
@@ -78,7 +89,8 @@ export function athleteStart(group: SeasonPlan, own: SeasonPlan | null, over: nu
  * changedAthleteSeason(standing, null, seasonInstance(standing.shape, []), '2026-03-02').changed // => []
  */
 export function changedAthleteSeason(
-  { shape, plan }: StandingSeason, own: RepairedPlan | null, instance: SeasonInstance, today: IsoDay, { pins = [], prefer }: Pick<RepairOptions, 'pins' | 'prefer'> = {},
+  { shape, plan }: StandingSeason, own: RepairedPlan | null, instance: SeasonInstance, today: IsoDay,
+  { pins = [], prefer }: Pick<RepairOptions, 'pins' | 'prefer'> = {},
 ): Repair {
   const over = Math.max(0, Math.min(7 * shape.weeks, daysBetween(shape.startsOn, today)))
   const had = plan.days.map((kind, day) => own?.days[day] ?? kind)
@@ -88,7 +100,12 @@ export function changedAthleteSeason(
   const found = repairSeason(instance, { ...start, days }, { today: over, pins, ...(prefer ? { prefer } : {}) })
   const changed = found.plan.days.flatMap((to, day) => {
     const from = had[day]!
-    return from === to ? [] : [{ day, from, to, reason: found.changed.find(one => one.day === day)?.reason ?? 'The day is as the group has it again.' }]
+    return from === to
+      ? []
+      : [{
+        day, from, to,
+        reason: found.changed.find(one => one.day === day)?.reason ?? 'The day is as the group has it again.',
+      }]
   })
   return { ...found, changed }
 }

@@ -22,8 +22,8 @@ export interface GateFinding {
 }
 
 /**
- * Whether the next phase may open when it is planned to. Weeks of the present phase that were missed come again; a gate that is not
- * met holds the phase shut until the week after the present one. Null: nothing stands against it.
+ * Whether the next phase may open when it is planned to. Weeks of the present phase that were missed come again; a gate
+ * that is not met holds the phase shut until the week after the present one. Null: nothing stands against it.
  *
  * @param today a day of the season
  * @example
@@ -37,8 +37,15 @@ export function gateFinding(shape: SeasonShape, plan: SeasonPlan, state: GateSta
   if (planned < 0) return null
   const first = plan.phases.indexOf(index)
   const reasons: string[] = []
-  const missed = Array.from({ length: now - first }, (_, i) => first + i).filter(week => (state.doneByWeek[addDays(shape.startsOn, 7 * week)] ?? 1) < MISSED_SHARE)
-  if (missed.length > 0) reasons.push(`${missed.length === 1 ? 'A week was' : `${missed.length} weeks were`} missed and ${missed.length === 1 ? 'comes' : 'come'} again.`)
+  const missed = Array.from({ length: now - first }, (_, i) => first + i).filter(week =>
+    (state.doneByWeek[addDays(shape.startsOn, 7 * week)] ?? 1) < MISSED_SHARE
+  )
+  if (missed.length > 0)
+    reasons.push(
+      `${missed.length === 1 ? 'A week was' : `${missed.length} weeks were`} missed and ${
+        missed.length === 1 ? 'comes' : 'come'
+      } again.`,
+    )
   const shut = shutBy(shape.phases[index]!.gate, state, addDays(shape.startsOn, 7 * now))
   // A gate speaks when the phase is about to open, not months ahead.
   const closed = planned === now + 1 ? shut : []
@@ -47,10 +54,16 @@ export function gateFinding(shape: SeasonShape, plan: SeasonPlan, state: GateSta
 }
 
 function shutBy({ braceStep, done }: PhaseGate, state: GateState, monday: IsoDay): string[] {
-  const before = [-7, -14].flatMap(days => (state.doneByWeek[addDays(monday, days)] === undefined ? [] : [state.doneByWeek[addDays(monday, days)]!]))
+  const before = [-7, -14].flatMap(
+    days => (state.doneByWeek[addDays(monday, days)] === undefined ? [] : [state.doneByWeek[addDays(monday, days)]!])
+  )
   const share = before.reduce((sum, s) => sum + s, 0) / before.length
   return [
-    ...(braceStep !== null && state.braceStep < braceStep ? [`Brace step ${state.braceStep}; the gate asks for ${braceStep}.`] : []),
-    ...(done !== null && before.length > 0 && share < done ? [`${Math.round(share * 100)} % of the sets of two weeks done; the gate asks for ${Math.round(done * 100)} %.`] : []),
+    ...(braceStep !== null && state.braceStep < braceStep
+      ? [`Brace step ${state.braceStep}; the gate asks for ${braceStep}.`]
+      : []),
+    ...(done !== null && before.length > 0 && share < done
+      ? [`${Math.round(share * 100)} % of the sets of two weeks done; the gate asks for ${Math.round(done * 100)} %.`]
+      : []),
   ]
 }

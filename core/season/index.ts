@@ -1,5 +1,6 @@
 export {
-  DAY_KINDS, DELOAD_SHARE, KIND_VOLUMES, SEASON_COSTS, type SeasonCompetition, type SeasonDayKind, type SeasonInstance, type SeasonPhase, type SeasonPlan,
+  DAY_KINDS, DELOAD_SHARE, KIND_VOLUMES, SEASON_COSTS, type SeasonCompetition, type SeasonDayKind, type SeasonInstance,
+  type SeasonPhase, type SeasonPlan,
 } from './instance'
 export { DAY_RULE_TEXT, dayLimits, restWeeks, taperWeeks, type DayLimit, type DayRule } from './limits'
 export { kindsOf, weekTable, type WeekWay } from './weekTable'
@@ -7,7 +8,8 @@ export { evaluateSeason, volumeBand, type GaveWay, type SeasonEvaluation } from 
 export { checkSeason, planSeason, type SeasonOptions } from './planSeason'
 export { planMark, repairSeason, type ChangedDay, type Repair, type RepairedPlan, type RepairOptions } from './repair'
 export {
-  daysOfEntry, ENTRY_KINDS, entriesOn, NO_EXCEPTIONS, seasonInstance, type CalendarEntry, type EntryKind, type PhaseGate, type SeasonExceptions, type SeasonPhaseId, type SeasonShape, type ShapePhase,
+  daysOfEntry, ENTRY_KINDS, entriesOn, NO_EXCEPTIONS, seasonInstance, type CalendarEntry, type EntryKind,
+  type PhaseGate, type SeasonExceptions, type SeasonPhaseId, type SeasonShape, type ShapePhase,
 } from './shape'
 export { KIND_TEXT, seasonWeek, stretchesOf, type SeasonDay, type SeasonWeek } from './seasonWeek'
 export { gateFinding, MISSED_SHARE, type GateFinding, type GateState } from './gates'

@@ -22,7 +22,10 @@ export interface SeasonPhase {
   readonly notBefore?: number
 }
 
-/** A season as numbers; days are counted from its first Monday. What may not be is told with its cost, so a plan always comes back. */
+/**
+ * A season as numbers; days are counted from its first Monday. What may not be is told with its cost, so a plan always
+ * comes back.
+ */
 export interface SeasonInstance {
   readonly weeks: number
   readonly phases: readonly SeasonPhase[]
@@ -39,7 +42,9 @@ export interface SeasonInstance {
   readonly school?: readonly number[]
   /** Weekdays on which there is time (0 Monday); all where not given. */
   readonly weekdays?: readonly number[]
-  /** Weekdays of the hard lifts: hard trunk work shares the hard day (common practice, no source); none where not given. */
+  /**
+   * Weekdays of the hard lifts: hard trunk work shares the hard day (common practice, no source); none where not given.
+   */
   readonly hardDays?: readonly number[]
   /** Units of each day kind. */
   readonly volumes?: Readonly<Record<SeasonDayKind, number>>
@@ -52,13 +57,16 @@ export interface SeasonInstance {
 }
 
 /** Units of the kinds: our own scale, common practice, no source. */
-export const KIND_VOLUMES: Readonly<Record<SeasonDayKind, number>> = { off: 0, activation: 1, low: 2, moderate: 4, high: 6 }
+export const KIND_VOLUMES: Readonly<Record<SeasonDayKind, number>> = {
+  off: 0, activation: 1, low: 2, moderate: 4, high: 6,
+}
 /** Share of the usual volume in a lighter week (common practice, no source). */
 export const DELOAD_SHARE = 0.6
 
 /** What a plan pays for (ours). A broken day rule costs so much that only a settled day can break one. */
 export const SEASON_COSTS = {
-  dayRule: 100_000, taper: 1000, phaseLength: 400, change: 100, phaseMoved: 30, deloadFlipped: 20, phaseShift: 5, notOpen: 500, highElsewhere: 1, noUnload: 12, deload: 4, under: 2, over: 3,
+  dayRule: 100_000, taper: 1000, phaseLength: 400, change: 100, phaseMoved: 30, deloadFlipped: 20, phaseShift: 5,
+  notOpen: 500, highElsewhere: 1, noUnload: 12, deload: 4, under: 2, over: 3,
 } as const
 
 /** A season planned: kinds of all days, the phase and the load of each week. */

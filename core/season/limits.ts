@@ -11,13 +11,17 @@ export interface DayLimit {
   readonly most: number
   readonly rule: DayRule
 }
-export type DayRule = 'free' | 'competition' | 'match' | 'closed' | 'weekday' | 'dayBefore' | 'within48h' | 'dayAfter' | 'practice' | 'travel' | 'school'
+export type DayRule =
+  'free' | 'competition' | 'match' | 'closed' | 'weekday'
+  | 'dayBefore' | 'within48h' | 'dayAfter' | 'practice' | 'travel' | 'school'
 
 /** What each rule says, as a coach would. */
 export const DAY_RULE_TEXT: Readonly<Record<DayRule, string>> = {
-  free: 'Nothing stands against it.', competition: competitionDay.value.says, match: 'Match day: no trunk work.', closed: 'The room is closed or the athlete is away.',
-  weekday: 'There is no time on this weekday.', dayBefore: dayBefore.value.says, within48h: within48h.value.says,
-  dayAfter: dayAfter.value.says, practice: 'A team practice leaves room for moderate work at most.', travel: 'A travel day is for activation at most.',
+  free: 'Nothing stands against it.', competition: competitionDay.value.says, match: 'Match day: no trunk work.',
+  closed: 'The room is closed or the athlete is away.', weekday: 'There is no time on this weekday.',
+  dayBefore: dayBefore.value.says, within48h: within48h.value.says, dayAfter: dayAfter.value.says,
+  practice: 'A team practice leaves room for moderate work at most.',
+  travel: 'A travel day is for activation at most.',
   school: 'School asks its share: moderate work at most.',
 }
 
@@ -33,7 +37,10 @@ const kind = (id: SeasonDayKind): number => DAY_KINDS.indexOf(id)
  * dayLimits({ weeks: 1, phases: [], competitions: [{ day: 5, importance: 'A' }] }).map(l => l.most) // => [4, 4, 4, 2, 1, 0, 2]
  */
 export function dayLimits(instance: SeasonInstance): DayLimit[] {
-  const limits: DayLimit[] = Array.from({ length: instance.weeks * 7 }, () => ({ most: kind('high'), rule: 'free' as const }))
+  const limits: DayLimit[] = Array.from(
+    { length: instance.weeks * 7 },
+    () => ({ most: kind('high'), rule: 'free' as const }),
+  )
   const atMost = (day: number, most: number, rule: DayRule): void => {
     if (day >= 0 && day < limits.length && most < limits[day]!.most) limits[day] = { most, rule }
   }
@@ -47,7 +54,10 @@ export function dayLimits(instance: SeasonInstance): DayLimit[] {
   for (const day of instance.travel ?? []) atMost(day, kind('activation'), 'travel')
   for (const day of instance.practices ?? []) atMost(day, kind('moderate'), 'practice')
   for (const day of instance.school ?? []) atMost(day, kind('moderate'), 'school')
-  if (instance.weekdays) limits.forEach((_, day) => { if (!instance.weekdays!.includes(day % 7)) atMost(day, kind('off'), 'weekday') })
+  if (instance.weekdays)
+    limits.forEach((_, day) => {
+      if (!instance.weekdays!.includes(day % 7)) atMost(day, kind('off'), 'weekday')
+    })
   return limits
 }
 
@@ -59,7 +69,10 @@ export function dayLimits(instance: SeasonInstance): DayLimit[] {
  */
 export function restWeeks(instance: SeasonInstance): boolean[] {
   const limits = dayLimits(instance)
-  return Array.from({ length: instance.weeks }, (_, week) => limits.slice(7 * week, 7 * week + 7).every(({ most }) => most === 0))
+  return Array.from(
+    { length: instance.weeks },
+    (_, week) => limits.slice(7 * week, 7 * week + 7).every(({ most }) => most === 0),
+  )
 }
 
 /**

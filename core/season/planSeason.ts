@@ -10,11 +10,23 @@ export interface SeasonOptions {
   /** Weeks whose phase and load are over and stay. */
   readonly past?: number
   /** What a change costs, where it is not the usual. */
-  readonly costs?: Partial<Pick<typeof SEASON_COSTS, 'change' | 'phaseMoved' | 'deloadFlipped'>> | Readonly<Record<string, number>>
+  readonly costs?:
+    Partial<Pick<typeof SEASON_COSTS, 'change' | 'phaseMoved' | 'deloadFlipped'>>
+    | Readonly<Record<string, number>>
 }
 
 type Load = SeasonPlan['loads'][number]
-interface Node { readonly cost: number, readonly from: Node | null, readonly phase: number, readonly inPhase: number, readonly since: number, readonly high: 0 | 1, readonly taper: number, readonly load: Load, readonly code: number }
+interface Node {
+  readonly cost: number
+  readonly from: Node | null
+  readonly phase: number
+  readonly inPhase: number
+  readonly since: number
+  readonly high: 0 | 1
+  readonly taper: number
+  readonly load: Load
+  readonly code: number
+}
 
 /** Among plans that cost the same one is liked best. Too little to outweigh any cost. */
 const TASTE = 1e-6
@@ -29,26 +41,46 @@ const NO_TAPER = -1
  * checkSeason({ weeks: 1, phases: [{ id: 'base', least: 1, most: 4, start: null, volume: 20 }], competitions: [] }) // => undefined
  */
 export function checkSeason(instance: SeasonInstance): void {
-  const must = (good: boolean, field: string, text: string): void => { if (!good) throw new DomainError(field, text) }
-  const whole = (value: number, least: number, most: number): boolean => Number.isInteger(value) && value >= least && value <= most
+  const must = (good: boolean, field: string, text: string): void => {
+    if (!good) throw new DomainError(field, text)
+  }
+  const whole = (value: number, least: number, most: number): boolean =>
+    Number.isInteger(value) && value >= least && value <= most
   must(whole(instance.weeks, 1, 60), 'weeks', 'A season has 1 to 60 weeks.')
   must(instance.phases.length >= 1 && instance.phases.length <= 12, 'phases', 'A season has 1 to 12 phases.')
   instance.phases.forEach((phase, i) => {
-    must(whole(phase.least, 0, 60) && whole(phase.most, phase.least, 60), `phases.${i}.least`, 'A phase has a least and a most of whole weeks, the least not above the most.')
+    must(
+      whole(phase.least, 0, 60) && whole(phase.most, phase.least, 60), `phases.${i}.least`,
+      'A phase has a least and a most of whole weeks, the least not above the most.',
+    )
     must(phase.start === null || whole(phase.start, 0, 59), `phases.${i}.start`, 'A phase begins in a week from 0.')
-    must(phase.notBefore === undefined || whole(phase.notBefore, 0, 60), `phases.${i}.notBefore`, 'A phase opens in a week from 0.')
+    must(
+      phase.notBefore === undefined || whole(phase.notBefore, 0, 60), `phases.${i}.notBefore`,
+      'A phase opens in a week from 0.',
+    )
     must(phase.volume >= 0 && phase.volume <= 200, `phases.${i}.volume`, 'A week holds 0 to 200 units.')
   })
-  must(instance.deloadEvery === undefined || whole(instance.deloadEvery, 0, 60), 'deloadEvery', 'A lighter week comes every 0 to 60 weeks.')
-  const lists = { matches: instance.matches, practices: instance.practices, closed: instance.closed, travel: instance.travel, school: instance.school, competitions: instance.competitions.map(c => c.day) }
-  for (const [field, days] of Object.entries(lists)) days?.forEach((day, i) => must(Number.isInteger(day), `${field}.${i}`, 'A day is a whole number from the first Monday.'))
+  must(
+    instance.deloadEvery === undefined || whole(instance.deloadEvery, 0, 60),
+    'deloadEvery', 'A lighter week comes every 0 to 60 weeks.',
+  )
+  const lists = {
+    matches: instance.matches, practices: instance.practices, closed: instance.closed, travel: instance.travel,
+    school: instance.school,
+    competitions: instance.competitions.map(c => c.day),
+  }
+  for (const [field, days] of Object.entries(lists))
+    days?.forEach((day, i) =>
+      must(Number.isInteger(day), `${field}.${i}`, 'A day is a whole number from the first Monday.')
+    )
   instance.hardDays?.forEach((day, i) => must(whole(day, 0, 6), `hardDays.${i}`, 'Weekdays go from 0 to 6.'))
   instance.weekdays?.forEach((day, i) => must(whole(day, 0, 6), `weekdays.${i}`, 'Weekdays go from 0 to 6.'))
 }
 
 /**
- * The cheapest season there is, exactly: dynamic programming over weeks (phase, weeks in it, weeks since unloading, whether Sunday was
- * high, last taper volume), with a seven-day programme inside each. The same input gives the same plan.
+ * The cheapest season there is, exactly: dynamic programming over weeks (phase, weeks in it, weeks since unloading,
+ * whether Sunday was high, last taper volume), with a seven-day programme inside each. The same input gives the same
+ * plan.
  *
  * @throws DomainError as `checkSeason`.
  * @example
@@ -57,7 +89,9 @@ export function checkSeason(instance: SeasonInstance): void {
 export function planSeason(instance: SeasonInstance, options: SeasonOptions = {}): SeasonPlan {
   checkSeason(instance)
   const search = new Search(instance, options)
-  let layer = new Map<number, Node>([[0, { cost: 0, from: null, phase: -1, inPhase: 0, since: 0, high: 0, taper: NO_TAPER, load: 'usual', code: 0 }]])
+  let layer = new Map<number, Node>([[0, {
+    cost: 0, from: null, phase: -1, inPhase: 0, since: 0, high: 0, taper: NO_TAPER, load: 'usual', code: 0,
+  }]])
   for (let week = 0; week < instance.weeks; week++) layer = search.step(week, layer)
   let best: Node | null = null
   for (const node of layer.values()) {
@@ -66,7 +100,10 @@ export function planSeason(instance: SeasonInstance, options: SeasonOptions = {}
   }
   const nodes: Node[] = []
   for (let node: Node | null = best; node?.from; node = node.from) nodes.unshift(node)
-  return { days: nodes.flatMap(n => kindsOf(n.code).map(k => DAY_KINDS[k]!)), phases: nodes.map(n => n.phase), loads: nodes.map(n => n.load) }
+  return {
+    days: nodes.flatMap(n => kindsOf(n.code).map(k => DAY_KINDS[k]!)),
+    phases: nodes.map(n => n.phase), loads: nodes.map(n => n.load),
+  }
 }
 
 class Search {
@@ -87,22 +124,35 @@ class Search {
     const volumes = { ...KIND_VOLUMES, ...instance.volumes }
     this.volumes = DAY_KINDS.map(kind => volumes[kind])
     this.costs = { ...SEASON_COSTS, ...options.costs }
-    this.bands = new Map((['usual', 'deload', 'taper'] as const).map(load => [load, instance.phases.map(phase => volumeBand(phase.volume, load))]))
+    this.bands = new Map(
+      (['usual', 'deload', 'taper'] as const).map(load => [
+        load,
+        instance.phases.map(phase => volumeBand(phase.volume, load)),
+      ]),
+    )
     this.before = options.before ?? null
     this.beforeStarts = instance.phases.map((_, index) => this.before?.phases.indexOf(index) ?? -1)
   }
 
   step(week: number, layer: ReadonlyMap<number, Node>): Map<number, Node> {
     const next = new Map<number, Node>()
-    const tables = [0, 1].map(high => weekTable((day, kind) => this.dayCost(7 * week + day, kind), this.volumes, high === 1, this.costs.dayRule))
+    const tables = [0, 1].map(high =>
+      weekTable((day, kind) => this.dayCost(7 * week + day, kind), this.volumes, high === 1, this.costs.dayRule)
+    )
     const loads = this.loadsOf(week)
     // Ways of a week by load, phase, Sunday before and Sunday: outside a taper only the cheapest counts.
-    const ways = loads.map(load => this.instance.phases.map((_, phase) => tables.map(table => table.map(all => (load === 'taper' ? all : this.cheapestWay(all, phase, load))))))
+    const ways = loads.map(load =>
+      this.instance.phases.map((_, phase) =>
+        tables.map(table => table.map(all => (load === 'taper' ? all : this.cheapestWay(all, phase, load))))
+      )
+    )
     for (const node of layer.values()) {
       for (const phase of this.phasesFrom(node, week)) {
         const entering = phase !== node.phase
         const inPhase = entering ? 1 : Math.min(node.inPhase + 1, this.countedWeeks(phase))
-        const tooLong = (entering ? 1 : node.inPhase + 1) > this.instance.phases[phase]!.most ? this.costs.phaseLength : 0
+        const tooLong = (entering ? 1 : node.inPhase + 1) > this.instance.phases[phase]!.most
+          ? this.costs.phaseLength
+          : 0
         const base = node.cost + tooLong + (entering ? this.leaveCost(node) + this.enterCost(phase, week) : 0)
         for (let l = 0; l < loads.length; l++) {
           const load = loads[l]!
@@ -115,7 +165,8 @@ class Search {
               // All of a state in one number: phases to 12, weeks to 60, since to 60, volumes to 350.
               const key = (((phase * 64 + inPhase) * 64 + since) * 2 + high) * 512 + taper + 1
               const there = next.get(key)
-              if (!there || cost < there.cost - 1e-12) next.set(key, { cost, from: node, phase, inPhase, since, high, taper, load, code: way.code })
+              if (!there || cost < there.cost - 1e-12)
+                next.set(key, { cost, from: node, phase, inPhase, since, high, taper, load, code: way.code })
             }
           }
         }
@@ -125,7 +176,8 @@ class Search {
   }
 
   endCost(node: Node): number {
-    return this.leaveCost(node) + this.instance.phases.slice(node.phase + 1).reduce((sum, phase) => sum + this.costs.phaseLength * phase.least, 0)
+    return this.leaveCost(node)
+      + this.instance.phases.slice(node.phase + 1).reduce((sum, phase) => sum + this.costs.phaseLength * phase.least, 0)
   }
 
   private dayCost(day: number, kind: number): number {
@@ -138,13 +190,16 @@ class Search {
     // Of changes that cost the same the smaller step is taken.
     const step = was === undefined ? 0 : Math.abs(DAY_KINDS.indexOf(was) - kind)
     const changed = step > 0 ? this.costs.change + TASTE * 10 * step : 0
-    const elsewhere = DAY_KINDS[kind] === 'high' && this.instance.hardDays && !this.instance.hardDays.includes(day % 7) ? this.costs.highElsewhere : 0
+    const elsewhere = DAY_KINDS[kind] === 'high' && this.instance.hardDays && !this.instance.hardDays.includes(day % 7)
+      ? this.costs.highElsewhere
+      : 0
     return broken + changed + elsewhere + TASTE * this.dislike(day, kind)
   }
 
   /**
-   * What speaks against a kind where nothing else does. Days that are there to train on are used, and a taper keeps how often one trains
-   * (Bosquet et al. 2007); where any day would do, few are taken and weekends left free. Much goes to the days of the hard lifts.
+   * What speaks against a kind where nothing else does. Days that are there to train on are used, and a taper keeps how
+   * often one trains (Bosquet et al. 2007); where any day would do, few are taken and weekends left free. Much goes to
+   * the days of the hard lifts.
    */
   private dislike(day: number, kind: number): number {
     const { weekdays, hardDays } = this.instance
@@ -188,28 +243,38 @@ class Search {
 
   private enterCost(phase: number, week: number): number {
     const { start, notBefore = 0 } = this.instance.phases[phase]!
-    return this.costs.notOpen * Math.max(0, notBefore - week) + (start === null ? 0 : this.costs.phaseShift * Math.abs(week - start)) + (this.before && this.beforeStarts[phase] !== week ? this.costs.phaseMoved : 0)
+    return this.costs.notOpen * Math.max(0, notBefore - week)
+      + (start === null ? 0 : this.costs.phaseShift * Math.abs(week - start))
+      + (this.before && this.beforeStarts[phase] !== week ? this.costs.phaseMoved : 0)
   }
 
   private loadCost(load: Load, since: number, week: number): number {
     const every = this.deloadEvery()
     const was = this.before?.loads[week]
-    const flipped = was !== undefined && load !== 'taper' && (load === 'deload') !== (was === 'deload') ? this.costs.deloadFlipped : 0
-    return flipped + (load === 'deload' ? this.costs.deload : 0) + (this.instance.volumeRules !== false && every > 0 && since >= every ? this.costs.noUnload : 0)
+    const flipped = was !== undefined && load !== 'taper' && (load === 'deload') !== (was === 'deload')
+      ? this.costs.deloadFlipped
+      : 0
+    return flipped + (load === 'deload' ? this.costs.deload : 0)
+      + (this.instance.volumeRules !== false && every > 0 && since >= every ? this.costs.noUnload : 0)
   }
 
   private taperCost(volume: number, phase: number, last: number): number {
     const { least, most } = this.bands.get('taper')![phase]!
     // Of tapers that cost the same the one that goes down from much to little is liked best.
     const flat = last === NO_TAPER ? Math.abs(most - volume) : volume
-    return this.costs.taper * (Math.max(0, least - volume, volume - most) + (last === NO_TAPER ? 0 : Math.max(0, volume - last))) + TASTE * 10 * flat
+    return this.costs.taper
+        * (Math.max(0, least - volume, volume - most) + (last === NO_TAPER ? 0 : Math.max(0, volume - last)))
+      + TASTE * 10 * flat
   }
 
   private cheapestWay(ways: readonly WeekWay[], phase: number, load: Load): WeekWay[] {
     let best: WeekWay | null = null
     const { least, most } = this.bands.get(load)![phase]!
     for (const way of ways) {
-      const cost = way.cost + (this.instance.volumeRules === false ? 0 : this.costs.under * Math.max(0, least - way.volume) + this.costs.over * Math.max(0, way.volume - most))
+      const cost = way.cost
+        + (this.instance.volumeRules === false
+          ? 0
+          : this.costs.under * Math.max(0, least - way.volume) + this.costs.over * Math.max(0, way.volume - most))
       if (best === null || cost < best.cost - 1e-12) best = { ...way, cost }
     }
     return best ? [best] : []

@@ -3,7 +3,10 @@ import { DAY_KINDS, type SeasonDayKind, type SeasonInstance, type SeasonPlan } f
 import { DAY_RULE_TEXT, dayLimits, taperWeeks } from './limits'
 import { planSeason } from './planSeason'
 
-/** A plan that was repaired remembers what it was repaired from: changes are counted from there, so that undoing a change restores it. */
+/**
+ * A plan that was repaired remembers what it was repaired from: changes are counted from there, so that undoing a
+ * change restores it.
+ */
 export interface RepairedPlan extends SeasonPlan {
   readonly baseline?: SeasonPlan
 }
@@ -37,7 +40,8 @@ export interface RepairOptions {
 const CHEAP = { change: 0.01, phaseMoved: 0.01, deloadFlipped: 0.01 } as const
 
 /**
- * A season after its calendar has changed: past and pinned days stay, as few others change as the rules allow, and each says why.
+ * A season after its calendar has changed: past and pinned days stay, as few others change as the rules allow, and each
+ * says why.
  *
  * @param instance the season as it is now
  * @param plan as it stood; what it was repaired from before is what changes are counted from
@@ -55,7 +59,9 @@ export function repairSeason(instance: SeasonInstance, plan: RepairedPlan, optio
   const past = Math.floor(today / 7)
   // Weeks that are over keep the phase and load they had, also where the baseline had others.
   const from: SeasonPlan = {
-    days: baseline.days, phases: [...plan.phases.slice(0, past), ...baseline.phases.slice(past)], loads: [...plan.loads.slice(0, past), ...baseline.loads.slice(past)],
+    days: baseline.days,
+    phases: [...plan.phases.slice(0, past), ...baseline.phases.slice(past)],
+    loads: [...plan.loads.slice(0, past), ...baseline.loads.slice(past)],
   }
   const found = planSeason(asked, { before: from, past, ...(prefer === 'bestVolumes' ? { costs: CHEAP } : {}) })
   return {
@@ -79,12 +85,14 @@ function changedDays(instance: SeasonInstance, before: SeasonPlan, after: Season
     const reason = DAY_KINDS.indexOf(from) > limit.most
       ? DAY_RULE_TEXT[limit.rule]
       : tapers[week]
-        ? 'The week tapers towards an A-competition.'
-        : from === 'high' && (after.days[day - 1] === 'high' || after.days[day + 1] === 'high')
-          ? 'No two high days in a row.'
-          : after.loads[week] === 'deload' && before.loads[week] !== 'deload'
-            ? 'The week becomes a lighter one.'
-            : DAY_KINDS.indexOf(to) > DAY_KINDS.indexOf(from) ? 'The day is free again, as it was planned first.' : 'The week’s volume asks for it.'
+      ? 'The week tapers towards an A-competition.'
+      : from === 'high' && (after.days[day - 1] === 'high' || after.days[day + 1] === 'high')
+      ? 'No two high days in a row.'
+      : after.loads[week] === 'deload' && before.loads[week] !== 'deload'
+      ? 'The week becomes a lighter one.'
+      : DAY_KINDS.indexOf(to) > DAY_KINDS.indexOf(from)
+      ? 'The day is free again, as it was planned first.'
+      : 'The week’s volume asks for it.'
     return [{ day, from, to, reason }]
   })
 }
@@ -96,5 +104,8 @@ function changedDays(instance: SeasonInstance, before: SeasonPlan, after: Season
  * planMark({ days: ['off', 'high'], phases: [0], loads: ['usual'] }) // => '04|0|u'
  */
 export function planMark({ days, phases, loads }: SeasonPlan): string {
-  return [days.map(kind => DAY_KINDS.indexOf(kind)).join(''), phases.join(''), loads.map(load => load.charAt(0)).join('')].join('|')
+  return [
+    days.map(kind => DAY_KINDS.indexOf(kind)).join(''),
+    phases.join(''), loads.map(load => load.charAt(0)).join(''),
+  ].join('|')
 }

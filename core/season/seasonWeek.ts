@@ -24,18 +24,22 @@ export interface SeasonWeek {
 
 /** What each kind of day is for, as a coach would say it. */
 export const KIND_TEXT: Readonly<Record<SeasonDayKind, string>> = {
-  off: 'No trunk work.', activation: 'Wake the trunk, no more.', low: 'Easy: breathing, mobility, light holds.', moderate: 'Solid work, nothing draining.', high: 'The hard trunk work of the week.',
+  off: 'No trunk work.', activation: 'Wake the trunk, no more.', low: 'Easy: breathing, mobility, light holds.',
+  moderate: 'Solid work, nothing draining.', high: 'The hard trunk work of the week.',
 }
 
 /**
  * What a season says about the week of a Monday; null outside it.
  *
- * In a taper the phase is the taper, at the volume the plan leaves it. A block runs from one lighter week (or phase) to the next.
+ * In a taper the phase is the taper, at the volume the plan leaves it. A block runs from one lighter week (or phase) to
+ * the next.
  *
  * @example
  * seasonWeek({ startsOn: '2026-03-02', weeks: 1, weekdays: [0], hardDays: [], deloadEvery: 4, phases: [] }, { weeks: 1, phases: [], competitions: [] }, { days: [], phases: [], loads: [] }, '2026-03-09') // => null
  */
-export function seasonWeek(shape: SeasonShape, instance: SeasonInstance, plan: SeasonPlan, startsOn: IsoDay): SeasonWeek | null {
+export function seasonWeek(
+  shape: SeasonShape, instance: SeasonInstance, plan: SeasonPlan, startsOn: IsoDay,
+): SeasonWeek | null {
   const at = daysBetween(shape.startsOn, startsOn) / 7
   if (!Number.isInteger(at) || at < 0 || at >= plan.loads.length) return null
   const index = plan.phases[at]!
@@ -46,18 +50,24 @@ export function seasonWeek(shape: SeasonShape, instance: SeasonInstance, plan: S
   const share = volume === 0 ? 1 : Math.min(1.5, Math.max(0.2, units / volume))
   const limits = dayLimits(instance)
   return {
-    phase: load === 'taper' ? 'taper' : phase, load, weekOfPhase: at - first + 1, weeksOfPhase: plan.phases.filter(p => p === index).length,
+    phase: load === 'taper' ? 'taper' : phase, load, weekOfPhase: at - first + 1,
+    weeksOfPhase: plan.phases.filter(p => p === index).length,
     block: {
       ...blockAround(plan, at), phase: load === 'taper' ? 'taper' : phase,
       // The taper's own share is in its phase already.
       load: load === 'taper' ? (share * PHASES[phase].volume) / PHASES.taper.volume : share,
     },
-    days: Array.from({ length: 7 }, (_, weekday) => dayOf(plan, limits[7 * at + weekday]!.rule, 7 * at + weekday, shape)),
+    days: Array.from(
+      { length: 7 },
+      (_, weekday) => dayOf(plan, limits[7 * at + weekday]!.rule, 7 * at + weekday, shape),
+    ),
   }
 }
 
 function blockAround(plan: SeasonPlan, at: number): { readonly week: number, readonly weeks: number } {
-  const opens = (week: number): boolean => week === 0 || plan.phases[week] !== plan.phases[week - 1] || (plan.loads[week - 1] !== 'usual' && plan.loads[week] === 'usual')
+  const opens = (week: number): boolean =>
+    week === 0 || plan.phases[week] !== plan.phases[week - 1]
+    || (plan.loads[week - 1] !== 'usual' && plan.loads[week] === 'usual')
   let from = at
   while (!opens(from)) from -= 1
   let to = at + 1
@@ -71,12 +81,14 @@ function dayOf(plan: SeasonPlan, rule: DayRule, day: number, shape: SeasonShape)
   const why = rule !== 'free'
     ? DAY_RULE_TEXT[rule]
     : plan.loads[week] === 'taper'
-      ? `${KIND_TEXT[kind]} The week tapers towards an A-competition.`
-      : plan.loads[week] === 'deload'
-        ? `${KIND_TEXT[kind]} The week is a lighter one.`
-        : kind === 'high' && shape.hardDays.includes(day % 7)
-          ? `${KIND_TEXT[kind]} It shares the day of the hard lifts.`
-          : kind !== 'off' && DAY_KINDS.indexOf(kind) < 3 && plan.days[day - 1] === 'high' ? `${KIND_TEXT[kind]} Yesterday was high.` : KIND_TEXT[kind]
+    ? `${KIND_TEXT[kind]} The week tapers towards an A-competition.`
+    : plan.loads[week] === 'deload'
+    ? `${KIND_TEXT[kind]} The week is a lighter one.`
+    : kind === 'high' && shape.hardDays.includes(day % 7)
+    ? `${KIND_TEXT[kind]} It shares the day of the hard lifts.`
+    : kind !== 'off' && DAY_KINDS.indexOf(kind) < 3 && plan.days[day - 1] === 'high'
+    ? `${KIND_TEXT[kind]} Yesterday was high.`
+    : KIND_TEXT[kind]
   return { kind, rule, why }
 }
 
@@ -86,7 +98,15 @@ function dayOf(plan: SeasonPlan, rule: DayRule, day: number, shape: SeasonShape)
  * @example
  * stretchesOf({ startsOn: '2026-03-02', weeks: 0, weekdays: [], hardDays: [], deloadEvery: 0, phases: [] }, { days: [], phases: [], loads: [] }) // => []
  */
-export function stretchesOf(shape: SeasonShape, plan: SeasonPlan): { readonly phase: PhaseId, readonly index: number, readonly from: IsoDay, readonly week: number, readonly weeks: number }[] {
+export function stretchesOf(
+  shape: SeasonShape, plan: SeasonPlan,
+): {
+  readonly phase: PhaseId
+  readonly index: number
+  readonly from: IsoDay
+  readonly week: number
+  readonly weeks: number
+}[] {
   const found: { phase: PhaseId, index: number, from: IsoDay, week: number, weeks: number }[] = []
   plan.loads.forEach((load, week) => {
     const index = plan.phases[week]!

@@ -78,10 +78,14 @@ export const NO_EXCEPTIONS: SeasonExceptions = { absences: [], skips: [], opens:
  * @example
  * daysOfEntry({ day: '2026-03-03', lastDay: '2026-03-03', weeklyUntil: '2026-03-17', except: ['2026-03-10'] }) // => ['2026-03-03', '2026-03-17']
  */
-export function daysOfEntry({ day, lastDay, weeklyUntil, except }: Pick<CalendarEntry, 'day' | 'lastDay' | 'weeklyUntil' | 'except'>): IsoDay[] {
+export function daysOfEntry(
+  { day, lastDay, weeklyUntil, except }: Pick<CalendarEntry, 'day' | 'lastDay' | 'weeklyUntil' | 'except'>,
+): IsoDay[] {
   const length = Math.max(0, daysBetween(day, lastDay))
   const repeats = weeklyUntil === null ? 0 : Math.max(0, Math.floor(daysBetween(day, weeklyUntil) / 7))
-  return Array.from({ length: repeats + 1 }, (_, week) => addDays(day, 7 * week)).filter(first => !except.includes(first))
+  return Array.from({ length: repeats + 1 }, (_, week) => addDays(day, 7 * week)).filter(first =>
+    !except.includes(first)
+  )
     .flatMap(first => Array.from({ length: length + 1 }, (_, i) => addDays(first, i)))
 }
 
@@ -91,21 +95,35 @@ export function daysOfEntry({ day, lastDay, weeklyUntil, except }: Pick<Calendar
  * @example
  * seasonInstance({ startsOn: '2026-03-02', weeks: 1, weekdays: [0], hardDays: [], deloadEvery: 4, phases: [] }, []).weekdays // => [0]
  */
-export function seasonInstance(shape: SeasonShape, entries: readonly CalendarEntry[], exceptions: SeasonExceptions = NO_EXCEPTIONS): SeasonInstance {
+export function seasonInstance(
+  shape: SeasonShape, entries: readonly CalendarEntry[], exceptions: SeasonExceptions = NO_EXCEPTIONS,
+): SeasonInstance {
   const at = (day: IsoDay): number => daysBetween(shape.startsOn, day)
   const mine = entries.filter(entry => !exceptions.skips.includes(entry.id))
-  const daysOf = (kind: EntryKind): number[] => [...new Set(mine.filter(e => e.kind === kind).flatMap(daysOfEntry).map(at))].sort((a, b) => a - b)
+  const daysOf = (kind: EntryKind): number[] =>
+    [...new Set(mine.filter(e => e.kind === kind).flatMap(daysOfEntry).map(at))].sort((a, b) => a - b)
   const competing = mine.filter(e => e.kind === 'competition')
   const travel = competing.flatMap(({ day, lastDay, travelBefore, travelAfter }) => [
-    ...Array.from({ length: travelBefore }, (_, i) => at(day) - 1 - i), ...Array.from({ length: travelAfter }, (_, i) => at(lastDay) + 1 + i),
+    ...Array.from({ length: travelBefore }, (_, i) => at(day) - 1 - i),
+    ...Array.from({ length: travelAfter }, (_, i) => at(lastDay) + 1 + i),
   ])
-  const away = exceptions.absences.flatMap(({ from, to }) => daysOfEntry({ day: from, lastDay: to, weeklyUntil: null, except: [] }).map(at))
+  const away = exceptions.absences.flatMap(({ from, to }) =>
+    daysOfEntry({ day: from, lastDay: to, weeklyUntil: null, except: [] }).map(at)
+  )
   return {
     weeks: shape.weeks,
-    phases: shape.phases.map(({ phase, least, most, start, volume }, i) => ({ id: phase, least, most, start, volume, ...(exceptions.opens[i] === undefined ? {} : { notBefore: exceptions.opens[i] }) })),
-    competitions: competing.flatMap(e => daysOfEntry(e).map(day => ({ day: at(day), importance: e.importance ?? 'C' }))),
-    matches: daysOf('match'), practices: daysOf('practice'), closed: [...new Set([...daysOf('closure'), ...away])].sort((a, b) => a - b), travel, school: daysOf('school'),
-    weekdays: shape.weekdays, ...(shape.hardDays.length > 0 ? { hardDays: shape.hardDays } : {}), deloadEvery: shape.deloadEvery,
+    phases: shape.phases.map(({ phase, least, most, start, volume }, i) => ({
+      id: phase, least, most, start, volume,
+      ...(exceptions.opens[i] === undefined ? {} : { notBefore: exceptions.opens[i] }),
+    })),
+    competitions: competing.flatMap(e =>
+      daysOfEntry(e).map(day => ({ day: at(day), importance: e.importance ?? 'C' }))
+    ),
+    matches: daysOf('match'), practices: daysOf('practice'),
+    closed: [...new Set([...daysOf('closure'), ...away])].sort((a, b) => a - b),
+    travel, school: daysOf('school'), weekdays: shape.weekdays,
+    ...(shape.hardDays.length > 0 ? { hardDays: shape.hardDays } : {}),
+    deloadEvery: shape.deloadEvery,
   }
 }
 

@@ -13,8 +13,8 @@ const KINDS = DAY_KINDS.length
 const DAYS = 7
 
 /**
- * For one week, every volume it can come to with its cheapest way, ending in a high day or not, from the least volume up. No two high
- * days run on, across the Monday too, unless both are settled.
+ * For one week, every volume it can come to with its cheapest way, ending in a high day or not, from the least volume
+ * up. No two high days run on, across the Monday too, unless both are settled.
  *
  * @param costOf what a kind costs on a day 0-6 of the week; Infinity where it may not be
  * @param volumes units of each kind, whole
@@ -55,7 +55,10 @@ export function weekTable(
 
 function waysIn(costs: Float64Array, codes: Int32Array, from: number, width: number): WeekWay[] {
   const ways: WeekWay[] = []
-  for (let volume = 0; volume < width; volume++) if (costs[from + volume] !== Infinity) ways.push({ volume, cost: costs[from + volume]!, code: codes[from + volume]! })
+  for (let volume = 0; volume < width; volume++)
+    if (costs[from + volume] !== Infinity) ways.push({
+        volume, cost: costs[from + volume]!, code: codes[from + volume]!,
+      })
   return ways
 }
 

@@ -6,9 +6,12 @@ import { believableDifference, normalShareBelow, spreadOf, typicalError } from '
 const { jStat } = jstat
 
 describe('the normal share', () => {
-  it.each([[0, 0.5], [1, 0.8413447], [-1, 0.1586553], [1.96, 0.9750021], [-2.5, 0.0062097]])('below %f is %f (any printed table)', (z, share) => {
-    expect(normalShareBelow(z)).toBeCloseTo(share, 6)
-  })
+  it.each([[0, 0.5], [1, 0.8413447], [-1, 0.1586553], [1.96, 0.9750021], [-2.5, 0.0062097]])(
+    'below %f is %f (any printed table)',
+    (z, share) => {
+      expect(normalShareBelow(z)).toBeCloseTo(share, 6)
+    },
+  )
 
   it('agrees with a statistics package over the whole range', () => {
     fc.assert(fc.property(fc.double({ min: -8, max: 8, noNaN: true }), (z) => {
@@ -20,11 +23,17 @@ describe('the normal share', () => {
 
 describe('mean and spread', () => {
   it('agree with a statistics package', () => {
-    fc.assert(fc.property(fc.array(fc.double({ min: -500, max: 500, noNaN: true }), { minLength: 2, maxLength: 20 }), (values) => {
-      const { mean, sd } = spreadOf(values)!
-      expect(mean).toBeCloseTo(jStat.mean(values), 8)
-      expect(sd).toBeCloseTo(jStat.stdev(values, true), 6)
-    }), { seed: 2 })
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: -500, max: 500, noNaN: true }), { minLength: 2, maxLength: 20 }),
+        (values) => {
+          const { mean, sd } = spreadOf(values)!
+          expect(mean).toBeCloseTo(jStat.mean(values), 8)
+          expect(sd).toBeCloseTo(jStat.stdev(values, true), 6)
+        },
+      ),
+      { seed: 2 },
+    )
   })
 
   it('has no spread from one value, and nothing from none', () => {
@@ -34,15 +43,23 @@ describe('mean and spread', () => {
 
 describe('the typical error', () => {
   it('of two trials is the spread of the differences over the square root of two (Hopkins 2000)', () => {
-    fc.assert(fc.property(fc.array(fc.tuple(fc.integer({ min: 10, max: 200 }), fc.integer({ min: 10, max: 200 })), { minLength: 2, maxLength: 15 }), (pairs) => {
-      const differences = pairs.map(([a, b]) => b - a)
-      const found = typicalError(pairs)!
-      expect(found.error).toBeCloseTo(jStat.stdev(differences, true) / Math.SQRT2, 8)
-      expect(found.degreesOfFreedom).toBe(pairs.length - 1)
-    }), { seed: 3 })
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 10, max: 200 }), fc.integer({ min: 10, max: 200 })), {
+          minLength: 2, maxLength: 15,
+        }),
+        (pairs) => {
+          const differences = pairs.map(([a, b]) => b - a)
+          const found = typicalError(pairs)!
+          expect(found.error).toBeCloseTo(jStat.stdev(differences, true) / Math.SQRT2, 8)
+          expect(found.degreesOfFreedom).toBe(pairs.length - 1)
+        },
+      ),
+      { seed: 3 },
+    )
   })
 
-  it('worked by hand: holds of 60 and 64, 70 and 72, 80 and 78 s: differences 4, 2, -2, spread 3.055, error 2.160', () => {
+  it('worked by hand: 60 and 64, 70 and 72, 80 and 78 s: differences 4, 2, -2, spread 3.055, error 2.160', () => {
     expect(typicalError([[60, 64], [70, 72], [80, 78]])!.error).toBeCloseTo(2.160, 3)
   })
 
@@ -55,7 +72,7 @@ describe('the typical error', () => {
     expect(typicalError([[5], []])).toBeNull()
   })
 
-  it('makes a difference worth believing that shrinks with more trials (Weir 2005: 1.96 x sqrt 2 x error for single ones)', () => {
+  it('asks a smaller difference of more trials (Weir 2005: 1.96 x sqrt 2 x error for single ones)', () => {
     expect(believableDifference(3, 1, 1)).toBeCloseTo(1.96 * Math.SQRT2 * 3, 9)
     expect(believableDifference(3, 4, 4)).toBeCloseTo(believableDifference(3, 1, 1) / 2, 9)
   })

@@ -5,10 +5,10 @@ export interface TypicalError {
 }
 
 /**
- * Typical error from repeat trials. When everybody has the same number k of trials, what all gain or lose from one trial to
- * the next (learning, tiring) is taken out: the residual of persons x trials, sqrt(SS / ((n - 1)(k - 1))); for two trials that
- * is the standard deviation of the differences over the square root of two (Hopkins 2000, recalled). Otherwise the
- * within-person standard deviation pooled over persons, sqrt(SS / sum of (n - 1)).
+ * Typical error from repeat trials. When everybody has the same number k of trials, what all gain or lose from one
+ * trial to the next (learning, tiring) is taken out: the residual of persons x trials, sqrt(SS / ((n - 1)(k - 1))); for
+ * two trials that is the standard deviation of the differences over the square root of two (Hopkins 2000, recalled).
+ * Otherwise the within-person standard deviation pooled over persons, sqrt(SS / sum of (n - 1)).
  *
  * @param trials the repeat trials of each person in order; a single trial says nothing
  * @returns null when nobody has two trials

@@ -23,25 +23,42 @@ const anyLift = fc.record({
 })
 
 /** Random weeks of lifts, one session a day. */
-export const anySessions: fc.Arbitrary<PlannedSession[]> = fc.uniqueArray(fc.integer({ min: 0, max: 6 }), { maxLength: 5 })
-  .chain(days => fc.tuple(...days.sort((a, b) => a - b).map(day => fc.record({
-    minutes: fc.integer({ min: 10, max: 100 }), lifts: fc.array(anyLift, { maxLength: 3 }),
-  }).map(({ minutes, lifts }): PlannedSession => ({
-    id: `d${day}`, day, minutes, items: [], lifts: lifts.map((lift, i) => ({ ...lift, id: `d${day}l${i}` })),
-  })))))
+export const anySessions: fc.Arbitrary<PlannedSession[]> = fc.uniqueArray(fc.integer({ min: 0, max: 6 }), {
+  maxLength: 5,
+})
+  .chain(days =>
+    fc.tuple(
+      ...days.sort((a, b) => a - b).map(day =>
+        fc.record({
+          minutes: fc.integer({ min: 10, max: 100 }), lifts: fc.array(anyLift, { maxLength: 3 }),
+        }).map(({ minutes, lifts }): PlannedSession => ({
+          id: `d${day}`, day, minutes, items: [],
+          lifts: lifts.map((lift, i) => ({ ...lift, id: `d${day}l${i}` })),
+        }))
+      ),
+    )
+  )
 
 /** One settled thing a line: a school, a line of its own, locks, and a block the week may stand in. */
 const anyRules: fc.Arbitrary<WeekRules> = fc.record({
   school: fc.option(fc.constantFrom(...SCHOOL_IDS)),
-  lines: fc.record({ flexion: fc.constantFrom('allowed', 'limited', 'unloaded', 'off'), place: fc.constantFrom('usual', 'early', 'inside') }, { requiredKeys: [] }),
+  lines: fc.record({
+    flexion: fc.constantFrom('allowed', 'limited', 'unloaded', 'off'),
+    place: fc.constantFrom('usual', 'early', 'inside'),
+  }, { requiredKeys: [] }),
   never: fc.subarray(['front-plank.elbows', 'side-plank.knees', 'dead-bug.heel-taps']),
   only: fc.constantFrom<Record<string, readonly string[]>>({}, { 'quadruped.opposite-arm-leg': ['activation'] }),
   phase: fc.option(fc.constantFrom(...PHASE_IDS)),
   week: fc.integer({ min: 0, max: 4 }),
-}).map(({ school, lines, never, only, phase, week }) => weekRules([{
-  scope: 'athlete', scopeId: 'a', name: 'the athlete',
-  rules: { school, lines, bands: {}, never, only, blocks: [{ startsOn: addDays('2026-03-02', -7 * week), phase, loads: USUAL_LOADS }] },
-}], '2026-03-02'))
+}).map(({ school, lines, never, only, phase, week }) =>
+  weekRules([{
+    scope: 'athlete', scopeId: 'a', name: 'the athlete',
+    rules: {
+      school, lines, bands: {}, never, only,
+      blocks: [{ startsOn: addDays('2026-03-02', -7 * week), phase, loads: USUAL_LOADS }],
+    },
+  }], '2026-03-02')
+)
 
 /** Random planning contexts. */
 export const anyContext: fc.Arbitrary<PlanningContext> = fc.record({
@@ -53,7 +70,10 @@ export const anyContext: fc.Arbitrary<PlanningContext> = fc.record({
   competitionDays: fc.uniqueArray(fc.integer({ min: -1, max: 8 }), { maxLength: 2 }),
   seasonDays: fc.option(fc.array(fc.constantFrom(...DAY_KINDS), { minLength: 7, maxLength: 7 }), { freq: 2 }),
   position: fc.constantFrom('', 'libero', 'foil, left-handed', 'kayak crew'),
-  goal: fc.record({ variationId: fc.option(fc.constantFrom('rollout.wheel-kneeling', 'side-plank.band-push')), lift: fc.option(fc.constantFrom(...LIFT_IDS)) }),
+  goal: fc.record({
+    variationId: fc.option(fc.constantFrom('rollout.wheel-kneeling', 'side-plank.band-push')),
+    lift: fc.option(fc.constantFrom(...LIFT_IDS)),
+  }),
   rules: fc.oneof({ weight: 2, arbitrary: fc.constant(USUAL_RULES) }, { weight: 1, arbitrary: anyRules }),
   notHeld: fc.constantFrom([], ['front-plank.elbows']),
 })

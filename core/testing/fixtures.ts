@@ -2,7 +2,9 @@ import { EQUIPMENT, findVariation, LADDERS, STANDARD, type Equipment } from '../
 import type { PoseSpec } from '../mechanics'
 import { USUAL_RULES } from '../policy'
 import { planSeason, seasonInstance, type SeasonShape, type StandingSeason } from '../season'
-import { weekLedger, weeklyTargets, type PlannedLift, type PlannedSession, type PlanningContext, type TrunkItem } from '../programme'
+import {
+  weekLedger, weeklyTargets, type PlannedLift, type PlannedSession, type PlanningContext, type TrunkItem,
+} from '../programme'
 
 /** An experienced athlete with everything at hand and nothing in the way, for tests and examples. */
 export const context: PlanningContext = {
@@ -34,12 +36,15 @@ export const session: PlannedSession = { id: 's', day: 0, minutes: 60, lifts: [l
 export const variation = findVariation('side-plank.feet')!
 
 export const item: TrunkItem = {
-  id: 'i', variationId: variation.id, dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 }, slot: 'after', pairedWith: null,
-  extraSetSide: null, setting: {}, why: '',
+  id: 'i', variationId: variation.id, dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 }, slot: 'after',
+  pairedWith: null, extraSetSide: null, setting: {}, why: '',
 }
 
 export const ledger = weekLedger(
-  { sessions: [session] }, weeklyTargets({ sport: 'general', sessions: 3, trainingAgeYears: 3, weakLink: null }), STANDARD)
+  { sessions: [session] },
+  weeklyTargets({ sport: 'general', sessions: 3, trainingAgeYears: 3, weakLink: null }),
+  STANDARD,
+)
 
 /** Standing upright, arms hanging, for examples of the mechanics. */
 const DOWN = [0, 0, -1] as const

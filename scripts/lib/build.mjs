@@ -3,7 +3,10 @@ import { join } from 'node:path'
 import { fingerprint, giveUp, root, say } from './project.mjs'
 import { bin, run } from './run.mjs'
 
-const SOURCES = ['app', 'core', 'shared', 'server', 'demo', 'public', 'nuxt.config.ts', 'tsconfig.json', 'package.json', 'package-lock.json']
+const SOURCES = [
+  'app', 'core', 'shared', 'server', 'demo', 'public', 'nuxt.config.ts', 'tsconfig.json', 'package.json',
+  'package-lock.json',
+]
 const stamp = join(root, '.output', '.keen-anchor')
 
 /** The built server. */

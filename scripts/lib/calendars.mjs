@@ -6,8 +6,8 @@ import { root } from './project.mjs'
 import { until } from './run.mjs'
 
 /**
- * Starts the simulated federation's calendars on loopback, unless the hosts of real ones are configured. `env` tells the application
- * server which host it may read calendars from.
+ * Starts the simulated federation's calendars on loopback, unless the hosts of real ones are configured. `env` tells
+ * the application server which host it may read calendars from.
  */
 export async function startCalendars({ from = 7090 } = {}) {
   if (process.env.CALENDAR_HOSTS !== undefined) return { env: {}, url: null, stop: async () => {} }

@@ -35,7 +35,9 @@ export async function ensureDatabase(cluster, name, { fresh = false } = {}) {
 function installationSecrets() {
   const file = inData('secrets.json')
   if (!existsSync(file)) {
-    writeJson(file, { sessionPassword: randomBytes(36).toString('base64url'), appPassword: randomBytes(24).toString('base64url') }, 0o600)
+    writeJson(file, {
+      sessionPassword: randomBytes(36).toString('base64url'), appPassword: randomBytes(24).toString('base64url'),
+    }, 0o600)
   }
   return readJson(file)
 }
@@ -52,7 +54,10 @@ export async function serverEnvironment() {
     catch (error) {
       giveUp(`The database that DATABASE_URL names does not answer: ${error.message || error.code}`)
     }
-    return { env: { DATABASE_APP_PASSWORD: secrets.appPassword, ...common }, url: process.env.DATABASE_URL, release: async () => {} }
+    return {
+      env: { DATABASE_APP_PASSWORD: secrets.appPassword, ...common }, url: process.env.DATABASE_URL,
+      release: async () => {},
+    }
   }
   const cluster = await ensurePostgres()
   const url = await ensureDatabase(cluster, 'keen_anchor')

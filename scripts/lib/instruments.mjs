@@ -8,8 +8,8 @@ import { until } from './run.mjs'
 const KINDS = ['gauge', 'cuff', 'button']
 
 /**
- * Starts the simulated instruments on loopback, one process each, unless real ones are configured. `env` tells the application
- * server where they are.
+ * Starts the simulated instruments on loopback, one process each, unless real ones are configured. `env` tells the
+ * application server where they are.
  */
 export async function startInstruments({ from = 7071 } = {}) {
   if (process.env.INSTRUMENTS !== undefined) return { env: {}, stop: async () => {} }

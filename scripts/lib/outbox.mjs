@@ -16,9 +16,14 @@ export async function startOutbox({ name = 'outbox', keep = true, httpPort = nul
   const child = spawn(process.execPath, [join(root, 'simulators', 'outbox.mjs')], {
     stdio: ['ignore', 'ignore', 'inherit'], detached: true,
     env: {
-      ...process.env, SMTP_PORT: String(smtpPort), HTTP_PORT: String(port), ...(keep ? { OUTBOX_FILE: inData(`${name}.jsonl`) } : {}),
+      ...process.env, SMTP_PORT: String(smtpPort), HTTP_PORT: String(port),
+      ...(keep ? { OUTBOX_FILE: inData(`${name}.jsonl`) } : {}),
     },
   })
   await until(async () => await answers(smtpPort) && await answers(port), 15_000)
-  return { env: { SMTP_URL: `smtp://127.0.0.1:${smtpPort}` }, url: `http://127.0.0.1:${port}`, stop: () => endProcess(child.pid, 3000) }
+  return {
+    env: { SMTP_URL: `smtp://127.0.0.1:${smtpPort}` },
+    url: `http://127.0.0.1:${port}`,
+    stop: () => endProcess(child.pid, 3000),
+  }
 }

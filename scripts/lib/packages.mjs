@@ -8,7 +8,8 @@ const stamp = join(root, 'node_modules', '.keen-anchor')
 /** Installs the packages of the lock file when they are not the installed ones. */
 export async function ensurePackages() {
   const [major, minor] = process.versions.node.split('.').map(Number)
-  if (major < 20 || (major === 20 && minor < 19)) giveUp(`Node 20.19 or later is needed; this is ${process.versions.node}.`)
+  if (major < 20 || (major === 20 && minor < 19))
+    giveUp(`Node 20.19 or later is needed; this is ${process.versions.node}.`)
   const wanted = fingerprint(['package.json', 'package-lock.json'])
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
   say('Installing packages …')

@@ -7,13 +7,18 @@ import { root } from './project.mjs'
 const PLANNERS = 2
 const AGAIN_MS = 1000
 
-/** Starts the planning processes and starts each anew when it ends: before the database is ready, or killed in its work. */
+/**
+ * Starts the planning processes and starts each anew when it ends: before the database is ready, or killed in its work.
+ */
 export function startPlanners(env, { count = PLANNERS } = {}) {
   const running = new Set()
   let stopped = false
   const start = () => {
     if (stopped) return
-    const child = spawn(process.execPath, [join(dirname(serverEntry), 'planner.mjs')], { cwd: root, detached: true, stdio: ['ignore', 'ignore', 'ignore', 'ipc'], env: { ...process.env, ...env, NODE_ENV: 'production' } })
+    const child = spawn(process.execPath, [join(dirname(serverEntry), 'planner.mjs')], {
+      cwd: root, detached: true, stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
+      env: { ...process.env, ...env, NODE_ENV: 'production' },
+    })
     running.add(child)
     child.once('exit', () => {
       running.delete(child)

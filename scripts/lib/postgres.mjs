@@ -1,5 +1,7 @@
 import { randomBytes, createHash } from 'node:crypto'
-import { chmodSync, chownSync, closeSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import {
+  chmodSync, chownSync, closeSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, rmSync, writeFileSync,
+} from 'node:fs'
 import { dirname, join } from 'node:path'
 import { installDebian, withoutMachineCluster } from './debian.mjs'
 import { freePort, isFree } from './ports.mjs'
@@ -33,7 +35,9 @@ async function ensureBinaries() {
 
 /** PostgreSQL refuses to run as root: drop to its own user. */
 function asServerUser(command, args) {
-  return isRoot ? ['setpriv', ['--reuid=postgres', '--regid=postgres', '--clear-groups', command, ...args]] : [command, args]
+  return isRoot
+    ? ['setpriv', ['--reuid=postgres', '--regid=postgres', '--clear-groups', command, ...args]]
+    : [command, args]
 }
 
 function runAsServerUser(command, args) {
@@ -65,7 +69,8 @@ async function withLock(name, work) {
       return false
     }
   }
-  if (!await until(take, 60_000)) giveUp(`Another command has been working on the database for a minute. If none is, delete ${file}.`)
+  if (!await until(take, 60_000))
+    giveUp(`Another command has been working on the database for a minute. If none is, delete ${file}.`)
   try {
     return await work()
   }
@@ -120,14 +125,19 @@ export async function ensurePostgres({ name = 'postgres', durable = true } = {})
     let owned = false
     if (!livePid(folder)) {
       rmSync(join(folder, 'postmaster.pid'), { force: true })
-      if (secrets.port && !await isFree(secrets.port)) say(`Port ${secrets.port} is taken: the database moves to the next free one.`)
+      if (secrets.port && !await isFree(secrets.port))
+        say(`Port ${secrets.port} is taken: the database moves to the next free one.`)
       secrets.port = await freePort(secrets.port ?? FIRST_PORT)
       const settings = [
-        '-c', 'listen_addresses=127.0.0.1', '-c', `port=${secrets.port}`, '-c', 'unix_socket_directories=',
-        '-c', 'max_connections=100', ...(durable ? [] : ['-c', 'fsync=off', '-c', 'synchronous_commit=off', '-c', 'full_page_writes=off']),
+        '-c', 'listen_addresses=127.0.0.1', '-c', `port=${secrets.port}`, '-c', 'unix_socket_directories=', '-c',
+        'max_connections=100',
+        ...(durable ? [] : ['-c', 'fsync=off', '-c', 'synchronous_commit=off', '-c', 'full_page_writes=off']),
       ].join(' ')
-      const started = runAsServerUser(join(binaries, 'pg_ctl'), ['start', '-D', folder, '-w', '-t', '60', '-l', join(folder, 'server.log'), '-o', settings])
-      if (started.code !== 0) giveUp(`The database did not start. Its log: ${join(folder, 'server.log')}\n${started.error}`)
+      const started = runAsServerUser(join(binaries, 'pg_ctl'), [
+        'start', '-D', folder, '-w', '-t', '60', '-l', join(folder, 'server.log'), '-o', settings,
+      ])
+      if (started.code !== 0)
+        giveUp(`The database did not start. Its log: ${join(folder, 'server.log')}\n${started.error}`)
       writeJson(file, secrets, 0o600)
       owned = true
     }
@@ -146,7 +156,9 @@ export function stopPostgres(name = 'postgres') {
   const folder = clusterFolder(name)
   const binaries = findBinaries()
   if (!binaries || !existsSync(folder) || !livePid(folder)) return false
-  const { code, error } = runAsServerUser(join(binaries, 'pg_ctl'), ['stop', '-D', folder, '-m', 'fast', '-w', '-t', '30'])
+  const { code, error } = runAsServerUser(join(binaries, 'pg_ctl'), [
+    'stop', '-D', folder, '-m', 'fast', '-w', '-t', '30',
+  ])
   // Whoever started it may have stopped it in the same moment.
   if (code !== 0 && livePid(folder)) giveUp(`The database did not stop: ${error}`)
   return true

@@ -37,7 +37,8 @@ export async function startServer(env) {
   const child = spawn(process.execPath, [serverEntry], {
     cwd: root, detached: true, stdio: ['ignore', log, log],
     env: {
-      PUBLIC_URL: `http://127.0.0.1:${port}`, ...process.env, ...env, HOST: '127.0.0.1', PORT: String(port), NODE_ENV: 'production',
+      PUBLIC_URL: `http://127.0.0.1:${port}`,
+      ...process.env, ...env, HOST: '127.0.0.1', PORT: String(port), NODE_ENV: 'production',
     },
   })
   closeSync(log)

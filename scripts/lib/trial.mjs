@@ -22,17 +22,27 @@ export async function runTrial(name, { durable = false, poolMax = 10, cluster: c
   const logFile = inData(`trial-${name}.log`)
   const log = openSync(logFile, 'w')
   const env = {
-    ...process.env, ...outbox.env, HOST: '127.0.0.1', PORT: String(port), PUBLIC_URL: `http://127.0.0.1:${port}`, NODE_ENV: 'production',
-    LOAD_DEMO: '1', LOG_LEVEL: 'warn', DATABASE_URL: url, DATABASE_APP_PASSWORD: cluster.appPassword, POOL_MAX: String(poolMax),
+    ...process.env, ...outbox.env, HOST: '127.0.0.1', PORT: String(port),
+    PUBLIC_URL: `http://127.0.0.1:${port}`,
+    NODE_ENV: 'production', LOAD_DEMO: '1', LOG_LEVEL: 'warn', DATABASE_URL: url,
+    DATABASE_APP_PASSWORD: cluster.appPassword, POOL_MAX: String(poolMax),
     SESSION_PASSWORD: 'only-for-the-trial-of-this-run-and-no-other',
   }
   const start = () => spawn(process.execPath, [serverEntry], { stdio: ['ignore', log, log], env })
   const server = name === 'faults' ? null : start()
   let code = 1
   if (!server || await until(() => isReady(port), 60_000)) {
-    code = await run(bin('tsx'), ['--tsconfig', 'trials/tsconfig.json', `trials/${name}.ts`, ...process.argv.slice(2)], {
-      env: { ...env, TRIAL_URL: `http://127.0.0.1:${port}`, TRIAL_SERVER: serverEntry, TRIAL_CLUSTER: clusterName, TRIAL_LOG: logFile },
-    })
+    code = await run(
+      bin('tsx'),
+      ['--tsconfig', 'trials/tsconfig.json', `trials/${name}.ts`, ...process.argv.slice(2)],
+      {
+        env: {
+          ...env,
+          TRIAL_URL: `http://127.0.0.1:${port}`,
+          TRIAL_SERVER: serverEntry, TRIAL_CLUSTER: clusterName, TRIAL_LOG: logFile,
+        },
+      },
+    )
   }
   if (server) await endProcess(server.pid)
   await outbox.stop()

@@ -15,8 +15,8 @@ export interface Missing {
 const nameIn = (source: string, uid: string): string => `${source} ${uid}`.slice(0, 400)
 
 /**
- * What a calendar holds against what is stored: an event is known again by its own name, or else by what it is, so that reading a file
- * twice doubles nothing. What a coach added (importance, travel) stays.
+ * What a calendar holds against what is stored: an event is known again by its own name, or else by what it is, so that
+ * reading a file twice doubles nothing. What a coach added (importance, travel) stays.
  */
 export function matchEntries(read: ReadCalendar, stored: readonly StoredEntry[], missing: Missing): CalendarFound {
   const mine = stored.filter(entry => entry.groupId === missing.groupId)
@@ -30,17 +30,31 @@ export function matchEntries(read: ReadCalendar, stored: readonly StoredEntry[],
     const same = !before.cancelled && sameEntry(entry, before)
     return [{ state: same ? 'same' : 'changed', entry, before }]
   })
-  const gone = mine.filter(entry => !taken.has(entry.id) && !entry.cancelled && entry.lastDay >= missing.today && entry.sourceUid !== null && read.source !== 'csv'
-    && entry.sourceUid.startsWith(nameIn(read.source, '')))
-  return { found: [...found, ...gone.map((before): FoundEntry => ({ state: 'gone', entry: inputOf(before), before }))], problems: read.problems }
+  const gone = mine.filter(entry =>
+    !taken.has(entry.id) && !entry.cancelled && entry.lastDay >= missing.today && entry.sourceUid !== null
+    && read.source !== 'csv'
+    && entry.sourceUid.startsWith(nameIn(read.source, ''))
+  )
+  return {
+    found: [...found, ...gone.map((before): FoundEntry => ({ state: 'gone', entry: inputOf(before), before }))],
+    problems: read.problems,
+  }
 }
 
-function knownAgain(event: ReadEvent, { source, events }: ReadCalendar, mine: readonly StoredEntry[], missing: Missing, taken: ReadonlySet<string>): StoredEntry | null {
+function knownAgain(
+  event: ReadEvent, { source, events }: ReadCalendar, mine: readonly StoredEntry[], missing: Missing,
+  taken: ReadonlySet<string>,
+): StoredEntry | null {
   const free = mine.filter(entry => !taken.has(entry.id))
   const { uid } = event
-  const byName = uid === null ? null : free.find(e => e.sourceUid === nameIn(source, uid)) ?? free.find(e => e.sourceUid?.endsWith(` ${uid}`))
+  const byName = uid === null
+    ? null
+    : free.find(e => e.sourceUid === nameIn(source, uid)) ?? free.find(e => e.sourceUid?.endsWith(` ${uid}`))
   if (byName) return byName
-  const alike = free.filter(e => e.kind === (event.kind ?? missing.kind) && e.name.toLowerCase() === event.name.toLowerCase() && (uid === null || e.sourceUid === null))
+  const alike = free.filter(e =>
+    e.kind === (event.kind ?? missing.kind) && e.name.toLowerCase() === event.name.toLowerCase()
+    && (uid === null || e.sourceUid === null)
+  )
   const sameDay = alike.find(e => e.day === event.day)
   if (sameDay) return sameDay
   // One of that name here and one there: it has moved.
@@ -48,13 +62,18 @@ function knownAgain(event: ReadEvent, { source, events }: ReadCalendar, mine: re
   return once && alike.length === 1 && alike[0]!.weeklyUntil === null ? alike[0]! : null
 }
 
-function entryOf(event: ReadEvent, source: string, before: StoredEntry | null, { groupId, kind: usual, timeZone, newKey }: Missing): EntryInput {
+function entryOf(
+  event: ReadEvent, source: string, before: StoredEntry | null, { groupId, kind: usual, timeZone, newKey }: Missing,
+): EntryInput {
   const kind = event.kind ?? before?.kind ?? usual
   return {
-    id: before?.id ?? newKey(), groupId, kind, name: event.name.slice(0, 120), day: event.day, lastDay: event.lastDay, startsAt: event.startsAt, minutes: event.minutes,
-    timeZone: event.timeZone ?? before?.timeZone ?? timeZone, importance: kind === 'competition' ? before?.importance ?? event.importance ?? 'C' : null,
-    travelBefore: event.travelBefore ?? before?.travelBefore ?? 0, travelAfter: event.travelAfter ?? before?.travelAfter ?? 0, weeklyUntil: event.weeklyUntil ?? before?.weeklyUntil ?? null,
-    except: before?.except ?? [], sourceUid: event.uid === null ? before?.sourceUid ?? null : nameIn(source, event.uid),
+    id: before?.id ?? newKey(), groupId, kind, name: event.name.slice(0, 120), day: event.day, lastDay: event.lastDay,
+    startsAt: event.startsAt, minutes: event.minutes, timeZone: event.timeZone ?? before?.timeZone ?? timeZone,
+    importance: kind === 'competition' ? before?.importance ?? event.importance ?? 'C' : null,
+    travelBefore: event.travelBefore ?? before?.travelBefore ?? 0,
+    travelAfter: event.travelAfter ?? before?.travelAfter ?? 0,
+    weeklyUntil: event.weeklyUntil ?? before?.weeklyUntil ?? null, except: before?.except ?? [],
+    sourceUid: event.uid === null ? before?.sourceUid ?? null : nameIn(source, event.uid),
   }
 }
 
@@ -64,6 +83,8 @@ function sameEntry(entry: EntryInput, before: StoredEntry): boolean {
   const { except: a, ...one } = entry
   const { except: b, ...other } = inputOf(before)
   // The same thing from another file of the same calendar is no change.
-  const keys = (Object.keys(one) as (keyof typeof one)[]).filter(key => key !== 'sourceUid' || before.sourceUid === null)
+  const keys = (Object.keys(one) as (keyof typeof one)[]).filter(key =>
+    key !== 'sourceUid' || before.sourceUid === null
+  )
   return keys.every(key => one[key] === other[key]) && a.join() === b.join()
 }

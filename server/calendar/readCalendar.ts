@@ -9,7 +9,8 @@ const MOST_REPEATS = 120
 const AHEAD_DAYS = 420
 
 /**
- * Reads an iCalendar file (RFC 5545). Repeats become events of their own; what lies in no known zone is told by the clock of `zone`.
+ * Reads an iCalendar file (RFC 5545). Repeats become events of their own; what lies in no known zone is told by the
+ * clock of `zone`.
  *
  * @param today repeats long before it are left out
  */
@@ -22,25 +23,39 @@ export function readCalendar(text: string, zone: string, today: string): ReadCal
     if (roots.length === 0) throw new Error('it is empty.')
   }
   catch (error) {
-    return { source: 'file', events: [], problems: [`The file could not be read as a calendar: ${(error as Error).message}`] }
+    return {
+      source: 'file', events: [],
+      problems: [`The file could not be read as a calendar: ${(error as Error).message}`],
+    }
   }
   const read = roots.map(root => readRoot(root, zone, today))
-  return { source: read[0]!.source, events: read.flatMap(one => one.events), problems: read.flatMap(one => one.problems) }
+  return {
+    source: read[0]!.source, events: read.flatMap(one => one.events), problems: read.flatMap(one => one.problems),
+  }
 }
 
 function readRoot(root: ICAL.Component, zone: string, today: string): ReadCalendar {
-  const source = textOf(root.getFirstPropertyValue('x-wr-calname')) || textOf(root.getFirstPropertyValue('prodid')) || 'file'
+  const source = textOf(root.getFirstPropertyValue('x-wr-calname')) || textOf(root.getFirstPropertyValue('prodid'))
+    || 'file'
   const allCancelled = textOf(root.getFirstPropertyValue('method')).toUpperCase() === 'CANCEL'
   const components = root.getAllSubcomponents('vevent')
   const masters = components.filter(c => !c.hasProperty('recurrence-id'))
   const problems: string[] = []
   const events: ReadEvent[] = []
   const named = new Set(masters.map(c => textOf(c.getFirstPropertyValue('uid'))))
-  const loose = components.filter(c => c.hasProperty('recurrence-id') && !named.has(textOf(c.getFirstPropertyValue('uid'))))
+  const loose = components.filter(c =>
+    c.hasProperty('recurrence-id') && !named.has(textOf(c.getFirstPropertyValue('uid')))
+  )
   for (const component of [...masters, ...loose]) {
     try {
-      const event = new ICAL.Event(component, { exceptions: components.filter(c => c.hasProperty('recurrence-id') && c !== component) })
-      events.push(...(event.isRecurring() ? repeatsOf(event, zone, today) : [readOne(event, event.startDate, event.endDate, event.uid, zone)]))
+      const event = new ICAL.Event(component, {
+        exceptions: components.filter(c => c.hasProperty('recurrence-id') && c !== component),
+      })
+      events.push(
+        ...(event.isRecurring()
+          ? repeatsOf(event, zone, today)
+          : [readOne(event, event.startDate, event.endDate, event.uid, zone)]),
+      )
     }
     catch (error) {
       problems.push(`One event could not be read: ${(error as Error).message}`)
@@ -69,7 +84,8 @@ function repeatsOf(event: ICAL.Event, zone: string, today: string): ReadEvent[] 
 function readOne(event: ICAL.Event, start: ICAL.Time, end: ICAL.Time | null, uid: string, zone: string): ReadEvent {
   const priority = Number(event.component.getFirstPropertyValue('priority') ?? 0)
   const head = {
-    uid, name: (event.summary ?? '').trim() || 'Without a name', kind: null, travelBefore: null, travelAfter: null, weeklyUntil: null,
+    uid, name: (event.summary ?? '').trim() || 'Without a name', kind: null, travelBefore: null, travelAfter: null,
+    weeklyUntil: null,
     cancelled: textOf(event.component.getFirstPropertyValue('status')).toUpperCase() === 'CANCELLED',
     importance: priority >= 1 && priority <= 9 ? (['A', 'B', 'C'] as const)[Math.floor((priority - 1) / 3)]! : null,
   }
@@ -82,8 +98,9 @@ function readOne(event: ICAL.Event, start: ICAL.Time, end: ICAL.Time | null, uid
   const to = end ? clockOf(end, zone) : from
   const minutes = Math.round(to.diff(from, 'minutes').minutes)
   return {
-    ...head, day: from.toISODate()!, lastDay: minutes > 24 * 60 ? to.setZone(from.zone).toISODate()! : from.toISODate()!, startsAt: from.toFormat('HH:mm'),
-    minutes: minutes >= 5 ? Math.min(minutes, 1440) : null, timeZone: from.zoneName,
+    ...head, day: from.toISODate()!,
+    lastDay: minutes > 24 * 60 ? to.setZone(from.zone).toISODate()! : from.toISODate()!,
+    startsAt: from.toFormat('HH:mm'), minutes: minutes >= 5 ? Math.min(minutes, 1440) : null, timeZone: from.zoneName,
   }
 }
 
@@ -97,5 +114,7 @@ function clockOf(time: ICAL.Time, zone: string): DateTime {
     const named = (time as unknown as { timezone?: string }).timezone
     return DateTime.fromObject(wall, { zone: named && isTimeZone(named) ? named : zone })
   }
-  return isTimeZone(tzid) ? DateTime.fromObject(wall, { zone: tzid }) : DateTime.fromJSDate(time.toJSDate()).setZone(zone)
+  return isTimeZone(tzid)
+    ? DateTime.fromObject(wall, { zone: tzid })
+    : DateTime.fromJSDate(time.toJSDate()).setZone(zone)
 }

@@ -30,11 +30,15 @@ export interface OutEvent {
 const USUAL_MINUTES = 60
 
 /**
- * Events as an iCalendar file (RFC 5545): moments by the clock of their own zone with that zone's rules in the file, so that they hold
- * over a change of the clocks; days without a time as days.
+ * Events as an iCalendar file (RFC 5545): moments by the clock of their own zone with that zone's rules in the file, so
+ * that they hold over a change of the clocks; days without a time as days.
  */
 export function writeCalendar(name: string, events: readonly OutEvent[]): string {
-  const calendar = ical({ name, prodId: { company: 'Keen Anchor', product: 'Season', language: 'EN' }, method: ICalCalendarMethod.PUBLISH })
+  const calendar = ical({
+    name,
+    prodId: { company: 'Keen Anchor', product: 'Season', language: 'EN' },
+    method: ICalCalendarMethod.PUBLISH,
+  })
   calendar.timezone({ name: null, generator: zone => tzlib_get_ical_block(zone)[0] ?? null })
   for (const event of events) {
     const timed = event.startsAt !== null

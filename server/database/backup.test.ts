@@ -32,11 +32,16 @@ afterAll(async () => {
 
 /** Rows and a checksum of every table, partitions one by one. */
 async function inventory(db: ReturnType<typeof connect>): Promise<Record<string, string>> {
-  const { rows: tables } = await db.raw(`select n.nspname || '.' || c.relname as name from pg_class c join pg_namespace n on n.oid = c.relnamespace
-    where c.relkind = 'r' and n.nspname in ('public', 'keen_queue') order by 1`)
+  const { rows: tables } = await db.raw(
+    `select n.nspname || '.' || c.relname as name from pg_class c join pg_namespace n on n.oid = c.relnamespace
+    where c.relkind = 'r' and n.nspname in ('public', 'keen_queue') order by 1`,
+  )
   const found: Record<string, string> = {}
   for (const { name: table } of tables as { name: string }[]) {
-    const { rows: [sum] } = await db.raw(`select count(*)::text || ' ' || coalesce(md5(string_agg(t::text, E'\\n' order by t::text)), '') as sum from ${table} t`)
+    const { rows: [sum] } = await db.raw(
+      `select count(*)::text || ' ' || coalesce(md5(string_agg(t::text, E'\\n' order by t::text)),
+        '') as sum from ${table} t`,
+    )
     found[table] = sum.sum as string
   }
   return found

@@ -24,11 +24,13 @@ export function connect(url: string, max = 10, waitMs = 5_000, statementMs = STA
 }
 
 /**
- * Waits for the turn at work that only one of several servers does at a time, until the transaction ends. It may be another
- * server's whole migration or demo that is waited for, so the limits that requests have do not hold here.
+ * Waits for the turn at work that only one of several servers does at a time, until the transaction ends. It may be
+ * another server's whole migration or demo that is waited for, so the limits that requests have do not hold here.
  */
 export async function takeTurn(tx: Knex.Transaction, lock: number): Promise<void> {
-  await tx.raw('set local lock_timeout = 0; set local statement_timeout = 0; set local idle_in_transaction_session_timeout = 0')
+  await tx.raw(
+    'set local lock_timeout = 0; set local statement_timeout = 0; set local idle_in_transaction_session_timeout = 0',
+  )
   await tx.raw('select pg_advisory_xact_lock(?)', [lock])
 }
 
@@ -52,7 +54,8 @@ export const asSystemOf = (organisationId: string): Tenant =>
 export function inOrganisation<T>(db: Knex, tenant: Tenant, work: (tx: Knex.Transaction) => Promise<T>): Promise<T> {
   return db.transaction(async (tx) => {
     await tx.raw(
-      `select set_config('keen.organisation', ?, true), set_config('keen.person', ?, true), set_config('keen.role', ?, true),
+      `select set_config('keen.organisation', ?, true), set_config('keen.person', ?, true),
+        set_config('keen.role', ?, true),
         set_config('keen.athlete', ?, true)`,
       [tenant.organisationId, tenant.personId ?? '', tenant.role, tenant.athleteId ?? ''])
     return work(tx)

@@ -39,14 +39,21 @@ describe('migrating an empty database', () => {
   })
 
   it('leaves the application role with no ownership and no way around', async () => {
-    const { rows } = await owner.raw('select rolsuper, rolbypassrls, rolcreaterole, rolcreatedb from pg_roles where rolname = ?', [APP_ROLE])
+    const { rows } = await owner.raw(
+      'select rolsuper, rolbypassrls, rolcreaterole, rolcreatedb from pg_roles where rolname = ?',
+      [APP_ROLE],
+    )
     expect(Object.values(rows[0])).toEqual([false, false, false, false])
-    const owned = await owner.raw('select count(*)::int as n from pg_class where relowner = (select oid from pg_roles where rolname = ?)', [APP_ROLE])
+    const owned = await owner.raw(
+      'select count(*)::int as n from pg_class where relowner = (select oid from pg_roles where rolname = ?)',
+      [APP_ROLE],
+    )
     expect(owned.rows[0].n).toBe(0)
   })
 
   it('has a partition for every month of last, this and next year', async () => {
-    const { rows } = await owner.raw('select count(*)::int as n from pg_inherits where inhparent = \'set_log\'::regclass')
+    const { rows } = await owner.raw(
+      'select count(*)::int as n from pg_inherits where inhparent = \'set_log\'::regclass')
     expect(rows[0].n).toBe(37)
   })
 
@@ -69,32 +76,47 @@ describe('migrating a database of the release before', () => {
 
   it('carries flags, sight, frozen drills, rungs and competitions over', async () => {
     await admin.raw(`create database ${earlier}`)
-    await before.transaction(async (tx) => { await foundation.up(tx) })
-    await before.raw(`create table knex_migrations (id serial primary key, name text, batch integer, migration_time timestamptz);
-      create table knex_migrations_lock (index serial primary key, is_locked integer); insert into knex_migrations_lock (is_locked) values (0);
+    await before.transaction(async (tx) => {
+      await foundation.up(tx)
+    })
+    await before.raw(
+      `create table knex_migrations (id serial primary key, name text, batch integer, migration_time timestamptz);
+      create table knex_migrations_lock (index serial primary key,
+        is_locked integer); insert into knex_migrations_lock (is_locked) values (0);
       insert into knex_migrations (name, batch, migration_time) values ('0001_foundation', 1, now())`)
     const [organisation, athlete, coach, group, session, item, cup] = Array.from({ length: 7 }, () => randomUUID())
     await before.raw(`
       insert into organisation (id, name, time_zone) values ('${organisation}', 'Old', 'Atlantic/Faroe');
-      insert into athlete (id, organisation_id, name, goal, sport, position, sex, height_cm, mass_kg, birth_year, training_age_years, equipment,
-        available, flags, brace_step, rungs) values ('${athlete}', '${organisation}', 'Old Hand', '', 'general', '', 'male', 180, 80, 1990, 5,
+      insert into athlete (id, organisation_id, name, goal, sport, position, sex, height_cm, mass_kg, birth_year,
+        training_age_years, equipment,
+        available, flags, brace_step, rungs) values ('${athlete}', '${organisation}', 'Old Hand', '', 'general', '',
+          'male', 180, 80, 1990, 5,
         '{}', '[]', '{wrist,shoulder}', 4, '{"front-plank":4,"side-plank":6,"carries":1}');
-      insert into person (id, organisation_id, role, name, email, password_hash) values ('${coach}', '${organisation}', 'coach', 'C', 'c@old.example', 'x');
+      insert into person (id, organisation_id, role, name, email, password_hash) values ('${coach}', '${organisation}',
+        'coach', 'C', 'c@old.example', 'x');
       insert into training_group (id, organisation_id, name) values ('${group}', '${organisation}', 'G');
-      insert into competition (id, organisation_id, group_id, name, day, importance) values ('${cup}', '${organisation}', '${group}', 'Old Cup', '2026-03-14', 'A');
-      insert into training_week (organisation_id, athlete_id, starts_on, plan) values ('${organisation}', '${athlete}', '2026-03-02', '{"sessions":[]}');
+      insert into competition (id, organisation_id, group_id, name, day, importance) values ('${cup}',
+        '${organisation}', '${group}', 'Old Cup', '2026-03-14', 'A');
+      insert into training_week (organisation_id, athlete_id, starts_on, plan) values ('${organisation}', '${athlete}',
+        '2026-03-02', '{"sessions":[]}');
       insert into prescribed_session (id, organisation_id, athlete_id, starts_on, day, plan_key, minutes, lifts) values
         ('${session}', '${organisation}', '${athlete}', '2026-03-02', '2026-03-04', 'd2', 60, '[]');
       insert into prescribed_item (id, organisation_id, session_id, plan_key, place, variation_id, prescription) values
         ('${item}', '${organisation}', '${session}', 'i', 0, 'side-plank.feet', '{}')`)
     await migrate(earlierUrl.toString(), null, '2026-03-04')
-    const { rows: [found] } = await before.raw(`select (select flags from athlete_health where athlete_id = '${athlete}') as flags,
+    const { rows: [found] } = await before.raw(
+      `select (select flags from athlete_health where athlete_id = '${athlete}') as flags,
       (select count(*)::int from group_staff where person_id = '${coach}' and group_id = '${group}') as sight,
       (select athlete_id from prescribed_item where id = '${item}') as of,
       (select rungs from athlete where id = '${athlete}') as rungs,
-      (select kind || ' ' || day || ' ' || last_day || ' ' || time_zone || ' ' || importance from calendar_entry where id = '${cup}') as cup`)
+      (select kind || ' ' || day || ' ' || last_day || ' ' || time_zone || ' ' || importance
+        from calendar_entry where id = '${cup}') as cup`,
+    )
     // Elbow plank, side plank with band push and two-hand carry, on ladders that have grown since.
-    expect(found).toEqual({ flags: ['wrist', 'shoulder'], sight: 1, of: athlete, rungs: { 'front-plank': 5, 'side-plank': 9, 'carries': 2 }, cup: 'competition 2026-03-14 2026-03-14 Atlantic/Faroe A' })
+    expect(found).toEqual({
+      flags: ['wrist', 'shoulder'], sight: 1, of: athlete, rungs: { 'front-plank': 5, 'side-plank': 9, 'carries': 2 },
+      cup: 'competition 2026-03-14 2026-03-14 Atlantic/Faroe A',
+    })
     expect(findVariation('front-plank.elbows')!.rung).toBe(5)
   })
 })

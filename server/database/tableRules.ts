@@ -13,9 +13,12 @@ export interface TableRule {
   readonly shared?: string
 }
 
-const planned = (athlete: Sight): TableRule =>
-  ({ headCoach: 'all', coach: 'seen', assistant: 'seen', athlete, add: ['headCoach', 'coach'] })
-const tested: TableRule = { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: ['headCoach', 'coach', 'assistant'] }
+const planned = (athlete: Sight): TableRule => ({
+  headCoach: 'all', coach: 'seen', assistant: 'seen', athlete, add: ['headCoach', 'coach'],
+})
+const tested: TableRule = {
+  headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: ['headCoach', 'coach', 'assistant'],
+}
 const closed = { headCoach: 'none', coach: 'none', assistant: 'none', athlete: 'none' } as const
 
 /**
@@ -30,13 +33,18 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
   group_member: planned('own'),
   athlete: { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: ['headCoach'] },
   athlete_health: { headCoach: 'all', coach: 'seen', assistant: 'none', athlete: 'own', add: ['headCoach'] },
-  facility_equipment: { headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'none', add: ['headCoach', 'coach'] },
+  facility_equipment: {
+    headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'none', add: ['headCoach', 'coach'],
+  },
   own_catalogue: { headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: ['headCoach', 'coach'] },
   calendar_entry: planned('own'),
   season: planned('own'),
   athlete_season: planned('own'),
   season_change: planned('own'),
-  calendar_feed: { headCoach: 'own', coach: 'own', assistant: 'own', athlete: 'own', add: ['headCoach', 'coach', 'assistant', 'athlete'] },
+  calendar_feed: {
+    headCoach: 'own', coach: 'own', assistant: 'own', athlete: 'own',
+    add: ['headCoach', 'coach', 'assistant', 'athlete'],
+  },
   training_week: planned('none'),
   planning_rules: { headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'none', add: ['headCoach', 'coach'] },
   athlete_rules: planned('none'),
@@ -44,23 +52,45 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
   plan_run_item: planned('none'),
   prescribed_session: planned('own'),
   prescribed_item: planned('own'),
-  set_log: { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: ['headCoach', 'coach', 'assistant', 'athlete'] },
+  set_log: {
+    headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own',
+    add: ['headCoach', 'coach', 'assistant', 'athlete'],
+  },
   own_tests: { headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: ['headCoach', 'coach'] },
   brace_check: tested,
   brace_course: planned('own'),
-  brace_practice: { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: ['headCoach', 'coach', 'assistant', 'athlete'] },
+  brace_practice: {
+    headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own',
+    add: ['headCoach', 'coach', 'assistant', 'athlete'],
+  },
   test_trial: tested,
   health_alert: { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: [] },
   pain_decision: planned('own'),
-  pain_set: { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: ['headCoach', 'coach', 'assistant', 'athlete'] },
+  pain_set: {
+    headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own',
+    add: ['headCoach', 'coach', 'assistant', 'athlete'],
+  },
   account_token: { headCoach: 'all', coach: 'all', assistant: 'none', athlete: 'none', add: ['headCoach', 'coach'] },
   mail: { ...closed, add: ['headCoach', 'coach'] },
-  write_receipt: { headCoach: 'own', coach: 'own', assistant: 'own', athlete: 'own', add: ['headCoach', 'coach', 'assistant', 'athlete'] },
-  audit: { headCoach: 'all', coach: 'none', assistant: 'none', athlete: 'none', add: ['headCoach', 'coach', 'assistant', 'athlete'] },
-  installation: { headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: [], shared: 'one row: whether an organisation was ever made' },
-  knex_migrations: { headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: [], shared: 'names of migrations, read to tell the release' },
+  write_receipt: {
+    headCoach: 'own', coach: 'own', assistant: 'own', athlete: 'own',
+    add: ['headCoach', 'coach', 'assistant', 'athlete'],
+  },
+  audit: {
+    headCoach: 'all', coach: 'none', assistant: 'none', athlete: 'none',
+    add: ['headCoach', 'coach', 'assistant', 'athlete'],
+  },
+  installation: {
+    headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: [],
+    shared: 'one row: whether an organisation was ever made',
+  },
+  knex_migrations: {
+    headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: [],
+    shared: 'names of migrations, read to tell the release',
+  },
   rate_limit: {
-    headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: ['headCoach', 'coach', 'assistant', 'athlete'],
+    headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all',
+    add: ['headCoach', 'coach', 'assistant', 'athlete'],
     shared: 'hashed keys and counts only; a visitor who is not signed in must be counted',
   },
 }

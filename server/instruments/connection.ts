@@ -14,8 +14,9 @@ const LONGEST = 4096
 type Listener = (event: InstrumentEvent) => void
 
 /**
- * One instrument over its line protocol (docs/instruments.md): connects, asks again while it is away, asks it to measure while
- * somebody watches, and hands on what it says. A damaged line is dropped; its sample is then missing by number.
+ * One instrument over its line protocol (docs/instruments.md): connects, asks again while it is away, asks it to
+ * measure while somebody watches, and hands on what it says. A damaged line is dropped; its sample is then missing by
+ * number.
  */
 export class InstrumentConnection {
   private socket: Socket | null = null
@@ -38,7 +39,9 @@ export class InstrumentConnection {
 
   /** What is known of it; null before it has ever said what it is. */
   state(): InstrumentState | null {
-    return this.kind === null ? null : { name: this.address.name, kind: this.kind, simulated: this.simulated, connected: this.connected }
+    return this.kind === null
+      ? null
+      : { name: this.address.name, kind: this.kind, simulated: this.simulated, connected: this.connected }
   }
 
   /** Watches; the answer ends it. The first watcher starts the measuring, the last one gone stops it. */
@@ -107,7 +110,10 @@ export class InstrumentConnection {
     if (!said) return
     if (said.says === 'hello') {
       if (said.version !== LINE_VERSION) {
-        this.tell({ event: 'trouble', text: `It speaks version ${said.version} of the line protocol; this program speaks ${LINE_VERSION}.` })
+        this.tell({
+          event: 'trouble',
+          text: `It speaks version ${said.version} of the line protocol; this program speaks ${LINE_VERSION}.`,
+        })
         return
       }
       Object.assign(this, { kind: said.kind, simulated: said.simulated, connected: true, tries: 0 })

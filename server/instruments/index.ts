@@ -17,7 +17,9 @@ let instruments: Map<string, InstrumentConnection> | null = null
 
 /** The connections, opened when they are first asked for. */
 export function useInstruments(): Map<string, InstrumentConnection> {
-  instruments ??= new Map(instrumentAddresses(process.env.INSTRUMENTS).map(address => [address.name, new InstrumentConnection(address)]))
+  instruments ??= new Map(
+    instrumentAddresses(process.env.INSTRUMENTS).map(address => [address.name, new InstrumentConnection(address)]),
+  )
   return instruments
 }
 

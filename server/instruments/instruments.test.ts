@@ -1,7 +1,9 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import { createServer, type AddressInfo, type Server } from 'node:net'
 import { afterEach, describe, expect, it } from 'vitest'
-import { advanceHold, HOLD_WAITS, holdRule, readCuff, readHold, trustOf, USUAL_BAND, type InstrumentFault, type Sample } from '~~/core/instruments'
+import {
+  advanceHold, HOLD_WAITS, holdRule, readCuff, readHold, trustOf, USUAL_BAND, type InstrumentFault, type Sample,
+} from '~~/core/instruments'
 import type { InstrumentEvent } from '~~/shared/types'
 import { instrumentAddresses } from '.'
 import { InstrumentConnection } from './connection'
@@ -24,7 +26,9 @@ const freePort = (): Promise<number> => new Promise((resolve) => {
 })
 
 function simulate(kind: string, port: number): ChildProcess {
-  const child = spawn(process.execPath, ['simulators/instrument.mjs', kind], { env: { ...process.env, PORT: String(port) }, stdio: ['ignore', 'ignore', 'inherit'] })
+  const child = spawn(process.execPath, ['simulators/instrument.mjs', kind], {
+    env: { ...process.env, PORT: String(port) }, stdio: ['ignore', 'ignore', 'inherit'],
+  })
   open.push({ close: () => child.kill('SIGKILL') })
   return child
 }
@@ -35,7 +39,11 @@ async function watched(port: number) {
   open.push(connection)
   const events: InstrumentEvent[] = []
   const unwatch = connection.watch(event => events.push(event))
-  const samples = (): Sample[] => events.flatMap(e => (e.event === 'samples' ? e.samples.map(([seq, tMs, value, arrivedMs]) => ({ seq, tMs, value, arrivedMs })) : []))
+  const samples = (): Sample[] =>
+    events.flatMap(e => (e.event === 'samples'
+      ? e.samples.map(([seq, tMs, value, arrivedMs]) => ({ seq, tMs, value, arrivedMs }))
+      : [])
+    )
   return { connection, events, samples, unwatch }
 }
 async function simulated(kind: string) {
@@ -64,12 +72,16 @@ describe('a simulated force gauge', () => {
     expect(trustOf(samples(), 'force').problems).toEqual([])
   }, 20_000)
 
-  it.each([['dropout', 'gap'], ['noise', 'noise'], ['jump', 'jump'], ['delay', 'late']] as const)('that fails by %s is not believed: %s', async (fault: InstrumentFault, problem) => {
-    const { connection, samples } = await simulated('gauge')
-    connection.ask({ ask: 'fault', fault })
-    await until(() => trustOf(samples(), 'force').problems.includes(problem))
-    connection.ask({ ask: 'fault', fault: 'none' })
-  }, 20_000)
+  it.each([['dropout', 'gap'], ['noise', 'noise'], ['jump', 'jump'], ['delay', 'late']] as const)(
+    'that fails by %s is not believed: %s',
+    async (fault: InstrumentFault, problem) => {
+      const { connection, samples } = await simulated('gauge')
+      connection.ask({ ask: 'fault', fault })
+      await until(() => trustOf(samples(), 'force').problems.includes(problem))
+      connection.ask({ ask: 'fault', fault: 'none' })
+    },
+    20_000,
+  )
 
   it('that is killed is away, keeps what it said, and is found again', async () => {
     const { connection, samples, child, port, events } = await simulated('gauge')
@@ -127,7 +139,13 @@ describe('what is no instrument of ours', () => {
   })
 
   it('gives no value, whatever it says', async () => {
-    const { connection, samples } = await watched(await serve(`${'x'.repeat(9000)}\nS one two three\nKEEN 1 force 20 g\nS 1 50 90.5\nS 2 100\nS 3 150 1e400\n\u0000\u0001\nS 4 200 91\n`))
+    const { connection, samples } = await watched(
+      await serve(
+        `${
+          'x'.repeat(9000)
+        }\nS one two three\nKEEN 1 force 20 g\nS 1 50 90.5\nS 2 100\nS 3 150 1e400\n\u0000\u0001\nS 4 200 91\n`,
+      ),
+    )
     await until(() => samples().length === 2)
     expect(samples().map(s => [s.seq, s.value])).toEqual([[1, 90.5], [4, 91]])
     expect(connection.ask({ ask: 'fault', fault: 'noise' })).toBe(false)
@@ -145,6 +163,7 @@ describe('the setting', () => {
       { name: 'gauge', host: '127.0.0.1', port: 7071 }, { name: 'cuff-2', host: 'gym.example', port: 7072 },
     ])
     expect(instrumentAddresses(undefined)).toEqual([])
-    for (const wrong of ['gauge', 'gauge=127.0.0.1', 'GAUGE=127.0.0.1:1', 'a=b:99999']) expect(() => instrumentAddresses(wrong)).toThrow(wrong)
+    for (const wrong of ['gauge', 'gauge=127.0.0.1', 'GAUGE=127.0.0.1:1', 'a=b:99999'])
+      expect(() => instrumentAddresses(wrong)).toThrow(wrong)
   })
 })

@@ -21,7 +21,10 @@ interface Runner { query: (text: string, values: unknown[]) => Promise<{ rows: u
 function onPool(db: Knex): PgBoss.Db {
   return {
     async executeSql(text: string, values: unknown[]) {
-      const client = db.client as { acquireConnection: () => Promise<Runner>, releaseConnection: (c: Runner) => Promise<void> }
+      const client = db.client as {
+        acquireConnection: () => Promise<Runner>
+        releaseConnection: (c: Runner) => Promise<void>
+      }
       const connection = await client.acquireConnection()
       try {
         return await connection.query(text, values) as { rows: unknown[], rowCount: number }
@@ -57,14 +60,20 @@ export interface RunningQueue extends Queue {
 }
 
 export async function startQueue(db: Knex, onError: (error: unknown) => void): Promise<RunningQueue> {
-  const boss = new PgBoss({ db: onPool(db), schema: QUEUE_SCHEMA, migrate: false, supervise: true, schedule: true, clockMonitorIntervalSeconds: 600, maintenanceIntervalSeconds: 20 })
+  const boss = new PgBoss({
+    db: onPool(db), schema: QUEUE_SCHEMA, migrate: false, supervise: true, schedule: true,
+    clockMonitorIntervalSeconds: 600, maintenanceIntervalSeconds: 20,
+  })
   boss.on('error', onError)
   await boss.start()
   await boss.schedule('tidy', '17 3 * * *', {})
   return {
     async send(tx, name, data) {
-      const connection = await (tx as unknown as { client: { acquireConnection: () => Promise<Runner> } }).client.acquireConnection()
-      const inTransaction = { executeSql: (text: string, values: unknown[]) => connection.query(text, values) } as PgBoss.Db
+      const connection = await (tx as unknown as { client: { acquireConnection: () => Promise<Runner> } }).client
+        .acquireConnection()
+      const inTransaction = {
+        executeSql: (text: string, values: unknown[]) => connection.query(text, values),
+      } as PgBoss.Db
       await boss.send(name, data, { db: inTransaction })
     },
     async sendNow(name, data) {

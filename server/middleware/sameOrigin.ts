@@ -6,7 +6,8 @@ export default defineEventHandler((event): ErrorBody | undefined => {
   if (['GET', 'HEAD', 'OPTIONS'].includes(event.method)) return undefined
   const origin = getRequestHeader(event, 'origin')
   const site = getRequestHeader(event, 'sec-fetch-site')
-  const sameOrigin = !origin || hostOf(origin) === getRequestHost(event, { xForwardedHost: process.env.TRUST_PROXY === '1' })
+  const sameOrigin = !origin
+    || hostOf(origin) === getRequestHost(event, { xForwardedHost: process.env.TRUST_PROXY === '1' })
   if (sameOrigin && (!site || site === 'same-origin' || site === 'none')) return undefined
   setResponseStatus(event, 403)
   return { code: 'notAllowed', message: 'This request comes from another site.' }

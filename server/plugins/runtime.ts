@@ -17,7 +17,8 @@ const HEADERS = {
   'permissions-policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
 } as const
 /** For answers that are not pages: nothing in them is to be run, but for workers and what they compile. */
-const ASSET_POLICY = 'default-src \'none\'; script-src \'self\' \'wasm-unsafe-eval\'; connect-src \'self\'; frame-ancestors \'none\''
+const ASSET_POLICY =
+  'default-src \'none\'; script-src \'self\' \'wasm-unsafe-eval\'; connect-src \'self\'; frame-ancestors \'none\''
 const TWO_YEARS_S = 63_072_000
 
 /** Starts the runtime with the server, logs every request under an id, and closes the pool at the end. */
@@ -33,7 +34,8 @@ export default defineNitroPlugin((nitro) => {
     setResponseHeader(event, 'x-request-id', event.context.requestId as string)
     for (const [name, value] of Object.entries(HEADERS)) setResponseHeader(event, name, value)
     if (/^\/(api|_nuxt)\//.test(event.path)) setResponseHeader(event, 'content-security-policy', ASSET_POLICY)
-    if (configuration.https) setResponseHeader(event, 'strict-transport-security', `max-age=${TWO_YEARS_S}; includeSubDomains`)
+    if (configuration.https)
+      setResponseHeader(event, 'strict-transport-security', `max-age=${TWO_YEARS_S}; includeSubDomains`)
   })
   nitro.hooks.hook('afterResponse', (event) => {
     if (!event.path.startsWith('/api/')) return

@@ -7,13 +7,16 @@ import { readConfiguration } from '../utils/configuration'
 import { startQueue } from '../jobs/queue'
 
 /**
- * A process of its own that plans weeks from the queue, beside any number of others on any number of machines. It migrates
- * nothing and serves nothing; ended anywhere, what it was at is taken up by another.
+ * A process of its own that plans weeks from the queue, beside any number of others on any number of machines. It
+ * migrates nothing and serves nothing; ended anywhere, what it was at is taken up by another.
  */
 const { appUrl, logLevel } = readConfiguration(process.env)
 const log = pino({ level: logLevel, base: null, timestamp: pino.stdTimeFunctions.isoTime })
 const db = connect(appUrl, 2)
-const queue = await startQueue(db, error => log.warn({ code: (error as { code?: string }).code }, 'planner waits for the database'))
+const queue = await startQueue(
+  db,
+  error => log.warn({ code: (error as { code?: string }).code }, 'planner waits for the database'),
+)
 const solver = await highsSolver()
 await queue.work('planWeeks', async (data) => {
   try {
@@ -21,7 +24,10 @@ await queue.work('planWeeks', async (data) => {
   }
   catch (error) {
     const { code, message, stack } = error as { code?: string, message: string, stack?: string }
-    log.error({ runId: data.runId, code, ...(code === undefined ? { error: message, stack } : {}) }, 'planning failed and is tried again')
+    log.error(
+      { runId: data.runId, code, ...(code === undefined ? { error: message, stack } : {}) },
+      'planning failed and is tried again',
+    )
     throw error
   }
 })

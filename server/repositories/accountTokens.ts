@@ -21,7 +21,9 @@ interface TokenRow {
 
 /** Stores the hash of a link's token; older links of the same kind stop working. */
 export async function insertToken(tx: Tx, token: Omit<AccountToken, 'usedAt'> & { tokenHash: string }): Promise<void> {
-  await tx('account_token').where({ organisation_id: token.organisationId, person_id: token.personId, kind: token.kind })
+  await tx('account_token').where({
+    organisation_id: token.organisationId, person_id: token.personId, kind: token.kind,
+  })
     .whereNull('used_at').update({ used_at: tx.fn.now() })
   await tx('account_token').insert({
     id: token.id, organisation_id: token.organisationId, person_id: token.personId, kind: token.kind,
@@ -33,7 +35,10 @@ export async function insertToken(tx: Tx, token: Omit<AccountToken, 'usedAt'> & 
 export async function tokenByHash(tx: Tx, tokenHash: string): Promise<AccountToken | null> {
   const row = await tx<TokenRow>('account_token').where({ token_hash: tokenHash }).first()
   return row
-    ? { id: row.id, organisationId: row.organisation_id, personId: row.person_id, kind: row.kind, expiresAt: row.expires_at, usedAt: row.used_at }
+    ? {
+      id: row.id, organisationId: row.organisation_id, personId: row.person_id, kind: row.kind,
+      expiresAt: row.expires_at, usedAt: row.used_at,
+    }
     : null
 }
 

@@ -15,38 +15,60 @@ interface AlertRow {
 }
 
 const toAlert = (row: AlertRow): HealthAlert => ({
-  id: row.id, athleteId: row.athlete_id, athleteName: row.athlete_name, kind: row.kind, at: row.at.toISOString(), by: row.by_name,
-  variationId: row.variation_id, stops: row.stops, told: row.told, settled: row.settled_at !== null,
+  id: row.id, athleteId: row.athlete_id, athleteName: row.athlete_name, kind: row.kind, at: row.at.toISOString(),
+  by: row.by_name, variationId: row.variation_id, stops: row.stops, told: row.told, settled: row.settled_at !== null,
 })
 
 /** Writes down that coaches were told; only the product itself may. */
 export async function insertAlert(
-  tx: Tx, organisationId: string, alert: Pick<HealthAlert, 'id' | 'athleteId' | 'kind' | 'variationId' | 'stops' | 'told'> & { readonly day: string },
+  tx: Tx, organisationId: string,
+  alert: Pick<HealthAlert, 'id' | 'athleteId' | 'kind' | 'variationId' | 'stops' | 'told'> & { readonly day: string },
 ): Promise<void> {
   await tx('health_alert').insert({
-    id: alert.id, organisation_id: organisationId, athlete_id: alert.athleteId, kind: alert.kind, day: alert.day, person_id: tx.raw('keen_person()'),
-    variation_id: alert.variationId, stops: alert.stops, told: json(alert.told), at: tx.raw('clock_timestamp()'),
+    id: alert.id, organisation_id: organisationId, athlete_id: alert.athleteId, kind: alert.kind, day: alert.day,
+    person_id: tx.raw('keen_person()'), variation_id: alert.variationId, stops: alert.stops, told: json(alert.told),
+    at: tx.raw('clock_timestamp()'),
   })
 }
 
 /** What was told since a day, and whatever still waits, newest first. */
 export async function alertsSince(tx: Tx, organisationId: string, from: string, most: number): Promise<HealthAlert[]> {
-  const rows = await tx('health_alert as h').join('athlete as a', 'a.id', 'h.athlete_id').where('h.organisation_id', organisationId).whereNull('a.archived_at')
-    .where(query => void query.where('h.day', '>=', from).orWhere(open => void open.whereNull('h.settled_at').whereNot('h.kind', 'cleared')))
+  const rows = await tx('health_alert as h').join('athlete as a', 'a.id', 'h.athlete_id').where(
+    'h.organisation_id', organisationId,
+  ).whereNull('a.archived_at')
+    .where(query =>
+      void query.where('h.day', '>=', from).orWhere(open =>
+        void open.whereNull('h.settled_at').whereNot('h.kind', 'cleared')
+      )
+    )
     .orderBy([{ column: 'h.at', order: 'desc' }, { column: 'h.id', order: 'desc' }]).limit(most)
-    .select<AlertRow[]>('h.*', 'a.name as athlete_name', tx.raw('(select p.name from person p where p.organisation_id = h.organisation_id and p.id = h.person_id) as by_name'))
+    .select<AlertRow[]>(
+      'h.*', 'a.name as athlete_name',
+      tx.raw(
+        '(select p.name from person p where p.organisation_id = h.organisation_id and p.id = h.person_id) as by_name',
+      ),
+    )
   return rows.map(toAlert)
 }
 
 /** The latest stop of an athlete that is not settled. */
-export async function openStop(tx: Tx, organisationId: string, athleteId: string): Promise<{ readonly at: string, readonly told: readonly string[] } | null> {
-  const row = await tx('health_alert').where({ organisation_id: organisationId, athlete_id: athleteId, kind: 'stop' }).whereNull('settled_at')
+export async function openStop(
+  tx: Tx, organisationId: string, athleteId: string,
+): Promise<{ readonly at: string, readonly told: readonly string[] } | null> {
+  const row = await tx('health_alert').where({ organisation_id: organisationId, athlete_id: athleteId, kind: 'stop' })
+    .whereNull('settled_at')
     .orderBy('at', 'desc').first<{ at: Date, told: string[] } | undefined>('at', 'told')
   return row ? { at: row.at.toISOString(), told: row.told } : null
 }
 
 /** What waited is settled: stops and limits of an athlete, or what was told of one drill. */
-export async function settleAlerts(tx: Tx, organisationId: string, athleteId: string, of: { readonly kinds: readonly AlertKind[], readonly variationId?: string }): Promise<void> {
-  await tx('health_alert').where({ organisation_id: organisationId, athlete_id: athleteId }).whereNull('settled_at').whereIn('kind', of.kinds as string[])
-    .modify((query) => { if (of.variationId) void query.where('variation_id', of.variationId) }).update({ settled_at: tx.fn.now() })
+export async function settleAlerts(
+  tx: Tx, organisationId: string, athleteId: string,
+  of: { readonly kinds: readonly AlertKind[], readonly variationId?: string },
+): Promise<void> {
+  await tx('health_alert').where({ organisation_id: organisationId, athlete_id: athleteId }).whereNull('settled_at')
+    .whereIn('kind', of.kinds as string[])
+    .modify((query) => {
+      if (of.variationId) void query.where('variation_id', of.variationId)
+    }).update({ settled_at: tx.fn.now() })
 }

@@ -19,32 +19,48 @@ interface TrialRow {
 }
 
 const toTrial = (row: TrialRow): StoredTrial => ({
-  id: row.id, athleteId: row.athlete_id, day: row.day, performedAt: row.performed_at.toISOString(), test: row.test, side: row.side, value: row.value,
-  breakPoint: row.break_point, setting: row.setting, note: row.note, reliable: row.reliable, takenBy: row.taken_by_name,
+  id: row.id, athleteId: row.athlete_id, day: row.day, performedAt: row.performed_at.toISOString(), test: row.test,
+  side: row.side, value: row.value, breakPoint: row.break_point, setting: row.setting, note: row.note,
+  reliable: row.reliable, takenBy: row.taken_by_name,
 })
 
 /** Trials that stand, of one athlete or of everybody in sight, in the order they were taken. */
-export async function trialsSince(tx: Tx, organisationId: string, from: string, athleteId: string | null = null): Promise<StoredTrial[]> {
-  const rows = await tx('test_trial as t').where({ 't.organisation_id': organisationId }).whereNull('t.withdrawn_at').where('t.day', '>=', from)
-    .modify((query) => { if (athleteId) void query.where('t.athlete_id', athleteId) })
+export async function trialsSince(
+  tx: Tx, organisationId: string, from: string, athleteId: string | null = null,
+): Promise<StoredTrial[]> {
+  const rows = await tx('test_trial as t').where({ 't.organisation_id': organisationId }).whereNull('t.withdrawn_at')
+    .where('t.day', '>=', from)
+    .modify((query) => {
+      if (athleteId) void query.where('t.athlete_id', athleteId)
+    })
     .orderBy(['t.day', 't.performed_at', 't.id'])
-    .select<TrialRow[]>('t.id', 't.athlete_id', 't.day', 't.performed_at', 't.test', 't.side', 't.value', 't.break_point', 't.setting', 't.note',
-      tx.raw('(t.trace->>\'reliable\')::boolean as reliable'), tx.raw('(select p.name from person p where p.organisation_id = t.organisation_id and p.id = t.taken_by) as taken_by_name'))
+    .select<TrialRow[]>('t.id', 't.athlete_id', 't.day', 't.performed_at', 't.test', 't.side', 't.value',
+      't.break_point', 't.setting', 't.note',
+      tx.raw('(t.trace->>\'reliable\')::boolean as reliable'),
+      tx.raw(`(select p.name from person p where p.organisation_id = t.organisation_id and p.id = t.taken_by)
+        as taken_by_name`))
   return rows.map(toTrial)
 }
 
 /** Stores trials; one that is already there under its key is left as it was. */
-export async function insertTrials(tx: Tx, organisationId: string, takenBy: string, trials: readonly TrialInput[]): Promise<void> {
+export async function insertTrials(
+  tx: Tx, organisationId: string, takenBy: string, trials: readonly TrialInput[],
+): Promise<void> {
   await tx('test_trial').insert(trials.map(t => ({
-    id: t.id, organisation_id: organisationId, athlete_id: t.athleteId, day: t.day, performed_at: t.performedAt, test: t.test, side: t.side, value: t.value,
-    break_point: t.breakPoint, setting: json(t.setting), note: t.note, taken_by: takenBy,
+    id: t.id, organisation_id: organisationId, athlete_id: t.athleteId, day: t.day, performed_at: t.performedAt,
+    test: t.test, side: t.side, value: t.value, break_point: t.breakPoint, setting: json(t.setting), note: t.note,
+    taken_by: takenBy,
     trace: t.trace ? json(t.trace) : null,
   }))).onConflict('id').ignore()
 }
 
 /** Traces of one athlete's trials since a day, by trial. */
-export async function tracesSince(tx: Tx, organisationId: string, from: string, athleteId: string): Promise<Record<string, TrialTrace>> {
-  const rows = await tx('test_trial').where({ organisation_id: organisationId, athlete_id: athleteId }).where('day', '>=', from)
+export async function tracesSince(
+  tx: Tx, organisationId: string, from: string, athleteId: string,
+): Promise<Record<string, TrialTrace>> {
+  const rows = await tx('test_trial').where({ organisation_id: organisationId, athlete_id: athleteId }).where(
+    'day', '>=', from,
+  )
     .whereNull('withdrawn_at').whereNotNull('trace').select<{ id: string, trace: TrialTrace }[]>('id', 'trace')
   return Object.fromEntries(rows.map(row => [row.id, row.trace]))
 }
@@ -58,7 +74,9 @@ export async function withdrawTrialRows(tx: Tx, organisationId: string, ids: rea
 
 /** Repeat trials of one person in one test, side and day, by test: what a typical error is reckoned from. */
 export async function repeatTrials(tx: Tx, organisationId: string): Promise<Map<TestId, number[][]>> {
-  const rows = await tx('test_trial').where({ organisation_id: organisationId }).whereNull('withdrawn_at').whereNot('break_point', 'pain')
+  const rows = await tx('test_trial').where({ organisation_id: organisationId }).whereNull('withdrawn_at').whereNot(
+    'break_point', 'pain',
+  )
     .groupBy('test', 'athlete_id', 'side', 'day').havingRaw('count(*) > 1')
     .select<{ test: TestId, list: number[] }[]>('test', tx.raw('array_agg(value order by performed_at, id) as list'))
   const found = new Map<TestId, number[][]>()
@@ -80,10 +98,18 @@ interface CheckRow {
 
 /** Checks of one athlete's brace, first to last. */
 export async function braceChecksOf(tx: Tx, organisationId: string, athleteId: string): Promise<StoredBraceCheck[]> {
-  const rows = await tx('brace_check as c').where({ 'c.organisation_id': organisationId, 'c.athlete_id': athleteId }).orderBy(['c.day', 'c.created_at', 'c.id'])
-    .select<CheckRow[]>('c.*', tx.raw('(select p.name from person p where p.organisation_id = c.organisation_id and p.id = c.checked_by) as checked_by_name'))
-  return rows.map(({ checked_by_name: checkedBy, id, day, step, swell, breathing, count, passed, note }) =>
-    ({ id, day, step, swell, breathing, count, passed, note, checkedBy }))
+  const rows = await tx('brace_check as c').where({ 'c.organisation_id': organisationId, 'c.athlete_id': athleteId })
+    .orderBy(['c.day', 'c.created_at', 'c.id'])
+    .select<CheckRow[]>(
+      'c.*',
+      tx.raw(
+        '(select p.name from person p where p.organisation_id = c.organisation_id and p.id = c.checked_by) as '
+        + 'checked_by_name',
+      ),
+    )
+  return rows.map(({ checked_by_name: checkedBy, id, day, step, swell, breathing, count, passed, note }) => ({
+    id, day, step, swell, breathing, count, passed, note, checkedBy,
+  }))
 }
 
 /** Day of the last brace check, by athlete in sight. */
@@ -98,8 +124,9 @@ export async function insertBraceCheck(
   tx: Tx, organisationId: string, athleteId: string, check: BraceCheckInput & { passed: boolean }, checkedBy: string,
 ): Promise<boolean> {
   const rows = await tx('brace_check').insert({
-    id: check.id, organisation_id: organisationId, athlete_id: athleteId, day: check.day, step: check.step, swell: json(check.swell), breathing: check.breathing,
-    count: check.count, passed: check.passed, note: check.note, checked_by: checkedBy,
+    id: check.id, organisation_id: organisationId, athlete_id: athleteId, day: check.day, step: check.step,
+    swell: json(check.swell), breathing: check.breathing, count: check.count, passed: check.passed, note: check.note,
+    checked_by: checkedBy,
   }).onConflict('id').ignore().returning('id')
   return rows.length > 0
 }
@@ -107,13 +134,18 @@ export async function insertBraceCheck(
 /** Sets the brace step that checks have led to. */
 export async function setBraceStep(tx: Tx, organisationId: string, athleteId: string, step: number): Promise<void> {
   await tx('athlete').where({ organisation_id: organisationId, id: athleteId })
-    .update({ brace_step: step, version: tx.raw('version + 1'), updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()') })
+    .update({
+      brace_step: step, version: tx.raw('version + 1'), updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()'),
+    })
 }
 
 /** Sets one rung over the version that was read; false when another write came first. */
-export async function setRung(tx: Tx, organisationId: string, athleteId: string, version: number, ladder: string, rung: number): Promise<boolean> {
+export async function setRung(
+  tx: Tx, organisationId: string, athleteId: string, version: number, ladder: string, rung: number,
+): Promise<boolean> {
   const changed = await tx('athlete').where({ organisation_id: organisationId, id: athleteId, version }).update({
-    rungs: tx.raw('jsonb_set(rungs, array[?]::text[], to_jsonb(?::int))', [ladder, rung]), version: version + 1, updated_at: tx.fn.now(),
+    rungs: tx.raw('jsonb_set(rungs, array[?]::text[], to_jsonb(?::int))', [ladder, rung]),
+    version: version + 1, updated_at: tx.fn.now(),
     updated_by: tx.raw('keen_person()'),
   })
   return changed > 0
@@ -121,6 +153,8 @@ export async function setRung(tx: Tx, organisationId: string, athleteId: string,
 
 /** Answers of the last screening; null when there are none, or not for this reader. */
 export async function answersOf(tx: Tx, organisationId: string, athleteId: string): Promise<Answers | null> {
-  const row = await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: athleteId }).first<{ answers: Answers | null } | undefined>('answers')
+  const row = await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: athleteId }).first<
+    { answers: Answers | null } | undefined
+  >('answers')
   return row?.answers ?? null
 }

@@ -63,7 +63,8 @@ const toAthlete = (row: AthleteRow): Athlete => ({
   groupIds: row.group_ids ?? [],
   clearances: row.clearances ?? [],
   health: {
-    version: row.health_version ?? 1, raised: row.raised ?? {}, overruled: row.overruled ?? [], braceCheckedOn: row.brace_checked_on, left: null,
+    version: row.health_version ?? 1, raised: row.raised ?? {}, overruled: row.overruled ?? [],
+    braceCheckedOn: row.brace_checked_on, left: null,
     pain: openPain(row.pain_sets ?? [], row.pain_decisions ?? []),
   },
   screenedOn: row.answered_at ? row.answered_at.toISOString().slice(0, 10) : null,
@@ -103,14 +104,22 @@ function select(tx: Tx, organisationId: string) {
       tx.raw(`(select array_agg(m.group_id order by m.group_id) from group_member m
         where m.organisation_id = a.organisation_id and m.athlete_id = a.id) as group_ids`),
       // Whoever may not read flags by name gets none here: the wall stands in the database.
-      'h.flags as health_flags', 'h.clearances', 'h.answered_at', 'h.version as health_version', 'h.raised', 'h.overruled',
-      tx.raw('(select max(b.day) from brace_check b where b.organisation_id = a.organisation_id and b.athlete_id = a.id) as brace_checked_on'),
+      'h.flags as health_flags', 'h.clearances', 'h.answered_at', 'h.version as health_version', 'h.raised',
+      'h.overruled',
+      tx.raw(
+        '(select max(b.day) from brace_check b where b.organisation_id = a.organisation_id and b.athlete_id = '
+        + 'a.id) as brace_checked_on',
+      ),
       tx.raw(PAIN_SETS), tx.raw(PAIN_DECISIONS),
       tx.raw(`(select p.email from person p
         where p.organisation_id = a.organisation_id and p.athlete_id = a.id and p.closed_at is null) as account_email`),
       tx.raw(`(select p.password_hash is not null from person p
-        where p.organisation_id = a.organisation_id and p.athlete_id = a.id and p.closed_at is null) as account_active`),
-      tx.raw('(select p.name from person p where p.organisation_id = a.organisation_id and p.id = a.updated_by) as changed_by'),
+        where p.organisation_id = a.organisation_id and p.athlete_id = a.id and p.closed_at is null)
+        as account_active`),
+      tx.raw(
+        '(select p.name from person p where p.organisation_id = a.organisation_id and p.id = a.updated_by) as '
+        + 'changed_by',
+      ),
     )
 }
 
@@ -129,18 +138,25 @@ export async function athletesByIds(tx: Tx, organisationId: string, ids: readonl
   return rows.map(toAthlete)
 }
 
-/** Keeps other writes to an athlete waiting until the transaction ends. The athlete's row is locked before any that hangs on it. */
+/**
+ * Keeps other writes to an athlete waiting until the transaction ends. The athlete's row is locked before any that
+ * hangs on it.
+ */
 export async function lockAthlete(tx: Tx, organisationId: string, id: string): Promise<void> {
   await tx('athlete').where({ organisation_id: organisationId, id }).forUpdate().select('id')
 }
 
 /** Adds an athlete; the key is the sender's, so a repeat changes nothing. Flags stand from the given moment. */
-export async function insertAthlete(tx: Tx, organisationId: string, id: string, athlete: AthleteInput, raised: Raised): Promise<boolean> {
+export async function insertAthlete(
+  tx: Tx, organisationId: string, id: string, athlete: AthleteInput, raised: Raised,
+): Promise<boolean> {
   const rows = await tx('athlete')
     .insert({ id, organisation_id: organisationId, ...toColumns(athlete), updated_by: tx.raw('keen_person()') })
     .onConflict('id').ignore().returning('id')
   if (rows.length === 0) return false
-  await tx('athlete_health').insert({ organisation_id: organisationId, athlete_id: id, flags: athlete.flags as string[], raised: json(raised) })
+  await tx('athlete_health').insert({
+    organisation_id: organisationId, athlete_id: id, flags: athlete.flags as string[], raised: json(raised),
+  })
   await setGroups(tx, organisationId, id, athlete.groupIds)
   return true
 }
@@ -150,7 +166,9 @@ export async function updateAthlete(
   tx: Tx, organisationId: string, id: string, version: number, athlete: AthleteInput,
 ): Promise<boolean> {
   const changed = await tx('athlete').where({ organisation_id: organisationId, id, version })
-    .update({ ...toColumns(athlete), version: version + 1, updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()') })
+    .update({
+      ...toColumns(athlete), version: version + 1, updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()'),
+    })
   if (changed === 0) return false
   await setGroups(tx, organisationId, id, athlete.groupIds)
   return true
@@ -160,11 +178,16 @@ export async function setArchived(
   tx: Tx, organisationId: string, id: string, version: number, archived: boolean,
 ): Promise<boolean> {
   const changed = await tx('athlete').where({ organisation_id: organisationId, id, version })
-    .update({ archived_at: archived ? tx.fn.now() : null, version: version + 1, updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()') })
+    .update({
+      archived_at: archived ? tx.fn.now() : null, version: version + 1, updated_at: tx.fn.now(),
+      updated_by: tx.raw('keen_person()'),
+    })
   return changed > 0
 }
 
-async function setGroups(tx: Tx, organisationId: string, athleteId: string, groupIds: readonly string[]): Promise<void> {
+async function setGroups(
+  tx: Tx, organisationId: string, athleteId: string, groupIds: readonly string[],
+): Promise<void> {
   // Added before removed: a coach who moves an athlete between own groups never loses sight on the way.
   if (groupIds.length > 0) {
     await tx('group_member')

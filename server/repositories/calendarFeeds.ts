@@ -15,29 +15,55 @@ interface FeedRow {
 
 /** Addresses of one person, newest first. */
 export async function feedsOf(tx: Tx, organisationId: string, personId: string): Promise<CalendarFeed[]> {
-  const rows = await tx('calendar_feed').where({ organisation_id: organisationId, person_id: personId }).orderBy('created_at', 'desc').select<FeedRow[]>('*')
+  const rows = await tx('calendar_feed').where({ organisation_id: organisationId, person_id: personId }).orderBy(
+    'created_at', 'desc',
+  ).select<FeedRow[]>('*')
   return rows.map(row => ({
-    id: row.id, scope: row.scope, subjectId: row.subject_id, name: row.name, createdAt: row.created_at.toISOString(), revoked: row.revoked_at !== null, readAt: row.read_at?.toISOString() ?? null,
+    id: row.id, scope: row.scope, subjectId: row.subject_id, name: row.name, createdAt: row.created_at.toISOString(),
+    revoked: row.revoked_at !== null, readAt: row.read_at?.toISOString() ?? null,
   }))
 }
 
 /** Adds an address; false when its key is there already. Only a hash of the secret is kept. */
-export async function insertFeed(tx: Tx, organisationId: string, personId: string, feed: FeedInput & { readonly name: string, readonly tokenHash: string }): Promise<boolean> {
+export async function insertFeed(
+  tx: Tx, organisationId: string, personId: string,
+  feed: FeedInput & { readonly name: string, readonly tokenHash: string },
+): Promise<boolean> {
   const rows = await tx('calendar_feed').insert({
-    id: feed.id, organisation_id: organisationId, person_id: personId, scope: feed.scope, subject_id: feed.subjectId, name: feed.name, token_hash: feed.tokenHash,
+    id: feed.id, organisation_id: organisationId, person_id: personId, scope: feed.scope, subject_id: feed.subjectId,
+    name: feed.name, token_hash: feed.tokenHash,
   }).onConflict('id').ignore().returning<{ id: string }[]>('id')
   return rows.length > 0
 }
 
 /** Takes an address back for good; false when it is not the person's. */
 export async function revokeFeed(tx: Tx, organisationId: string, personId: string, id: string): Promise<boolean> {
-  return await tx('calendar_feed').where({ organisation_id: organisationId, person_id: personId, id }).update({ revoked_at: tx.raw('coalesce(revoked_at, now())') }) > 0
+  return await tx('calendar_feed').where({ organisation_id: organisationId, person_id: personId, id }).update({
+    revoked_at: tx.raw('coalesce(revoked_at, now())'),
+  }) > 0
 }
 
 /** The address behind a secret, in a transaction that was given its hash. */
-export async function feedByHash(tx: Tx, tokenHash: string): Promise<{ id: string, organisationId: string, personId: string, scope: CalendarFeed['scope'], subjectId: string | null, name: string, revoked: boolean } | null> {
+export async function feedByHash(
+  tx: Tx, tokenHash: string,
+): Promise<
+  {
+    id: string
+    organisationId: string
+    personId: string
+    scope: CalendarFeed['scope']
+    subjectId: string | null
+    name: string
+    revoked: boolean
+  } | null
+> {
   const row = await tx('calendar_feed').where({ token_hash: tokenHash }).first<FeedRow | undefined>()
-  return row ? { id: row.id, organisationId: row.organisation_id, personId: row.person_id, scope: row.scope, subjectId: row.subject_id, name: row.name, revoked: row.revoked_at !== null } : null
+  return row
+    ? {
+      id: row.id, organisationId: row.organisation_id, personId: row.person_id, scope: row.scope,
+      subjectId: row.subject_id, name: row.name, revoked: row.revoked_at !== null,
+    }
+    : null
 }
 
 export async function markFeedRead(tx: Tx, organisationId: string, id: string): Promise<void> {

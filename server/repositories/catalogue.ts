@@ -4,8 +4,11 @@ import { json, type Tx } from './rows'
 
 /** What an organisation has added to the standard catalogue. */
 export async function ownCatalogue(tx: Tx, organisationId: string): Promise<StoredCatalogue> {
-  const row = await tx('own_catalogue').where({ organisation_id: organisationId }).first<{ version: number, document: OwnCatalogue } | undefined>(
-    'version', 'document')
+  const row = await tx('own_catalogue').where({ organisation_id: organisationId }).first<
+    { version: number, document: OwnCatalogue } | undefined
+  >(
+    'version', 'document',
+  )
   return row ? { version: row.version, own: row.document } : { version: 0, own: EMPTY_OWN }
 }
 
@@ -21,8 +24,12 @@ export async function saveOwnCatalogue(
 }
 
 /** Moves every athlete who stands on a ladder from each old rung to where its drill stands now. */
-export async function moveRungs(tx: Tx, organisationId: string, ladder: string, moves: readonly number[]): Promise<void> {
-  const athletes = await tx('athlete').where({ organisation_id: organisationId }).whereRaw('jsonb_exists(rungs, ?)', [ladder])
+export async function moveRungs(
+  tx: Tx, organisationId: string, ladder: string, moves: readonly number[],
+): Promise<void> {
+  const athletes = await tx('athlete').where({ organisation_id: organisationId }).whereRaw('jsonb_exists(rungs, ?)', [
+    ladder,
+  ])
     .select<{ id: string, rungs: Record<string, number> }[]>('id', 'rungs')
   for (const { id, rungs } of athletes) {
     const now = moves[rungs[ladder]! - 1] ?? 1

@@ -18,12 +18,16 @@ export async function setEquipmentCounts(
 
 /** The version of the counts as a whole. */
 export async function facilityVersion(tx: Tx, organisationId: string): Promise<number> {
-  const row = await tx('organisation').where({ id: organisationId }).first<{ facility_version: number }>('facility_version')
+  const row = await tx('organisation').where({ id: organisationId }).first<{ facility_version: number }>(
+    'facility_version',
+  )
   return row.facility_version
 }
 
 /** Takes the next version; false when another write came first. */
 export async function claimFacilityVersion(tx: Tx, organisationId: string, version: number): Promise<boolean> {
-  const changed = await tx('organisation').where({ id: organisationId, facility_version: version }).update({ facility_version: version + 1 })
+  const changed = await tx('organisation').where({ id: organisationId, facility_version: version }).update({
+    facility_version: version + 1,
+  })
   return changed > 0
 }

@@ -26,8 +26,13 @@ interface HealthRow {
 /** What is kept, for whoever may read it; null for whoever may not. */
 export async function healthOf(tx: Tx, organisationId: string, athleteId: string): Promise<StoredHealth | null> {
   const row = await tx('athlete_health as h').where({ 'h.organisation_id': organisationId, 'h.athlete_id': athleteId })
-    .select<HealthRow[]>('h.version', 'h.answers', 'h.flags', 'h.clearances', 'h.raised', 'h.overruled',
-      tx.raw('(select p.name from person p where p.organisation_id = h.organisation_id and p.id = h.changed_by) as changed_by_name'))
+    .select<HealthRow[]>(
+      'h.version', 'h.answers', 'h.flags', 'h.clearances', 'h.raised', 'h.overruled',
+      tx.raw(
+        '(select p.name from person p where p.organisation_id = h.organisation_id and p.id = h.changed_by) as '
+        + 'changed_by_name',
+      ),
+    )
     .first<HealthRow | undefined>()
   if (!row) return null
   const { changed_by_name: changedBy, ...health } = row
@@ -36,17 +41,22 @@ export async function healthOf(tx: Tx, organisationId: string, athleteId: string
 
 /** Changes over the version that was read; false when another write came first. The athlete's own version rises too. */
 export async function saveHealth(
-  tx: Tx, organisationId: string, athleteId: string, version: number, next: Partial<Omit<StoredHealth, 'version' | 'changedBy'>> & { readonly answered?: boolean, readonly ofProfile?: boolean },
+  tx: Tx, organisationId: string, athleteId: string, version: number,
+  next: Partial<Omit<StoredHealth, 'version' | 'changedBy'>> & {
+    readonly answered?: boolean
+    readonly ofProfile?: boolean
+  },
 ): Promise<boolean> {
-  const changed = await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: athleteId, version }).update({
-    ...(next.answers === undefined ? {} : { answers: json(next.answers) }),
-    ...(next.answered ? { answered_at: tx.fn.now() } : {}),
-    ...(next.flags === undefined ? {} : { flags: next.flags as string[] }),
-    ...(next.clearances === undefined ? {} : { clearances: json(next.clearances) }),
-    ...(next.raised === undefined ? {} : { raised: json(next.raised) }),
-    ...(next.overruled === undefined ? {} : { overruled: json(next.overruled) }),
-    version: version + 1, changed_by: tx.raw('keen_person()'),
-  })
+  const changed = await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: athleteId, version })
+    .update({
+      ...(next.answers === undefined ? {} : { answers: json(next.answers) }),
+      ...(next.answered ? { answered_at: tx.fn.now() } : {}),
+      ...(next.flags === undefined ? {} : { flags: next.flags as string[] }),
+      ...(next.clearances === undefined ? {} : { clearances: json(next.clearances) }),
+      ...(next.raised === undefined ? {} : { raised: json(next.raised) }),
+      ...(next.overruled === undefined ? {} : { overruled: json(next.overruled) }),
+      version: version + 1, changed_by: tx.raw('keen_person()'),
+    })
   if (changed === 0) return false
   // A save of the profile has raised the athlete's version already.
   if (next.ofProfile) return true
@@ -56,28 +66,47 @@ export async function saveHealth(
 }
 
 /** Writes down what was decided of a drill that hurt; a repeat changes nothing. False when it is there already. */
-export async function insertPainDecision(tx: Tx, organisationId: string, athleteId: string, input: PainInput): Promise<boolean> {
+export async function insertPainDecision(
+  tx: Tx, organisationId: string, athleteId: string, input: PainInput,
+): Promise<boolean> {
   const rows = await tx('pain_decision').insert({
-    id: input.id, organisation_id: organisationId, athlete_id: athleteId, variation_id: input.variationId, verdict: input.verdict, reason: input.reason,
-    looked_at_by: input.lookedAtBy, role: input.role, decided_by: tx.raw('keen_person()'), at: tx.raw('clock_timestamp()'),
+    id: input.id, organisation_id: organisationId, athlete_id: athleteId, variation_id: input.variationId,
+    verdict: input.verdict, reason: input.reason, looked_at_by: input.lookedAtBy, role: input.role,
+    decided_by: tx.raw('keen_person()'), at: tx.raw('clock_timestamp()'),
   }).onConflict('id').ignore().returning('id')
   return rows.length > 0
 }
 
 /** Everything that was decided of an athlete's drills that hurt, oldest first. */
-export async function painDecisionsOf(tx: Tx, organisationId: string, athleteId: string): Promise<(PainInput & { readonly at: string })[]> {
+export async function painDecisionsOf(
+  tx: Tx, organisationId: string, athleteId: string,
+): Promise<(PainInput & { readonly at: string })[]> {
   const rows = await tx('pain_decision').where({ organisation_id: organisationId, athlete_id: athleteId }).orderBy('at')
-    .select<{ id: string, variation_id: string, verdict: PainInput['verdict'], reason: string, looked_at_by: string, role: PainInput['role'], at: Date }[]>(
-      'id', 'variation_id', 'verdict', 'reason', 'looked_at_by', 'role', 'at')
+    .select<
+      {
+        id: string
+        variation_id: string
+        verdict: PainInput['verdict']
+        reason: string
+        looked_at_by: string
+        role: PainInput['role']
+        at: Date
+      }[]
+    >(
+      'id', 'variation_id', 'verdict', 'reason', 'looked_at_by', 'role', 'at',
+    )
   return rows.map(row => ({
-    id: row.id, variationId: row.variation_id, verdict: row.verdict, reason: row.reason, lookedAtBy: row.looked_at_by, role: row.role, at: row.at.toISOString(),
+    id: row.id, variationId: row.variation_id, verdict: row.verdict, reason: row.reason, lookedAtBy: row.looked_at_by,
+    role: row.role, at: row.at.toISOString(),
   }))
 }
 
 const MOMENT = 'YYYY-MM-DD"T"HH24:MI:SS.US"Z"'
 
 /** Sets of drills that hurt, as one column of a query over athletes `a`. */
-export const PAIN_SETS = `(select jsonb_agg(jsonb_build_object('variationId', l.variation_id, 'day', l.day, 'at', to_char(l.at at time zone 'UTC', '${MOMENT}'),
+export const PAIN_SETS =
+  `(select jsonb_agg(jsonb_build_object('variationId', l.variation_id, 'day', l.day,
+    'at', to_char(l.at at time zone 'UTC', '${MOMENT}'),
     'hurt', l.hurt, 'place', l.place))
   from pain_set l where l.organisation_id = a.organisation_id and l.athlete_id = a.id) as pain_sets`
 

@@ -20,7 +20,9 @@ export async function insertMail(tx: Tx, mail: Mail): Promise<void> {
 export async function unsentMail(tx: Tx, organisationId: string, id: string): Promise<Mail | null> {
   const row = await tx('mail').where({ organisation_id: organisationId, id }).whereNull('sent_at').forUpdate()
     .first<{ person_id: string, recipient: string, subject: string, body: string } | undefined>()
-  return row ? { id, organisationId, personId: row.person_id, recipient: row.recipient, subject: row.subject, body: row.body } : null
+  return row
+    ? { id, organisationId, personId: row.person_id, recipient: row.recipient, subject: row.subject, body: row.body }
+    : null
 }
 
 /** Marks a mail as sent and forgets its text: the link in it is a secret. */

@@ -14,7 +14,9 @@ export async function organisationById(tx: Tx, id: string): Promise<Organisation
 /** Adds an organisation and remembers that the installation is no longer empty. */
 export async function insertOrganisation(tx: Tx, { id, name, timeZone }: Organisation): Promise<void> {
   await tx('organisation').insert({ id, name, time_zone: timeZone })
-  await tx('installation').where({ id: 1 }).whereNull('first_organisation_at').update({ first_organisation_at: tx.fn.now() })
+  await tx('installation').where({ id: 1 }).whereNull('first_organisation_at').update({
+    first_organisation_at: tx.fn.now(),
+  })
 }
 
 /** Whether no organisation was ever made here. */

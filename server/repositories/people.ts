@@ -57,19 +57,32 @@ export async function personById(tx: Tx, organisationId: string, id: string): Pr
 }
 
 /** The open account or invitation of an address or of an athlete in this organisation. */
-export async function personHere(tx: Tx, organisationId: string, by: { email: string } | { athleteId: string }): Promise<Person | null> {
+export async function personHere(
+  tx: Tx, organisationId: string, by: { email: string } | { athleteId: string },
+): Promise<Person | null> {
   const where = 'email' in by ? { email: by.email.toLowerCase() } : { athlete_id: by.athleteId }
-  const row = await tx<PersonRow>('person').where({ organisation_id: organisationId, ...where }).whereNull('closed_at').first()
+  const row = await tx<PersonRow>('person').where({ organisation_id: organisationId, ...where }).whereNull('closed_at')
+    .first()
   return row ? toPerson(row) : null
 }
 
-/** Coaches of an athlete who have a sign-in: head coaches, and coaches of one of the athlete's groups. Read as the product itself. */
+/**
+ * Coaches of an athlete who have a sign-in: head coaches, and coaches of one of the athlete's groups. Read as the
+ * product itself.
+ */
 export async function coachesOf(tx: Tx, organisationId: string, athleteId: string): Promise<Person[]> {
-  const rows = await tx<PersonRow>('person').where({ organisation_id: organisationId }).whereNull('closed_at').whereNotNull('password_hash')
-    .where(query => void query.where('role', 'headCoach').orWhere(coach => void coach.where('role', 'coach').whereIn('id',
-      tx('group_staff as s').join('group_member as m', function () {
-        this.on('m.group_id', 's.group_id').andOn('m.organisation_id', 's.organisation_id')
-      }).where({ 'm.organisation_id': organisationId, 'm.athlete_id': athleteId }).select('s.person_id'))))
+  const rows = await tx<PersonRow>('person').where({ organisation_id: organisationId }).whereNull('closed_at')
+    .whereNotNull('password_hash')
+    .where(query =>
+      void query.where('role', 'headCoach').orWhere(coach =>
+        void coach.where('role', 'coach').whereIn(
+          'id',
+          tx('group_staff as s').join('group_member as m', function() {
+            this.on('m.group_id', 's.group_id').andOn('m.organisation_id', 's.organisation_id')
+          }).where({ 'm.organisation_id': organisationId, 'm.athlete_id': athleteId }).select('s.person_id'),
+        )
+      )
+    )
     .orderBy('name')
   return rows.map(toPerson)
 }
@@ -110,12 +123,11 @@ export async function endSessions(tx: Tx, organisationId: string, id: string): P
 export async function updateStaff(
   tx: Tx, organisationId: string, id: string, version: number, change: { role: Role, closed: boolean },
 ): Promise<boolean> {
-  const changed = await tx('person').where({ organisation_id: organisationId, id, version }).whereNull('athlete_id').update({
-    role: change.role,
-    closed_at: change.closed ? tx.fn.now() : null,
-    version: version + 1,
-    session_version: tx.raw('session_version + 1'),
-  })
+  const changed = await tx('person').where({ organisation_id: organisationId, id, version }).whereNull('athlete_id')
+    .update({
+      role: change.role, closed_at: change.closed ? tx.fn.now() : null, version: version + 1,
+      session_version: tx.raw('session_version + 1'),
+    })
   return changed > 0
 }
 
@@ -123,8 +135,11 @@ export async function updateStaff(
 export async function listStaff(tx: Tx, organisationId: string): Promise<StaffMember[]> {
   const rows = await tx('person as p').where({ 'p.organisation_id': organisationId }).whereNull('p.athlete_id')
     .orderByRaw('p.closed_at is not null, lower(p.name), p.id')
-    .select<(PersonRow & { group_ids: string[] | null })[]>('p.*', tx.raw(`(select array_agg(s.group_id order by s.group_id)
-      from group_staff s where s.organisation_id = p.organisation_id and s.person_id = p.id) as group_ids`))
+    .select<(PersonRow & { group_ids: string[] | null })[]>(
+      'p.*',
+      tx.raw(`(select array_agg(s.group_id order by s.group_id)
+      from group_staff s where s.organisation_id = p.organisation_id and s.person_id = p.id) as group_ids`),
+    )
   return rows.map(row => ({
     id: row.id,
     version: row.version,
@@ -136,13 +151,19 @@ export async function listStaff(tx: Tx, organisationId: string): Promise<StaffMe
   }))
 }
 
-export async function setStaffGroups(tx: Tx, organisationId: string, personId: string, groupIds: readonly string[]): Promise<void> {
+export async function setStaffGroups(
+  tx: Tx, organisationId: string, personId: string, groupIds: readonly string[],
+): Promise<void> {
   await tx('group_staff').where({ organisation_id: organisationId, person_id: personId }).delete()
   if (groupIds.length === 0) return
-  await tx('group_staff').insert(groupIds.map(groupId => ({ organisation_id: organisationId, group_id: groupId, person_id: personId })))
+  await tx('group_staff').insert(
+    groupIds.map(groupId => ({ organisation_id: organisationId, group_id: groupId, person_id: personId })),
+  )
 }
 
 /** Another address for an invitation that nobody has accepted. */
 export async function changeInvitedEmail(tx: Tx, organisationId: string, id: string, email: string): Promise<void> {
-  await tx('person').where({ organisation_id: organisationId, id }).whereNull('password_hash').update({ email: email.toLowerCase() })
+  await tx('person').where({ organisation_id: organisationId, id }).whereNull('password_hash').update({
+    email: email.toLowerCase(),
+  })
 }

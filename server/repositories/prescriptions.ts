@@ -76,7 +76,15 @@ export async function sessionById(tx: Tx, organisationId: string, id: string): P
 
 export async function insertSession(
   tx: Tx, organisationId: string,
-  session: { id: string, athleteId: string, startsOn: string, day: string, planKey: string, minutes: number, lifts: readonly PlannedLift[] },
+  session: {
+    id: string
+    athleteId: string
+    startsOn: string
+    day: string
+    planKey: string
+    minutes: number
+    lifts: readonly PlannedLift[]
+  },
 ): Promise<void> {
   await tx('prescribed_session').insert({
     id: session.id,
@@ -153,7 +161,15 @@ export async function itemForLog(
 /** What was planned from one day to another, for the review. */
 export async function prescribedBetween(
   tx: Tx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
-): Promise<{ itemId: string, athleteId: string, variationId: string, day: string, item: Omit<PrescribedItem, 'id' | 'variationId'> }[]> {
+): Promise<
+  {
+    itemId: string
+    athleteId: string
+    variationId: string
+    day: string
+    item: Omit<PrescribedItem, 'id' | 'variationId'>
+  }[]
+> {
   const rows = await tx('prescribed_item as i')
     .join('prescribed_session as s', function () {
       this.on('s.id', 'i.session_id').andOn('s.organisation_id', 'i.organisation_id')
@@ -163,7 +179,12 @@ export async function prescribedBetween(
     .whereBetween('s.day', [from, to])
     .whereNull('i.withdrawn_at').whereNull('s.withdrawn_at')
     .orderBy(['s.day', 'i.place'])
-    .select<{ id: string, athlete_id: string, variation_id: string, day: string, prescription: ItemRow['prescription'] }[]>(
-      'i.id', 's.athlete_id', 'i.variation_id', 's.day', 'i.prescription')
-  return rows.map(row => ({ itemId: row.id, athleteId: row.athlete_id, variationId: row.variation_id, day: row.day, item: row.prescription }))
+    .select<
+      { id: string, athlete_id: string, variation_id: string, day: string, prescription: ItemRow['prescription'] }[]
+    >(
+      'i.id', 's.athlete_id', 'i.variation_id', 's.day', 'i.prescription',
+    )
+  return rows.map(row => ({
+    itemId: row.id, athleteId: row.athlete_id, variationId: row.variation_id, day: row.day, item: row.prescription,
+  }))
 }

@@ -14,15 +14,20 @@ export async function claimWrite(
   tx: Tx, organisationId: string, personId: string, write: WriteName,
 ): Promise<{ fingerprint: string, answer: unknown } | null> {
   const { rowCount } = await tx.raw<{ rowCount: number }>(
-    `insert into write_receipt (organisation_id, person_id, write_id, fingerprint) values (?, ?, ?, ?) on conflict do nothing`,
+    `insert into write_receipt (organisation_id, person_id, write_id, fingerprint)
+      values (?, ?, ?, ?) on conflict do nothing`,
     [organisationId, personId, write.id, write.fingerprint])
   if (rowCount > 0) return null
-  const row = await tx('write_receipt').where({ organisation_id: organisationId, person_id: personId, write_id: write.id })
+  const row = await tx('write_receipt').where({
+    organisation_id: organisationId, person_id: personId, write_id: write.id,
+  })
     .first<{ fingerprint: string, answer: unknown }>('fingerprint', 'answer')
   return row
 }
 
-export async function keepAnswer(tx: Tx, organisationId: string, personId: string, writeId: string, answer: unknown): Promise<void> {
+export async function keepAnswer(
+  tx: Tx, organisationId: string, personId: string, writeId: string, answer: unknown,
+): Promise<void> {
   await tx('write_receipt').where({ organisation_id: organisationId, person_id: personId, write_id: writeId })
     .update({ answer: json(answer ?? null) })
 }

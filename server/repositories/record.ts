@@ -31,8 +31,9 @@ interface AuditRow {
 /** Adds to the record; there is no way to change or remove. */
 export async function addToRecord(tx: Tx, organisationId: string, entry: NewRecordEntry): Promise<void> {
   await tx('audit').insert({
-    id: entry.id, organisation_id: organisationId, person_id: entry.personId, role: entry.role, request_id: entry.requestId,
-    write_id: entry.writeId, action: entry.action, subject_id: entry.subjectId, athlete_id: entry.athleteId,
+    id: entry.id, organisation_id: organisationId, person_id: entry.personId, role: entry.role,
+    request_id: entry.requestId, write_id: entry.writeId, action: entry.action, subject_id: entry.subjectId,
+    athlete_id: entry.athleteId,
     before: entry.before === undefined || entry.before === null ? null : json(entry.before),
     after: entry.after === undefined || entry.after === null ? null : json(entry.after),
   })
@@ -40,11 +41,16 @@ export async function addToRecord(tx: Tx, organisationId: string, entry: NewReco
 
 /** The record, newest first, before a moment and about one athlete if asked. */
 export async function readRecord(
-  tx: Tx, organisationId: string, { before, athleteId, limit }: { before: string | null, athleteId: string | null, limit: number },
+  tx: Tx, organisationId: string,
+  { before, athleteId, limit }: { before: string | null, athleteId: string | null, limit: number },
 ): Promise<RecordEntry[]> {
   const query = tx('audit as u')
-    .leftJoin('person as p', function () { this.on('p.id', 'u.person_id').andOn('p.organisation_id', 'u.organisation_id') })
-    .leftJoin('athlete as a', function () { this.on('a.id', 'u.athlete_id').andOn('a.organisation_id', 'u.organisation_id') })
+    .leftJoin('person as p', function() {
+      this.on('p.id', 'u.person_id').andOn('p.organisation_id', 'u.organisation_id')
+    })
+    .leftJoin('athlete as a', function() {
+      this.on('a.id', 'u.athlete_id').andOn('a.organisation_id', 'u.organisation_id')
+    })
     .where('u.organisation_id', organisationId)
     .orderBy([{ column: 'u.at', order: 'desc' }, { column: 'u.id', order: 'desc' }])
     .limit(limit)

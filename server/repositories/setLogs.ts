@@ -74,13 +74,19 @@ const hurts = (log: StoredSetLog): boolean => log.breakPoint === 'pain' || log.p
 
 /** Sets that hurt, and clean sets of a drill that once did: what a drill's pain is told from. */
 async function keepPain(tx: Tx, organisationId: string, logs: readonly StoredSetLog[]): Promise<void> {
-  const known = await tx('pain_set').where({ organisation_id: organisationId }).whereIn('athlete_id', [...new Set(logs.map(log => log.athleteId))])
+  const known = await tx('pain_set').where({ organisation_id: organisationId }).whereIn('athlete_id', [
+    ...new Set(logs.map(log => log.athleteId)),
+  ])
     .distinct<{ athlete_id: string, variation_id: string }[]>('athlete_id', 'variation_id')
-  const told = new Set([...known.map(row => `${row.athlete_id}/${row.variation_id}`), ...logs.filter(hurts).map(log => `${log.athleteId}/${log.variationId}`)])
+  const told = new Set([
+    ...known.map(row => `${row.athlete_id}/${row.variation_id}`),
+    ...logs.filter(hurts).map(log => `${log.athleteId}/${log.variationId}`),
+  ])
   const rows = logs.filter(log => told.has(`${log.athleteId}/${log.variationId}`))
   if (rows.length === 0) return
   await tx('pain_set').insert(rows.map(log => ({
-    id: log.id, organisation_id: organisationId, athlete_id: log.athleteId, variation_id: log.variationId, day: log.day, at: log.performedAt, hurt: hurts(log), place: log.painAt,
+    id: log.id, organisation_id: organisationId, athlete_id: log.athleteId, variation_id: log.variationId, day: log.day,
+    at: log.performedAt, hurt: hurts(log), place: log.painAt,
   }))).onConflict('id').ignore()
 }
 

@@ -26,8 +26,12 @@ const toWeek = (row: WeekRow): TrainingWeek => ({
 })
 
 function select(tx: Tx, organisationId: string) {
-  return tx('training_week as w').where('w.organisation_id', organisationId).select<WeekRow[]>('w.*',
-    tx.raw('(select p.name from person p where p.organisation_id = w.organisation_id and p.id = w.updated_by) as changed_by'))
+  return tx('training_week as w').where('w.organisation_id', organisationId).select<WeekRow[]>(
+    'w.*',
+    tx.raw(
+      '(select p.name from person p where p.organisation_id = w.organisation_id and p.id = w.updated_by) as changed_by',
+    ),
+  )
 }
 
 export async function weekOf(
@@ -71,8 +75,12 @@ export async function markAssigned(
 }
 
 /** The stored version alone, 0 when nothing is stored: what an open week sheet asks every few seconds. */
-export async function weekVersion(tx: Tx, organisationId: string, athleteId: string, startsOn: string): Promise<number> {
-  const row = await tx('training_week').where({ organisation_id: organisationId, athlete_id: athleteId, starts_on: startsOn })
+export async function weekVersion(
+  tx: Tx, organisationId: string, athleteId: string, startsOn: string,
+): Promise<number> {
+  const row = await tx('training_week').where({
+    organisation_id: organisationId, athlete_id: athleteId, starts_on: startsOn,
+  })
     .first<{ version: number } | undefined>('version')
   return row?.version ?? 0
 }
@@ -84,8 +92,12 @@ export async function allWeeksOf(tx: Tx, organisationId: string, athleteId: stri
 }
 
 /** Which of some weeks are stored for which of some athletes. */
-export async function weeksStored(tx: Tx, organisationId: string, athleteIds: readonly string[], mondays: readonly string[]): Promise<{ athleteId: string, startsOn: string }[]> {
-  const rows = await tx('training_week').where({ organisation_id: organisationId }).whereIn('athlete_id', athleteIds as string[]).whereIn('starts_on', mondays as string[])
+export async function weeksStored(
+  tx: Tx, organisationId: string, athleteIds: readonly string[], mondays: readonly string[],
+): Promise<{ athleteId: string, startsOn: string }[]> {
+  const rows = await tx('training_week').where({ organisation_id: organisationId }).whereIn(
+    'athlete_id', athleteIds as string[],
+  ).whereIn('starts_on', mondays as string[])
     .select<Pick<WeekRow, 'athlete_id' | 'starts_on'>[]>('athlete_id', 'starts_on')
   return rows.map(row => ({ athleteId: row.athlete_id, startsOn: row.starts_on }))
 }

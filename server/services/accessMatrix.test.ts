@@ -35,15 +35,18 @@ const PASSWORD = 'a password for walls'
 const ownDrill = { ...STANDARD.find('side-plank.feet')!, id: 'side-plank.own-mat', name: 'Side plank on a mat' }
 
 const cup = (groupId: string, name: string, day: string): EntryInput => ({
-  id: randomUUID(), groupId, kind: 'competition', name, day, lastDay: day, importance: 'B', travelBefore: 0, travelAfter: 0, weeklyUntil: null, except: [], startsAt: '10:00', minutes: 60,
-  timeZone: 'Europe/London', sourceUid: null,
+  id: randomUUID(), groupId, kind: 'competition', name, day, lastDay: day, importance: 'B', travelBefore: 0,
+  travelAfter: 0, weeklyUntil: null, except: [], startsAt: '10:00', minutes: 60, timeZone: 'Europe/London',
+  sourceUid: null,
 })
 const SHAPE: SeasonShape = {
-  startsOn: MONDAY, weeks: 6, weekdays: [0, 2], hardDays: [], deloadEvery: 4, phases: [{ phase: 'offSeason', least: 1, most: 8, start: 0, volume: 10, gate: { braceStep: null, done: null } }],
+  startsOn: MONDAY, weeks: 6, weekdays: [0, 2], hardDays: [], deloadEvery: 4,
+  phases: [{ phase: 'offSeason', least: 1, most: 8, start: 0, volume: 10, gate: { braceStep: null, done: null } }],
 }
 
 const OWN_TEST = {
-  id: 'own.hop', name: 'Hop and hold', unit: 's', better: 'more', sides: 'each', action: null, setUp: 'One leg.', stop: 'It wobbles.', retired: false,
+  id: 'own.hop', name: 'Hop and hold', unit: 's', better: 'more', sides: 'each', action: null, setUp: 'One leg.',
+  stop: 'It wobbles.', retired: false,
 } as const
 
 let base: Awaited<ReturnType<typeof testDatabase>>
@@ -57,40 +60,58 @@ const seen = { id: '', sessionId: '', itemId: '', runId: '' }
 const unseen = { id: '', sessionId: '', itemId: '', runId: '' }
 
 /** An athlete with everything that can hang on one. */
-async function fill(coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId: string, into: typeof seen): Promise<void> {
+async function fill(
+  coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId: string, into: typeof seen,
+): Promise<void> {
   into.id = (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [groupId], flags: ['wrist'] }))).id
   await makeKnown(coach, into.id)
   const item = {
-    id: 'i', variationId: 'side-plank.feet', dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 }, slot: 'after' as const,
-    pairedWith: null, extraSetSide: null, setting: {}, why: '',
+    id: 'i', variationId: 'side-plank.feet',
+    dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 },
+    slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: '',
   }
-  await storeWeek(coach, into.id, MONDAY, 0, { sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [item] }] })
+  await storeWeek(coach, into.id, MONDAY, 0, {
+    sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [item] }],
+  })
   await assignWeek(coach, into.id, MONDAY, 1)
   const { session } = await athleteToday(coach, into.id)
   Object.assign(into, { sessionId: session!.id, itemId: session!.items[0]!.id })
   await logSets(coach, [{
-    id: randomUUID(), prescribedItemId: into.itemId, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, setNumber: 1, side: 'left', amount: 8,
-    breakPoint: 'trunk', setting: {}, feltAt: [], effort: null, painAt: null, note: '',
+    id: randomUUID(), prescribedItemId: into.itemId, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, setNumber: 1,
+    side: 'left', amount: 8, breakPoint: 'trunk', setting: {}, feltAt: [], effort: null, painAt: null, note: '',
   }])
   await logSets(coach, [{
-    id: randomUUID(), prescribedItemId: into.itemId, day: TODAY, performedAt: `${TODAY}T10:05:00.000Z`, setNumber: 1, side: 'right', amount: 2,
-    breakPoint: 'pain', setting: {}, feltAt: [], effort: null, painAt: 'lowBack', note: '',
+    id: randomUUID(), prescribedItemId: into.itemId, day: TODAY, performedAt: `${TODAY}T10:05:00.000Z`, setNumber: 1,
+    side: 'right', amount: 2, breakPoint: 'pain', setting: {}, feltAt: [], effort: null, painAt: 'lowBack', note: '',
   }])
-  await decidePain(coach, into.id, { id: randomUUID(), variationId: item.variationId, verdict: 'goOn', reason: 'Looked at it.', lookedAtBy: '', role: null })
-  await checkBrace(coach, into.id, { id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '' })
+  await decidePain(coach, into.id, {
+    id: randomUUID(), variationId: item.variationId, verdict: 'goOn', reason: 'Looked at it.', lookedAtBy: '',
+    role: null,
+  })
+  await checkBrace(coach, into.id, {
+    id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '',
+  })
   await changeRules(coach, { scope: 'athlete', scopeId: into.id, version: 0, rules: NO_RULES })
-  await changeAthleteSeason(coach, into.id, { version: 0, groupId, title: 'Away', exceptions: NO_EXCEPTIONS, prefer: null, replan: true })
+  await changeAthleteSeason(coach, into.id, {
+    version: 0, groupId, title: 'Away', exceptions: NO_EXCEPTIONS, prefer: null, replan: true,
+  })
   into.runId = randomUUID()
-  await startRun(coach, { id: into.runId, athleteIds: [into.id], startsOn: MONDAY, weeks: 1, sessions: [], replace: false })
+  await startRun(coach, {
+    id: into.runId, athleteIds: [into.id], startsOn: MONDAY, weeks: 1, sessions: [], replace: false,
+  })
   await setBraceCourse(coach, into.id, { cue: 'drawIn', homework: { timesADay: 2, until: null, note: '' } })
   await logPractice(coach, into.id, { id: randomUUID(), day: TODAY, step: 2 })
   await logTrials(coach, [{
-    id: randomUUID(), athleteId: into.id, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, test: 'plank', side: null, value: 40, breakPoint: 'trunk', setting: {}, note: '',
+    id: randomUUID(), athleteId: into.id, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, test: 'plank', side: null,
+    value: 40, breakPoint: 'trunk', setting: {}, note: '',
   }])
   await inviteAthlete(coach, into.id, { id: randomUUID(), email: `${into.id}@test.example` })
 }
 
-async function everybody(organisation: Context & { groupId: string }, athleteId: string, into: Record<Role, { context: Context, email: string }>): Promise<void> {
+async function everybody(
+  organisation: Context & { groupId: string }, athleteId: string,
+  into: Record<Role, { context: Context, email: string }>,
+): Promise<void> {
   const passwordHash = await hashPassword(PASSWORD)
   for (const role of ROLES) {
     const sight = role === 'athlete' ? { athleteId } : { groupIds: role === 'headCoach' ? [] : [organisation.groupId] }
@@ -106,16 +127,27 @@ beforeAll(async () => {
   await addGroup(head, { id: outside, name: 'Out of sight' })
   for (const [organisation, groupId] of [[head, head.groupId], [other, other.groupId]] as const) {
     await saveFacility(organisation, { version: 1, counts: { band: 1 } })
-    await changeRules(organisation, { scope: 'organisation', scopeId: 'all', version: 0, rules: { ...NO_RULES, school: 'bodyLine' } })
+    await changeRules(organisation, {
+      scope: 'organisation', scopeId: 'all', version: 0, rules: { ...NO_RULES, school: 'bodyLine' },
+    })
     await saveOwnTests(organisation, { version: 0, tests: [OWN_TEST] })
     await saveCatalogue(organisation, { version: 0, own: { ladders: [], variations: [ownDrill] } })
-    await inOrganisation(base.db, asSystemOf(organisation.actor.organisationId), tx =>
-      putEntries(tx, organisation.actor.organisationId, [cup(groupId, 'Cup', '2026-03-20')]))
-    await changeSeason(organisation, groupId, { version: 0, title: 'First', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null, replan: true })
+    await inOrganisation(
+      base.db, asSystemOf(organisation.actor.organisationId),
+      tx => putEntries(tx, organisation.actor.organisationId, [cup(groupId, 'Cup', '2026-03-20')]),
+    )
+    await changeSeason(organisation, groupId, {
+      version: 0, title: 'First', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null, replan: true,
+    })
   }
-  await inOrganisation(base.db, asSystemOf(head.actor.organisationId), tx =>
-    putEntries(tx, head.actor.organisationId, [cup(outside, 'Far cup', '2026-03-21')]))
-  await changeSeason(head, outside, { version: 0, title: 'Far first', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null, replan: true })
+  await inOrganisation(
+    base.db, asSystemOf(head.actor.organisationId),
+    tx => putEntries(tx, head.actor.organisationId, [cup(outside, 'Far cup', '2026-03-21')]),
+  )
+  await changeSeason(head, outside, {
+    version: 0, title: 'Far first', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null,
+    replan: true,
+  })
   await fill(head, head.groupId, seen)
   await fill(head, outside, unseen)
   const far = { id: '', sessionId: '', itemId: '', runId: '' }
@@ -125,12 +157,20 @@ beforeAll(async () => {
   await everybody(head, seen.id, people)
   await everybody(other, far.id, foreign)
   await inviteAthlete(head, unseen.id, { id: randomUUID(), email: 'unseen@test.example' })
-  await inviteStaff(other, { id: randomUUID(), name: 'Far Coach', email: 'far@test.example', role: 'coach', groupIds: [] })
+  await inviteStaff(other, {
+    id: randomUUID(), name: 'Far Coach', email: 'far@test.example', role: 'coach', groupIds: [],
+  })
   for (const { context } of [...Object.values(people), ...Object.values(foreign)]) {
     if (context.actor.role !== 'athlete') await addFeed(context, { id: randomUUID(), scope: 'coach', subjectId: null })
     else await addFeed(context, { id: randomUUID(), scope: 'athlete', subjectId: context.actor.athleteId })
     const { organisationId, personId } = context.actor
-    await inOrganisation(base.db, context.actor, tx => tx('write_receipt').insert({ organisation_id: organisationId, person_id: personId, write_id: randomUUID(), fingerprint: '' }))
+    await inOrganisation(
+      base.db, context.actor,
+      tx =>
+        tx('write_receipt').insert({
+          organisation_id: organisationId, person_id: personId, write_id: randomUUID(), fingerprint: '',
+        }),
+    )
   }
   app = await serveRoutes(base.url, base.appUrl)
 }, 120_000)
@@ -143,7 +183,8 @@ describe('every table', () => {
   /** Tables of ours: partitions go with their parent. */
   const tables = async (): Promise<{ schema: string, name: string }[]> => (await base.owner.raw(`
     select n.nspname as schema, c.relname as name from pg_class c join pg_namespace n on n.oid = c.relnamespace
-    where c.relkind in ('r', 'p') and n.nspname not in ('pg_catalog', 'information_schema') and not c.relispartition`)).rows
+    where c.relkind in ('r', 'p') and n.nspname not in ('pg_catalog', 'information_schema') and not c.relispartition`))
+      .rows
 
   it('is declared', async () => {
     const found = (await tables()).filter(t => t.schema === 'public').map(t => t.name).sort()
@@ -152,10 +193,18 @@ describe('every table', () => {
   })
 
   it('of the queue carries keys and addresses of work only', async () => {
-    await fetch(`${app.url}/api/reset`, { method: 'POST', body: '{"email":"nobody@test.example"}', headers: { 'content-type': 'application/json' } })
-    const { rows } = await base.owner.raw(`select distinct jsonb_object_keys(data) as key from ${QUEUE_SCHEMA}.job where jsonb_typeof(data) = 'object'`)
+    await fetch(`${app.url}/api/reset`, {
+      method: 'POST', body: '{"email":"nobody@test.example"}', headers: { 'content-type': 'application/json' },
+    })
+    const { rows } = await base.owner.raw(
+      `select distinct jsonb_object_keys(data) as key from ${QUEUE_SCHEMA}.job where jsonb_typeof(data) = 'object'`,
+    )
     expect(rows.length).toBeGreaterThan(0)
-    expect(rows.map((r: { key: string }) => r.key).filter((key: string) => !['organisationId', 'mailId', 'email', 'runId', 'athleteId'].includes(key))).toEqual([])
+    expect(
+      rows.map((r: { key: string }) => r.key).filter((key: string) =>
+        !['organisationId', 'mailId', 'email', 'runId', 'athleteId'].includes(key)
+      ),
+    ).toEqual([])
   })
 
   const names = Object.keys(TABLE_RULES).filter(name => !TABLE_RULES[name]!.shared)
@@ -164,9 +213,14 @@ describe('every table', () => {
   it.each(cases)('%s shows a %s what is declared, and nothing of another organisation', async (table, role) => {
     const { context } = people[role]
     const idColumn = table === 'organisation' ? 'id' : 'organisation_id'
-    const all = (await base.owner(table).select<Record<string, string | null>[]>('*')).filter(r => r[idColumn] === head.actor.organisationId)
+    const all = (await base.owner(table).select<Record<string, string | null>[]>('*')).filter(r =>
+      r[idColumn] === head.actor.organisationId
+    )
     expect(all.length, `the test needs rows in ${table}`).toBeGreaterThan(0)
-    const rows = await inOrganisation(base.db, context.actor, tx => tx(table).select<Record<string, string | null>[]>('*'))
+    const rows = await inOrganisation(
+      base.db, context.actor,
+      tx => tx(table).select<Record<string, string | null>[]>('*'),
+    )
     expect(rows.filter(r => r[idColumn] !== head.actor.organisationId)).toEqual([])
     const expected = all.filter(row => inSight(table, row, TABLE_RULES[table]![role], context))
     expect(rows.length).toBe(expected.length)
@@ -175,10 +229,14 @@ describe('every table', () => {
   function inSight(table: string, row: Record<string, string | null>, sight: Sight, { actor }: Context): boolean {
     if (sight === 'all' || sight === 'none') return sight === 'all'
     if (table === 'write_receipt') return row.person_id === actor.personId
-    if (table === 'person') return row.id === actor.personId || (sight === 'seen' && (row.athlete_id === null || row.athlete_id === seen.id))
+    if (table === 'person')
+      return row.id === actor.personId || (sight === 'seen' && (row.athlete_id === null || row.athlete_id === seen.id))
     if (table === 'training_group') return row.id === head.groupId
     if (table === 'calendar_entry' || table === 'season') return row.group_id === null || row.group_id === head.groupId
-    if (table === 'season_change') return row.athlete_id === null ? row.group_id === head.groupId : row.athlete_id === seen.id
+    if (table === 'season_change')
+      return row.athlete_id === null
+        ? row.group_id === head.groupId
+        : row.athlete_id === seen.id
     if (table === 'calendar_feed') return row.person_id === actor.personId
     return (table === 'athlete' ? row.id : row.athlete_id) === seen.id
   }
@@ -187,24 +245,39 @@ describe('every table', () => {
     expect(await base.db(table).select('*')).toEqual([])
     for (const role of ROLES) {
       const idColumn = table === 'organisation' ? 'id' : 'organisation_id'
-      const rows = await inOrganisation(base.db, foreign[role].context.actor, tx => tx(table).where(idColumn, head.actor.organisationId).select('*'))
+      const rows = await inOrganisation(
+        base.db, foreign[role].context.actor,
+        tx => tx(table).where(idColumn, head.actor.organisationId).select('*'),
+      )
       expect(rows).toEqual([])
     }
   })
 
   it.each(cases)('%s takes a row for the other organisation from no %s', async (table, role) => {
     const idColumn = table === 'organisation' ? 'id' : 'organisation_id'
-    const { rows: [row] } = await base.owner.raw(`select to_jsonb(t) as whole from ${table} t where ${idColumn} = ? limit 1`, [other.actor.organisationId])
+    const { rows: [row] } = await base.owner.raw(
+      `select to_jsonb(t) as whole from ${table} t where ${idColumn} = ? limit 1`,
+      [other.actor.organisationId],
+    )
     expect(row, `the test needs a row of the other organisation in ${table}`).toBeDefined()
-    const attempt = inOrganisation(base.db, people[role].context.actor, tx =>
-      tx.raw(`insert into ${table} select * from jsonb_populate_record(null::${table}, ?::jsonb)`, [JSON.stringify(row.whole)]))
+    const attempt = inOrganisation(
+      base.db, people[role].context.actor,
+      tx =>
+        tx.raw(`insert into ${table} select * from jsonb_populate_record(null::${table}, ?::jsonb)`, [
+          JSON.stringify(row.whole),
+        ]),
+    )
     await expect(attempt).rejects.toMatchObject({ code: expect.stringMatching(/^(42501|23505)$/) })
   })
 
   it.each(ROLES)('set_log and audit can be changed or emptied by no %s', async (role) => {
     for (const table of ['set_log', 'audit']) {
-      await expect(inOrganisation(base.db, people[role].context.actor, tx => tx(table).delete())).rejects.toMatchObject({ code: '42501' })
-      await expect(inOrganisation(base.db, people[role].context.actor, tx => tx(table).update({ organisation_id: randomUUID() }))).rejects.toMatchObject({ code: '42501' })
+      await expect(inOrganisation(base.db, people[role].context.actor, tx => tx(table).delete())).rejects.toMatchObject(
+        { code: '42501' },
+      )
+      await expect(
+        inOrganisation(base.db, people[role].context.actor, tx => tx(table).update({ organisation_id: randomUUID() })),
+      ).rejects.toMatchObject({ code: '42501' })
     }
   })
 
@@ -214,9 +287,17 @@ describe('every table', () => {
   })
 
   it('lets an assistant act as nobody else', async () => {
-    const mail = { id: randomUUID(), organisationId: head.actor.organisationId, personId: people.coach.context.actor.personId, recipient: 'x', subject: '', body: '' }
-    await expect(inOrganisation(base.db, people.assistant.context.actor, tx => insertMail(tx, mail))).rejects.toMatchObject({ code: '42501' })
-    const change = (role: Role) => inOrganisation(base.db, people[role].context.actor, tx => tx('athlete').where({ id: unseen.id }).update({ name: 'Taken' }))
+    const mail = {
+      id: randomUUID(), organisationId: head.actor.organisationId, personId: people.coach.context.actor.personId,
+      recipient: 'x', subject: '', body: '',
+    }
+    await expect(inOrganisation(base.db, people.assistant.context.actor, tx => insertMail(tx, mail))).rejects
+      .toMatchObject({ code: '42501' })
+    const change = (role: Role) =>
+      inOrganisation(
+        base.db, people[role].context.actor,
+        tx => tx('athlete').where({ id: unseen.id }).update({ name: 'Taken' }),
+      )
     expect([await change('coach'), await change('assistant'), await change('athlete')]).toEqual([0, 0, 0])
   })
 })
@@ -233,7 +314,8 @@ describe('every route', () => {
 
   async function signInAs(email: string): Promise<Session> {
     const answer = await fetch(`${app.url}/api/session`, {
-      method: 'POST', body: JSON.stringify({ email, password: PASSWORD }), headers: { 'content-type': 'application/json' },
+      method: 'POST', body: JSON.stringify({ email, password: PASSWORD }),
+      headers: { 'content-type': 'application/json' },
     })
     const { csrf } = await answer.json() as { csrf: string }
     return { csrf, cookie: answer.headers.get('set-cookie')!.split(';')[0]! }
@@ -245,14 +327,26 @@ describe('every route', () => {
   }
 
   /** Calls a route about an athlete, with a body that is never right, so that nothing changes. */
-  async function ask(name: string, about: typeof seen, session: Session | null, csrf = session?.csrf): Promise<{ status: number, code?: string }> {
+  async function ask(
+    name: string, about: typeof seen, session: Session | null, csrf = session?.csrf,
+  ): Promise<{ status: number, code?: string }> {
     const [method, path] = name.split(' ') as [string, string]
-    const address = path.replace(':groupId', head.groupId).replace(':id', path.includes('/plan-runs/') ? about.runId : path.includes('/sessions/') ? about.sessionId : path.includes('/staff/') ? people.coach.context.actor.personId : about.id)
+    const address = path.replace(':groupId', head.groupId).replace(
+      ':id',
+      path.includes('/plan-runs/')
+        ? about.runId
+        : path.includes('/sessions/')
+        ? about.sessionId
+        : path.includes('/staff/')
+        ? people.coach.context.actor.personId
+        : about.id,
+    )
       .replace(':startsOn', MONDAY).replace(':from', MONDAY)
     const answer = await fetch(app.url + address, {
       method,
       headers: {
-        'content-type': 'application/json', ...(session ? { cookie: session.cookie } : {}), ...(csrf ? { 'x-keen-csrf': csrf } : {}),
+        'content-type': 'application/json', ...(session ? { cookie: session.cookie } : {}),
+        ...(csrf ? { 'x-keen-csrf': csrf } : {}),
       },
       ...(method === 'GET' ? {} : { body: JSON.stringify({ notAField: true }) }),
     })
@@ -266,43 +360,73 @@ describe('every route', () => {
     expect(await ask(name, seen, null)).toMatchObject({ status: 401, code: 'notSignedIn' })
   })
 
-  it.each(closed.flatMap(([name, rule]) => ROLES.map(role => [name, role, rule] as const)).filter(([name]) => !name.includes('everywhere')))(
-    '%s answers a %s as declared', async (name, role, rule) => {
+  it.each(
+    closed.flatMap(([name, rule]) => ROLES.map(role => [name, role, rule] as const)).filter(([name]) =>
+      !name.includes('everywhere')
+    ),
+  )(
+    '%s answers a %s as declared',
+    async (name, role, rule) => {
       const { status, code } = await ask(name, seen, await sessionOf(people[role].email))
       if (!rule.who.includes(role as never)) expect([status, code]).toEqual([403, 'notAllowed'])
       // Let through: it answers, or looks at the body and finds it wrong.
       else expect([200, 422]).toContain(status)
     })
 
-  const aboutAthletes = closed.filter(([name, rule]) => rule.reach === 'athlete' && name.includes(':id') && name.startsWith('GET'))
+  const aboutAthletes = closed.filter(([name, rule]) =>
+    rule.reach === 'athlete' && name.includes(':id') && name.startsWith('GET')
+  )
 
-  it.each(aboutAthletes.flatMap(([name, rule]) => (['coach', 'assistant', 'athlete'] as const).filter(r => rule.who.includes(r as never)).map(role => [name, role] as const)))(
-    '%s says 404 to a %s about an athlete out of sight', async (name, role) => {
+  it.each(
+    aboutAthletes.flatMap(([name, rule]) =>
+      (['coach', 'assistant', 'athlete'] as const).filter(r => rule.who.includes(r as never)).map(role =>
+        [name, role] as const
+      )
+    ),
+  )(
+    '%s says 404 to a %s about an athlete out of sight',
+    async (name, role) => {
       expect((await ask(name, unseen, await sessionOf(people[role].email))).status).toBe(404)
     })
 
-  it.each(aboutAthletes.flatMap(([name, rule]) => ROLES.filter(r => rule.who.includes(r as never)).map(role => [name, role] as const)))(
-    '%s says 404 to a %s of another organisation', async (name, role) => {
+  it.each(
+    aboutAthletes.flatMap(([name, rule]) =>
+      ROLES.filter(r => rule.who.includes(r as never)).map(role => [name, role] as const)
+    ),
+  )(
+    '%s says 404 to a %s of another organisation',
+    async (name, role) => {
       expect((await ask(name, seen, await sessionOf(foreign[role].email))).status).toBe(404)
     })
 
-  it.each(closed.filter(([name]) => !name.startsWith('GET') && !name.includes('everywhere')))('%s refuses a write without the session\'s token', async (name) => {
+  const writes = closed.filter(([name]) => !name.startsWith('GET') && !name.includes('everywhere'))
+  it.each(writes)('%s refuses a write without the session\'s token', async (name) => {
     const session = await sessionOf(people.headCoach.email)
     expect(await ask(name, seen, session, '')).toEqual({ status: 403, code: 'badToken' })
     expect((await ask(name, seen, session, (await sessionOf(people.coach.email)).csrf)).code).toBe('badToken')
   })
 
   it('answers 404 where nothing is declared, whatever the method', async () => {
-    for (const [method, path] of [['GET', '/api'], ['PATCH', '/api/health'], ['DELETE', '/api/logs'], ['GET', '/api/logs'], ['POST', '/api/nothing']] as const) {
+    for (
+      const [method, path] of [
+        ['GET', '/api'], ['PATCH', '/api/health'], ['DELETE', '/api/logs'], ['GET', '/api/logs'],
+        ['POST', '/api/nothing'],
+      ] as const
+    ) {
       const answer = await fetch(app.url + path, { method })
-      expect([method, path, answer.status, (await answer.json() as { code: string }).code]).toEqual([method, path, 404, 'notFound'])
+      expect([method, path, answer.status, (await answer.json() as { code: string }).code]).toEqual([
+        method, path, 404, 'notFound',
+      ])
     }
   })
 
   it('counts tries and then says wait', async () => {
-    const attempt = async (): Promise<number> => (await fetch(`${app.url}/api/session`, {
-      method: 'POST', body: JSON.stringify({ email: 'guessed@test.example', password: 'x' }), headers: { 'content-type': 'application/json' },
-    })).status
+    const attempt = async (): Promise<number> =>
+      (await fetch(`${app.url}/api/session`, {
+        method: 'POST',
+        body: JSON.stringify({ email: 'guessed@test.example', password: 'x' }),
+        headers: { 'content-type': 'application/json' },
+      })).status
     const answers: number[] = []
     for (let i = 0; i < 12; i++) answers.push(await attempt())
     expect(answers.slice(0, 10)).toEqual(Array.from({ length: 10 }, () => 401))
@@ -312,7 +436,10 @@ describe('every route', () => {
   it('signs out everywhere: the old cookie opens nothing', async () => {
     const session = await signInAs(people.athlete.email)
     const second = await signInAs(people.athlete.email)
-    const answer = await fetch(`${app.url}/api/session/everywhere`, { method: 'DELETE', headers: { cookie: session.cookie, 'x-keen-csrf': session.csrf } })
+    const answer = await fetch(`${app.url}/api/session/everywhere`, {
+      method: 'DELETE',
+      headers: { cookie: session.cookie, 'x-keen-csrf': session.csrf },
+    })
     expect(answer.status).toBe(200)
     expect((await ask(`GET /api/athletes/:id/today`, seen, second)).status).toBe(401)
   })

@@ -18,7 +18,9 @@ export async function changePassword(context: Context, password: string, next: s
   const { organisationId, personId } = context.actor
   const person = await transaction(context, tx => personById(tx, organisationId, personId))
   if (!await passwordFits(person, password)) {
-    throw new AppError('badInput', 'This is not the present password.', { password: 'This is not the present password.' })
+    throw new AppError('badInput', 'This is not the present password.', {
+      password: 'This is not the present password.',
+    })
   }
   const passwordHash = await hashPassword(next)
   return writing(context, async (tx) => {

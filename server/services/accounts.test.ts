@@ -24,7 +24,8 @@ beforeAll(async () => {
 })
 afterAll(() => base.drop())
 
-const add = async (over = {}, context: Context = head): Promise<string> => (await addAthlete(context, randomUUID(), anAthlete(over))).id
+const add = async (over = {}, context: Context = head): Promise<string> =>
+  (await addAthlete(context, randomUUID(), anAthlete(over))).id
 
 /** The token in the last mail to an address. */
 async function tokenFor(email: string): Promise<string> {
@@ -40,14 +41,18 @@ describe('invitations', () => {
   it('lead an athlete to a sign-in of their own, once', async () => {
     const id = await add({ name: 'With Phone' })
     const email = `Phone-${id}@test.example`
-    expect(await inviteAthlete(head, id, { id: randomUUID(), email })).toMatchObject({ accountState: 'invited', accountEmail: email.toLowerCase() })
+    expect(await inviteAthlete(head, id, { id: randomUUID(), email })).toMatchObject({
+      accountState: 'invited', accountEmail: email.toLowerCase(),
+    })
     await expect(signIn(base.db, { email, password: 'anything' })).rejects.toMatchObject({ code: 'wrongSignIn' })
     const token = await tokenFor(email)
     await open(email, 'strand and keel')
     await expect(useLink(base.db, token, 'another one', null, NOW)).rejects.toMatchObject({ code: 'linkOver' })
     const person = await signIn(base.db, { email: email.toUpperCase(), password: 'strand and keel' })
     expect(person).toMatchObject({ role: 'athlete', athleteId: id })
-    const session = { organisationId: person.organisationId, personId: person.id, sessionVersion: person.sessionVersion }
+    const session = {
+      organisationId: person.organisationId, personId: person.id, sessionVersion: person.sessionVersion,
+    }
     expect((await whoIs(base.db, session, NOW))?.me).toMatchObject({ name: 'With Phone', today: TODAY })
     expect(await getAthlete(head, id)).toMatchObject({ accountState: 'active' })
     await expect(inviteAthlete(head, id, { id: randomUUID(), email })).rejects.toMatchObject({ code: 'alreadyExists' })
@@ -58,11 +63,15 @@ describe('invitations', () => {
     const email = `late-${id}@test.example`
     await inviteAthlete(head, id, { id: randomUUID(), email })
     const first = await tokenFor(email)
-    await expect(useLink(base.db, first, 'long enough here', null, new Date('2126-01-01'))).rejects.toMatchObject({ code: 'linkOver' })
+    await expect(useLink(base.db, first, 'long enough here', null, new Date('2126-01-01'))).rejects.toMatchObject({
+      code: 'linkOver',
+    })
     await inviteAthlete(head, id, { id: randomUUID(), email: `new-${email}` })
     await expect(useLink(base.db, first, 'long enough here', null, NOW)).rejects.toMatchObject({ code: 'linkOver' })
     await open(`new-${email}`, 'long enough here')
-    await expect(useLink(base.db, 'x'.repeat(43), 'long enough here', null, NOW)).rejects.toMatchObject({ code: 'linkOver' })
+    await expect(useLink(base.db, 'x'.repeat(43), 'long enough here', null, NOW)).rejects.toMatchObject({
+      code: 'linkOver',
+    })
   })
 
   it('do not tell one organisation about the accounts of another', async () => {
@@ -70,10 +79,14 @@ describe('invitations', () => {
     await inviteStaff(stranger, { id: randomUUID(), name: 'There First', email, role: 'coach', groupIds: [] })
     await open(email, 'there first of all')
     const here = randomUUID()
-    expect(await inviteStaff(head, { id: here, name: 'Here Too', email, role: 'coach', groupIds: [head.groupId] })).toContainEqual(
-      expect.objectContaining({ id: here, state: 'invited', groupIds: [head.groupId] }))
+    expect(await inviteStaff(head, { id: here, name: 'Here Too', email, role: 'coach', groupIds: [head.groupId] }))
+      .toContainEqual(
+        expect.objectContaining({ id: here, state: 'invited', groupIds: [head.groupId] }),
+      )
     await expect(open(email, 'here as well, please')).rejects.toMatchObject({ code: 'alreadyExists' })
-    await expect(inviteAthlete(head, await add(), { id: randomUUID(), email })).rejects.toMatchObject({ fields: { email: expect.any(String) } })
+    await expect(inviteAthlete(head, await add(), { id: randomUUID(), email })).rejects.toMatchObject({
+      fields: { email: expect.any(String) },
+    })
   })
 })
 
@@ -83,8 +96,13 @@ describe('passwords', () => {
     await inviteStaff(head, { id: randomUUID(), name: 'New Coach', email, role: 'coach', groupIds: [] })
     await open(email, 'first password')
     const person = await signIn(base.db, { email, password: 'first password' })
-    const context: Context = { ...bareContext(base.db), actor: { organisationId: person.organisationId, personId: person.id, role: 'coach', athleteId: null } }
-    await expect(changePassword(context, 'not it', 'second password')).rejects.toMatchObject({ fields: { password: expect.any(String) } })
+    const context: Context = {
+      ...bareContext(base.db),
+      actor: { organisationId: person.organisationId, personId: person.id, role: 'coach', athleteId: null },
+    }
+    await expect(changePassword(context, 'not it', 'second password')).rejects.toMatchObject({
+      fields: { password: expect.any(String) },
+    })
     const version = await changePassword(context, 'first password', 'second password')
     const session = { organisationId: person.organisationId, personId: person.id }
     expect(await whoIs(base.db, { ...session, sessionVersion: person.sessionVersion }, NOW)).toBeNull()
@@ -101,7 +119,9 @@ describe('passwords', () => {
     const before = await base.owner('mail').count()
     await mailResetLink(base.db, head.queue, 'http://test.example', 'nobody@test.example', NOW)
     expect(await base.owner('mail').count()).toEqual(before)
-    await expect(signIn(base.db, { email: 'nobody@test.example', password: 'x' })).rejects.toMatchObject({ code: 'wrongSignIn' })
+    await expect(signIn(base.db, { email: 'nobody@test.example', password: 'x' })).rejects.toMatchObject({
+      code: 'wrongSignIn',
+    })
   })
 })
 
@@ -111,10 +131,14 @@ describe('staff', () => {
     const id = context.actor.personId
     const [member] = (await staff(head)).filter(m => m.id === id)
     await changeStaff(head, id, { version: member!.version, role: 'coach', groupIds: [head.groupId], closed: false })
-    await expect(changeStaff(head, id, { version: member!.version, role: 'coach', groupIds: [], closed: true })).rejects.toMatchObject({ code: 'changedElsewhere' })
-    expect(await whoIs(base.db, { organisationId: head.actor.organisationId, personId: id, sessionVersion: 1 }, NOW)).toBeNull()
-    await expect(changeStaff(head, head.actor.personId, { version: 1, role: 'coach', groupIds: [], closed: false })).rejects.toMatchObject({ code: 'badInput' })
-    await expect(changeStaff(stranger, id, { version: 2, role: 'coach', groupIds: [], closed: false })).rejects.toMatchObject({ code: 'notFound' })
+    await expect(changeStaff(head, id, { version: member!.version, role: 'coach', groupIds: [], closed: true })).rejects
+      .toMatchObject({ code: 'changedElsewhere' })
+    expect(await whoIs(base.db, { organisationId: head.actor.organisationId, personId: id, sessionVersion: 1 }, NOW))
+      .toBeNull()
+    await expect(changeStaff(head, head.actor.personId, { version: 1, role: 'coach', groupIds: [], closed: false }))
+      .rejects.toMatchObject({ code: 'badInput' })
+    await expect(changeStaff(stranger, id, { version: 2, role: 'coach', groupIds: [], closed: false })).rejects
+      .toMatchObject({ code: 'notFound' })
   })
 })
 
@@ -122,7 +146,10 @@ describe('an assistant', () => {
   it('reads which drills are left, and nothing a diagnosis could be read from', async () => {
     const { context } = await addPerson(base.db, head.actor.organisationId, 'assistant', { groupIds: [head.groupId] })
     const id = await add({ groupIds: [head.groupId], flags: ['bloodPressureHeart'] })
-    const said = [JSON.stringify(await getAthlete(context, id)), JSON.stringify(await roster(context)), JSON.stringify(await weekSheet(context, id, '2026-03-02'))]
+    const said = [
+      JSON.stringify(await getAthlete(context, id)), JSON.stringify(await roster(context)),
+      JSON.stringify(await weekSheet(context, id, '2026-03-02')),
+    ]
     for (const text of said) {
       expect(text).not.toContain('bloodPressure')
       expect(text).not.toMatch(/noBreathHold|no:inverted|pressureRise|clearanceFirst/)
@@ -133,8 +160,12 @@ describe('an assistant', () => {
 
 describe('a coach', () => {
   it('keeps athletes in own groups and leaves the groups of others alone', async () => {
-    const { context: coach } = await addPerson(base.db, head.actor.organisationId, 'coach', { groupIds: [head.groupId] })
-    await expect(addAthlete(coach, randomUUID(), anAthlete())).rejects.toMatchObject({ fields: { groupIds: expect.any(String) } })
+    const { context: coach } = await addPerson(base.db, head.actor.organisationId, 'coach', {
+      groupIds: [head.groupId],
+    })
+    await expect(addAthlete(coach, randomUUID(), anAthlete())).rejects.toMatchObject({
+      fields: { groupIds: expect.any(String) },
+    })
     const far = randomUUID()
     await addGroup(head, { id: far, name: `Far ${far}` })
     const id = await add({ groupIds: [head.groupId, far] })
@@ -154,10 +185,14 @@ describe('a write', () => {
     const athleteId = await add()
     const plan = { sessions: [{ id: 'd0', day: 0, minutes: 60, lifts: [], items: [] }] }
     const write = randomUUID()
-    const answers = await Promise.all(Array.from({ length: 10 }, () => storeWeek(named(write), athleteId, '2026-03-02', 0, plan)))
+    const answers = await Promise.all(
+      Array.from({ length: 10 }, () => storeWeek(named(write), athleteId, '2026-03-02', 0, plan)),
+    )
     expect(new Set(answers.map(a => a.version))).toEqual(new Set([1]))
     expect((await storeWeek(named(write), athleteId, '2026-03-02', 0, plan)).version).toBe(1)
-    await expect(storeWeek(named(randomUUID()), athleteId, '2026-03-02', 0, plan)).rejects.toMatchObject({ code: 'changedElsewhere', current: { version: 1 } })
+    await expect(storeWeek(named(randomUUID()), athleteId, '2026-03-02', 0, plan)).rejects.toMatchObject({
+      code: 'changedElsewhere', current: { version: 1 },
+    })
     const lines = await theRecord(head, { athleteId })
     expect(lines.filter(l => l.action === 'week.change')).toHaveLength(1)
   })
@@ -165,13 +200,17 @@ describe('a write', () => {
   it('under a name that was used for something else is refused', async () => {
     const write = randomUUID()
     await addGroup(named(write), { id: randomUUID(), name: `One ${write}` })
-    await expect(addGroup(named(write, 'other'), { id: randomUUID(), name: 'Two' })).rejects.toMatchObject({ code: 'badInput' })
+    await expect(addGroup(named(write, 'other'), { id: randomUUID(), name: 'Two' })).rejects.toMatchObject({
+      code: 'badInput',
+    })
   })
 
   it('that fails leaves no receipt behind, so that it can be sent again', async () => {
     const athleteId = await add()
     const write = randomUUID()
-    await expect(saveAthlete(named(write), athleteId, 9, anAthlete())).rejects.toMatchObject({ code: 'changedElsewhere', current: { id: athleteId } })
+    await expect(saveAthlete(named(write), athleteId, 9, anAthlete())).rejects.toMatchObject({
+      code: 'changedElsewhere', current: { id: athleteId },
+    })
     expect(await saveAthlete(named(write), athleteId, 1, anAthlete({ massKg: 70 }))).toMatchObject({ version: 2 })
   })
 })
@@ -195,7 +234,10 @@ describe('one athlete\'s data', () => {
     const id = await add({ name: 'Taken Along', flags: ['wrist'] })
     await storeWeek(head, id, '2026-03-02', 0, { sessions: [] })
     const all = await exportAthlete(head, id)
-    expect(all).toMatchObject({ format: 'keen-anchor-athlete', athlete: { name: 'Taken Along', flags: ['wrist'] }, weeks: [{ version: 1 }], sets: [] })
+    expect(all).toMatchObject({
+      format: 'keen-anchor-athlete', athlete: { name: 'Taken Along', flags: ['wrist'] }, weeks: [{ version: 1 }],
+      sets: [],
+    })
     await expect(exportAthlete(stranger, id)).rejects.toMatchObject({ code: 'notFound' })
   })
 
@@ -205,19 +247,32 @@ describe('one athlete\'s data', () => {
     await inviteAthlete(head, id, { id: randomUUID(), email })
     await storeWeek({ ...head, write: { id: randomUUID(), fingerprint: 'f' } }, id, '2026-03-02', 0, { sessions: [] })
     await open(email, 'soon to be gone')
-    const { context: coach } = await addPerson(base.db, head.actor.organisationId, 'coach', { groupIds: [head.groupId] })
+    const { context: coach } = await addPerson(base.db, head.actor.organisationId, 'coach', {
+      groupIds: [head.groupId],
+    })
     await expect(eraseAthlete(coach, id, 'Gone For Good')).rejects.toMatchObject({ code: 'notFound' })
-    await expect(eraseAthlete(head, id, 'gone for good')).rejects.toMatchObject({ fields: { name: expect.any(String) } })
+    await expect(eraseAthlete(head, id, 'gone for good')).rejects.toMatchObject({
+      fields: { name: expect.any(String) },
+    })
     expect(await eraseAthlete(head, id, 'Gone For Good')).toEqual({ erased: id })
     await expect(getAthlete(head, id)).rejects.toMatchObject({ code: 'notFound' })
     await expect(signIn(base.db, { email, password: 'soon to be gone' })).rejects.toMatchObject({ code: 'wrongSignIn' })
-    const { rows: tables } = await base.owner.raw(`select table_name from information_schema.tables where table_schema = 'public' and table_type = 'BASE TABLE'`)
+    const { rows: tables } = await base.owner.raw(
+      `select table_name from information_schema.tables where table_schema = 'public' and table_type = 'BASE TABLE'`,
+    )
     for (const { table_name: table } of tables) {
-      const { rows } = await base.owner.raw(`select count(*)::int as n from ${table} t where t::text like ? or t::text like '%Gone For Good%' or t::text like ?`, [`%${id}%`, `%${email}%`])
+      const { rows } = await base.owner.raw(
+        `select count(*)::int as n from ${table} t
+          where t::text like ? or t::text like '%Gone For Good%' or t::text like ?`,
+        [`%${id}%`, `%${email}%`],
+      )
       if (table === 'audit') expect(rows[0].n).toBeGreaterThan(2)
       else expect([table, rows[0].n]).toEqual([table, 0])
     }
-    const { rows } = await base.owner.raw('select count(*)::int as n from audit where athlete_id = ? and (before is not null or after is not null)', [id])
+    const { rows } = await base.owner.raw(
+      'select count(*)::int as n from audit where athlete_id = ? and (before is not null or after is not null)',
+      [id],
+    )
     expect(rows[0].n).toBe(0)
   })
 })

@@ -7,7 +7,10 @@ import { transaction, type Context } from './context'
 const BACK_DAYS = 3
 const MOST = 60
 
-/** What coaches were told about athletes in sight; an athlete reads what was told of them. An assistant reads that there is a stop. */
+/**
+ * What coaches were told about athletes in sight; an athlete reads what was told of them. An assistant reads that there
+ * is a stop.
+ */
 export function healthAlerts(context: Context): Promise<{ alerts: HealthAlert[] }> {
   const { actor: { organisationId, role }, today } = context
   return transaction(context, async (tx) => {

@@ -3,8 +3,8 @@ import { screenOf } from '~~/shared/planningContext'
 import type { Truth } from './healthTruth'
 
 /**
- * The athlete on a day as far as was known at a moment: a set that was done before a flag was raised was rightly done. Clearances and
- * age count on the day itself.
+ * The athlete on a day as far as was known at a moment: a set that was done before a flag was raised was rightly done.
+ * Clearances and age count on the day itself.
  */
 export function screenAt({ athlete, catalogue }: Truth, day: string, moment: string): Screen {
   const at = new Date(moment).toISOString()

@@ -25,21 +25,26 @@ beforeAll(async () => {
 })
 afterAll(() => base.drop())
 
-const add = async (over = {}): Promise<string> => (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [coach.groupId], ...over }))).id
+const add = async (over = {}): Promise<string> =>
+  (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [coach.groupId], ...over }))).id
 const asAthlete = async (athleteId: string): Promise<Context> =>
   (await addPerson(base.db, coach.actor.organisationId, 'athlete', { athleteId })).context
 const yes = (...flags: string[]): Answers => Object.fromEntries(FLAG_IDS.map(flag => [flag, flags.includes(flag)]))
-const clearance = (over: Partial<Clearance> = {}): Clearance =>
-  ({ id: randomUUID(), flag: 'herniaSurgery', extent: 'all', givenBy: 'Surgeon in town', role: 'specialist', from: '2026-02-01', until: null, note: '', ...over })
+const clearance = (over: Partial<Clearance> = {}): Clearance => ({
+  id: randomUUID(), flag: 'herniaSurgery', extent: 'all', givenBy: 'Surgeon in town', role: 'specialist',
+  from: '2026-02-01', until: null, note: '', ...over,
+})
 const trial = (athleteId: string, over: Partial<TrialInput> = {}): TrialInput => ({
-  id: randomUUID(), athleteId, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, test: 'sideBridge', side: 'left', value: 60, breakPoint: 'trunk', setting: {},
-  note: '', ...over,
+  id: randomUUID(), athleteId, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, test: 'sideBridge', side: 'left',
+  value: 60, breakPoint: 'trunk', setting: {}, note: '', ...over,
 })
 const pressure = { // a drill that a hernia takes away
   sessions: [{
-    id: 'd2', day: 2, minutes: 60, lifts: [], items: [{
-      id: 'i', variationId: 'front-plank.weight-on-back', dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 }, slot: 'after' as const,
-      pairedWith: null, extraSetSide: null, setting: {}, why: '',
+    id: 'd2', day: 2, minutes: 60, lifts: [],
+    items: [{
+      id: 'i', variationId: 'front-plank.weight-on-back',
+      dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 },
+      slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: '',
     }],
   }],
 }
@@ -77,7 +82,15 @@ describe('a clearance', () => {
     const id = await add({ flags: ['herniaSurgery'], rungs: { 'front-plank': 10, 'rotation': 18 } })
     await addClearance(coach, id, clearance({ extent: 'breath' }))
     expect((await storeWeek(coach, id, MONDAY, 0, pressure)).version).toBe(1)
-    const fast = { sessions: [{ ...pressure.sessions[0]!, items: [{ ...pressure.sessions[0]!.items[0]!, variationId: 'rotation.ball-chop', dose: { sets: 1, amount: 5, unit: 'reps' as const, restS: 60 } }] }] }
+    const fast = {
+      sessions: [{
+        ...pressure.sessions[0]!,
+        items: [{
+          ...pressure.sessions[0]!.items[0]!, variationId: 'rotation.ball-chop',
+          dose: { sets: 1, amount: 5, unit: 'reps' as const, restS: 60 },
+        }],
+      }],
+    }
     await expect(storeWeek(coach, id, '2026-03-09', 0, fast)).rejects.toThrow('bending the spine under load')
   })
 
@@ -103,16 +116,27 @@ describe('a clearance', () => {
     expect((await addClearance(coach, id, one)).clearances).toHaveLength(1)
     expect((await withdrawClearance(coach, id, one.id)).clearances).toEqual([])
     await expect(withdrawClearance(coach, id, one.id)).rejects.toMatchObject({ code: 'notFound' })
-    await expect(addClearance(coach, id, clearance({ flag: 'wrist' }))).rejects.toMatchObject({ fields: { flag: expect.any(String) } })
-    await expect(addClearance(coach, id, clearance({ until: '2026-01-01' }))).rejects.toMatchObject({ fields: { until: expect.any(String) } })
-    await expect(addClearance(coach, id, clearance({ from: '2026-09-01' }))).rejects.toMatchObject({ fields: { from: expect.any(String) } })
+    await expect(addClearance(coach, id, clearance({ flag: 'wrist' }))).rejects.toMatchObject({
+      fields: { flag: expect.any(String) },
+    })
+    await expect(addClearance(coach, id, clearance({ until: '2026-01-01' }))).rejects.toMatchObject({
+      fields: { until: expect.any(String) },
+    })
+    await expect(addClearance(coach, id, clearance({ from: '2026-09-01' }))).rejects.toMatchObject({
+      fields: { from: expect.any(String) },
+    })
     const back = await add({ flags: ['wrist'] })
-    await expect(addClearance(coach, back, clearance({ flag: 'wrist', extent: 'breath' }))).rejects.toMatchObject({ fields: { extent: expect.any(String) } })
+    await expect(addClearance(coach, back, clearance({ flag: 'wrist', extent: 'breath' }))).rejects.toMatchObject({
+      fields: { extent: expect.any(String) },
+    })
   })
 })
 
 describe('the brace course', () => {
-  const check = (step: number, count: number) => ({ id: randomUUID(), day: TODAY, step, swell: ['front', 'left', 'right', 'back'] as const, breathing: true, count, note: '' })
+  const check = (step: number, count: number) => ({
+    id: randomUUID(), day: TODAY, step, swell: ['front', 'left', 'right', 'back'] as const, breathing: true, count,
+    note: '',
+  })
 
   it('moves the athlete step by step, by an assistant too, and once per check', async () => {
     const id = await add({ braceStep: 1 })
@@ -143,14 +167,21 @@ describe('trials', () => {
 
   it('ask for their side and their day', async () => {
     const id = await add()
-    await expect(logTrials(coach, [trial(id, { side: null })])).rejects.toMatchObject({ fields: { 'trials.0.side': expect.any(String) } })
-    await expect(logTrials(coach, [trial(id, { test: 'plank' })])).rejects.toMatchObject({ fields: { 'trials.0.side': expect.any(String) } })
-    await expect(logTrials(coach, [trial(id, { day: '2026-04-01' })])).rejects.toMatchObject({ fields: { 'trials.0.day': expect.any(String) } })
+    await expect(logTrials(coach, [trial(id, { side: null })])).rejects.toMatchObject({
+      fields: { 'trials.0.side': expect.any(String) },
+    })
+    await expect(logTrials(coach, [trial(id, { test: 'plank' })])).rejects.toMatchObject({
+      fields: { 'trials.0.side': expect.any(String) },
+    })
+    await expect(logTrials(coach, [trial(id, { day: '2026-04-01' })])).rejects.toMatchObject({
+      fields: { 'trials.0.day': expect.any(String) },
+    })
   })
 
   it('repeated on one day give the organisation its own typical error', async () => {
     const [a, b, c] = [await add(), await add(), await add()]
-    const pair = (id: string, values: number[]) => values.map((value, i) => trial(id, { test: 'hinge', value, performedAt: `${TODAY}T10:0${i}:00.000Z` }))
+    const pair = (id: string, values: number[]) =>
+      values.map((value, i) => trial(id, { test: 'hinge', value, performedAt: `${TODAY}T10:0${i}:00.000Z` }))
     await logTrials(coach, [...pair(a, [60, 64]), ...pair(b, [70, 72]), ...pair(c, [80, 78])])
     const { errors } = await assessment(coach, a)
     expect(errors.hinge!.degreesOfFreedom).toBe(2)
@@ -161,12 +192,19 @@ describe('trials', () => {
 describe('a rung set by hand', () => {
   it('keeps its reason on the record and the version that was read', async () => {
     const id = await add()
-    const placed = await placeByHand(coach, id, { version: 1, ladder: 'side-plank', rung: 4, reason: 'Seen in training.' })
+    const placed = await placeByHand(coach, id, {
+      version: 1, ladder: 'side-plank', rung: 4, reason: 'Seen in training.',
+    })
     expect(placed).toMatchObject({ version: 2, rungs: { 'side-plank': 4 } })
-    await expect(placeByHand(coach, id, { version: 1, ladder: 'side-plank', rung: 2, reason: 'Late.' })).rejects.toMatchObject({ code: 'changedElsewhere' })
-    await expect(placeByHand(coach, id, { version: 2, ladder: 'side-plank', rung: 39, reason: 'Too high.' })).rejects.toMatchObject({ fields: { rung: expect.any(String) } })
-    await expect(placeByHand(coach, id, { version: 2, ladder: 'nothing', rung: 1, reason: 'Nowhere.' })).rejects.toMatchObject({ fields: { ladder: expect.any(String) } })
-    expect((await theRecord(coach, { athleteId: id })).find(line => line.action === 'rung.place')!.after).toEqual({ rung: 4, reason: 'Seen in training.' })
+    await expect(placeByHand(coach, id, { version: 1, ladder: 'side-plank', rung: 2, reason: 'Late.' })).rejects
+      .toMatchObject({ code: 'changedElsewhere' })
+    await expect(placeByHand(coach, id, { version: 2, ladder: 'side-plank', rung: 39, reason: 'Too high.' })).rejects
+      .toMatchObject({ fields: { rung: expect.any(String) } })
+    await expect(placeByHand(coach, id, { version: 2, ladder: 'nothing', rung: 1, reason: 'Nowhere.' })).rejects
+      .toMatchObject({ fields: { ladder: expect.any(String) } })
+    expect((await theRecord(coach, { athleteId: id })).find(line => line.action === 'rung.place')!.after).toEqual({
+      rung: 4, reason: 'Seen in training.',
+    })
   })
 })
 
@@ -174,11 +212,17 @@ describe('an athlete who leaves', () => {
   it('takes checks, trials, answers and clearances along, and they are gone when erased', async () => {
     const id = await add({ name: 'Leaving Soon', flags: ['herniaSurgery'] })
     await logTrials(coach, [trial(id)])
-    await checkBrace(coach, id, { id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '' })
+    await checkBrace(coach, id, {
+      id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '',
+    })
     await addClearance(coach, id, clearance())
     await screenAthlete(coach, id, 2, yes('herniaSurgery'))
     const all = await exportAthlete(coach, id)
-    expect([all.trials, all.braceChecks, (all.athlete as { clearances: unknown[] }).clearances].map(list => (list as unknown[]).length)).toEqual([1, 1, 1])
+    expect(
+      [all.trials, all.braceChecks, (all.athlete as { clearances: unknown[] }).clearances].map(list =>
+        (list as unknown[]).length
+      ),
+    ).toEqual([1, 1, 1])
     expect(all.answers).toMatchObject({ herniaSurgery: true })
     await eraseAthlete(coach, id, 'Leaving Soon')
     for (const table of ['test_trial', 'brace_check', 'athlete_health']) {

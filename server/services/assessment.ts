@@ -1,5 +1,8 @@
 import { addDays } from '~~/core/calendar'
-import { braceLacks, braceReached, checkOwnTests, oddTrial, testFacts, testStops, testsWith, type Practice, type TestId, type Tests } from '~~/core/assessment'
+import {
+  braceLacks, braceReached, checkOwnTests, oddTrial, testFacts, testStops, testsWith, type Practice, type TestId,
+  type Tests,
+} from '~~/core/assessment'
 import { NO_BRACE_WORK, NOT_NOW, redFlags } from '~~/core/screening'
 import { typicalError, type TypicalError } from '~~/core/statistics'
 import { AppError } from '~~/shared/errors'
@@ -8,7 +11,8 @@ import type {
 } from '~~/shared/types'
 import { asSystem } from '../database/connection'
 import {
-  answersOf, braceChecksOf, insertBraceCheck, insertTrials, repeatTrials, setBraceStep, setRung, tracesSince, trialsSince, withdrawTrialRows,
+  answersOf, braceChecksOf, insertBraceCheck, insertTrials, repeatTrials, setBraceStep, setRung, tracesSince,
+  trialsSince, withdrawTrialRows,
 } from '../repositories/assessment'
 import { braceCourse, insertPractice, practicesSince, saveBraceCourse } from '../repositories/braceCourse'
 import { ownTests, saveOwnTestRows } from '../repositories/ownTests'
@@ -78,25 +82,39 @@ export function logTrials(context: Context, trials: readonly TrialInput[]): Prom
   return writing(context, async (tx) => {
     const tests = testsWith((await ownTests(tx, organisationId)).tests)
     for (const [index, trial] of trials.entries()) {
-      if (!tests[trial.test]) throw new AppError('badInput', 'There is no such test here.', { [`trials.${index}.test`]: 'There is no such test here.' })
+      if (!tests[trial.test])
+        throw new AppError('badInput', 'There is no such test here.', {
+          [`trials.${index}.test`]: 'There is no such test here.',
+        })
       if (trial.day > addDays(context.today, 1)) {
-        throw new AppError('badInput', 'A test cannot be logged ahead of its day.', { [`trials.${index}.day`]: 'This day is yet to come.' })
+        throw new AppError('badInput', 'A test cannot be logged ahead of its day.', {
+          [`trials.${index}.day`]: 'This day is yet to come.',
+        })
       }
       if ((testFacts(trial.test, tests).sides === 'each') !== (trial.side !== null)) {
         throw new AppError('badInput', 'Say which side it was.', { [`trials.${index}.side`]: 'Say which side it was.' })
       }
     }
-    for (const athleteId of new Set(trials.map(t => t.athleteId))) await mustBeOpen(tx, context, athleteId, trials, tests)
+    for (const athleteId of new Set(trials.map(t => t.athleteId)))
+      await mustBeOpen(tx, context, athleteId, trials, tests)
     await insertTrials(tx, organisationId, personId, trials)
     for (const athleteId of new Set(trials.map(t => t.athleteId))) {
-      await record(tx, context, 'tests.log', { athleteId, after: trials.filter(t => t.athleteId === athleteId).map(({ trace: _, sure: __, ...trial }) => trial) })
+      await record(tx, context, 'tests.log', {
+        athleteId,
+        after: trials.filter(t => t.athleteId === athleteId).map(({ trace: _, sure: __, ...trial }) => trial),
+      })
     }
     return { stored: trials.map(t => t.id) }
   })
 }
 
-/** Refuses a trial of a test that health had stopped when it was taken, and asks before one counts that is far from the athlete's own. */
-async function mustBeOpen(tx: Tx, context: Context, athleteId: string, trials: readonly TrialInput[], tests: Tests): Promise<void> {
+/**
+ * Refuses a trial of a test that health had stopped when it was taken, and asks before one counts that is far from the
+ * athlete's own.
+ */
+async function mustBeOpen(
+  tx: Tx, context: Context, athleteId: string, trials: readonly TrialInput[], tests: Tests,
+): Promise<void> {
   await mustSeeAthlete(tx, context, athleteId)
   const truth = await healthTruth(tx, context, athleteId)
   const before = await trialsSince(tx, context.actor.organisationId, addDays(context.today, -BACK_DAYS), athleteId)
@@ -108,7 +126,9 @@ async function mustBeOpen(tx: Tx, context: Context, athleteId: string, trials: r
       const text = named ? stop : NOT_NOW
       throw new AppError('stopped', text, { [`trials.${index}.test`]: text })
     }
-    const own = before.filter(t => t.test === trial.test && t.side === trial.side && t.id !== trial.id && t.breakPoint !== 'pain').map(t => t.value)
+    const own = before.filter(t =>
+      t.test === trial.test && t.side === trial.side && t.id !== trial.id && t.breakPoint !== 'pain'
+    ).map(t => t.value)
     const odd = trial.sure ? null : oddTrial(trial.test, trial.value, own, tests)
     if (odd) throw new AppError('needsReason', odd, { [`trials.${index}.value`]: odd })
   }
@@ -119,7 +139,8 @@ export function withdrawTrials(context: Context, ids: readonly string[]): Promis
   return writing(context, async (tx) => {
     const athletes = await withdrawTrialRows(tx, context.actor.organisationId, ids)
     if (athletes.length < ids.length) throw new AppError('notFound', 'There is no such trial here.')
-    for (const athleteId of new Set(athletes)) await record(tx, context, 'tests.withdraw', { athleteId, after: { ids } })
+    for (const athleteId of new Set(athletes))
+      await record(tx, context, 'tests.withdraw', { athleteId, after: { ids } })
     return { withdrawn: ids }
   })
 }
@@ -136,31 +157,48 @@ export function checkBrace(context: Context, athleteId: string, check: BraceChec
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     await mustNotBeStopped(tx, context, athleteId, check.day)
-    if (check.day > addDays(context.today, 1)) throw new AppError('badInput', 'This day is yet to come.', { day: 'This day is yet to come.' })
+    if (check.day > addDays(context.today, 1))
+      throw new AppError('badInput', 'This day is yet to come.', { day: 'This day is yet to come.' })
     const passed = braceLacks(check).length === 0
     if (await insertBraceCheck(tx, organisationId, athleteId, { ...check, passed }, personId)) {
       // Step 1 is where everybody stands: a failed check leads back to it and no further.
       const step = Math.max(1, braceReached([check], athlete.braceStep))
       // An assistant checks, and the product moves the step: the profile is not the assistant's to change.
-      if (step !== athlete.braceStep) await asSystem(tx, context.actor, () => setBraceStep(tx, organisationId, athleteId, step))
-      await record(tx, context, 'brace.check', { athleteId, subjectId: check.id, before: { braceStep: athlete.braceStep }, after: { ...check, passed, braceStep: step } })
+      if (step !== athlete.braceStep)
+        await asSystem(tx, context.actor, () =>
+          setBraceStep(tx, organisationId, athleteId, step))
+      await record(tx, context, 'brace.check', {
+        athleteId, subjectId: check.id, before: { braceStep: athlete.braceStep },
+        after: { ...check, passed, braceStep: step },
+      })
     }
     return mustSeeAthlete(tx, context, athleteId)
   })
 }
 
 /** Puts an athlete on a rung by hand, with the reason. */
-export function placeByHand(context: Context, athleteId: string, { version, ladder, rung, reason }: PlaceInput): Promise<Athlete> {
+export function placeByHand(
+  context: Context, athleteId: string, { version, ladder, rung, reason }: PlaceInput,
+): Promise<Athlete> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     const before = await mustSeeAthlete(tx, context, athleteId)
     const rungs = (await catalogueOfOrganisation(tx, organisationId)).ladders.find(l => l.id === ladder)?.rungs
     if (!rungs) throw new AppError('badInput', 'There is no such ladder.', { ladder: 'There is no such ladder.' })
-    if (rung > rungs.length) throw new AppError('badInput', `This ladder has ${rungs.length} rungs.`, { rung: `This ladder has ${rungs.length} rungs.` })
+    if (rung > rungs.length)
+      throw new AppError('badInput', `This ladder has ${rungs.length} rungs.`, {
+        rung: `This ladder has ${rungs.length} rungs.`,
+      })
     if (!await setRung(tx, organisationId, athleteId, version, ladder, rung)) {
-      throw new AppError('changedElsewhere', `${before.changedBy ?? 'Somebody else'} changed this athlete meanwhile.`, undefined, before)
+      throw new AppError(
+        'changedElsewhere',
+        `${before.changedBy ?? 'Somebody else'} changed this athlete meanwhile.`,
+        undefined, before,
+      )
     }
-    await record(tx, context, 'rung.place', { athleteId, subjectId: ladder, before: { rung: before.rungs[ladder] ?? 1 }, after: { rung, reason } })
+    await record(tx, context, 'rung.place', {
+      athleteId, subjectId: ladder, before: { rung: before.rungs[ladder] ?? 1 }, after: { rung, reason },
+    })
     return mustSeeAthlete(tx, context, athleteId)
   })
 }
@@ -176,10 +214,14 @@ export function saveOwnTests(context: Context, { version, tests }: StoredOwnTest
   return writing(context, async (tx) => {
     const before = await ownTests(tx, organisationId)
     // Over an older version the list may rightly lack a test: that is told first.
-    if (before.version !== version) throw new AppError('changedElsewhere', 'Somebody else changed your own tests meanwhile.', undefined, before)
+    if (before.version !== version)
+      throw new AppError('changedElsewhere', 'Somebody else changed your own tests meanwhile.', undefined, before)
     checkOwnTests(before.tests, tests)
     if (!await saveOwnTestRows(tx, organisationId, { version, tests }, personId)) {
-      throw new AppError('changedElsewhere', 'Somebody else changed your own tests meanwhile.', undefined, await ownTests(tx, organisationId))
+      throw new AppError(
+        'changedElsewhere', 'Somebody else changed your own tests meanwhile.', undefined,
+        await ownTests(tx, organisationId),
+      )
     }
     await record(tx, context, 'tests.own', { before: before.tests, after: tests })
     return ownTests(tx, organisationId)
@@ -187,26 +229,36 @@ export function saveOwnTests(context: Context, { version, tests }: StoredOwnTest
 }
 
 /** Sets the cue and the homework of one athlete's brace course. Homework counts from the day it was set or changed. */
-export function setBraceCourse(context: Context, athleteId: string, { cue, homework }: Pick<BraceCourse, 'cue' | 'homework'>): Promise<BraceCourse> {
+export function setBraceCourse(
+  context: Context, athleteId: string, { cue, homework }: Pick<BraceCourse, 'cue' | 'homework'>,
+): Promise<BraceCourse> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     await mustSeeAthlete(tx, context, athleteId)
     if (homework !== null) await mustNotBeStopped(tx, context, athleteId, context.today)
     const before = await braceCourse(tx, organisationId, athleteId)
     const same = before.homework?.timesADay === homework?.timesADay && before.homework?.until === homework?.until
-    await saveBraceCourse(tx, organisationId, athleteId, { cue, homework, setOn: homework === null ? null : same ? before.setOn : context.today })
-    await record(tx, context, 'brace.course', { athleteId, before: { cue: before.cue, homework: before.homework }, after: { cue, homework } })
+    await saveBraceCourse(tx, organisationId, athleteId, {
+      cue, homework,
+      setOn: homework === null ? null : same ? before.setOn : context.today,
+    })
+    await record(tx, context, 'brace.course', {
+      athleteId, before: { cue: before.cue, homework: before.homework }, after: { cue, homework },
+    })
     return braceCourse(tx, organisationId, athleteId)
   })
 }
 
 /** One practice at home. Sending it twice counts once. */
-export function logPractice(context: Context, athleteId: string, practice: Practice & { id: string }): Promise<{ practices: Practice[] }> {
+export function logPractice(
+  context: Context, athleteId: string, practice: Practice & { id: string },
+): Promise<{ practices: Practice[] }> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     await mustSeeAthlete(tx, context, athleteId)
     await mustNotBeStopped(tx, context, athleteId, practice.day)
-    if (practice.day > addDays(context.today, 1)) throw new AppError('badInput', 'This day is yet to come.', { day: 'This day is yet to come.' })
+    if (practice.day > addDays(context.today, 1))
+      throw new AppError('badInput', 'This day is yet to come.', { day: 'This day is yet to come.' })
     await insertPractice(tx, organisationId, athleteId, practice)
     await record(tx, context, 'brace.practice', { athleteId, subjectId: practice.id, after: practice })
     return { practices: await practicesSince(tx, organisationId, addDays(context.today, -PRACTICE_DAYS), athleteId) }

@@ -8,7 +8,8 @@ import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, Overruled, PrescribedItem, TrainingWeek } from '~~/shared/types'
 import {
-  insertItems, insertSession, placeItem, sessionsOfWeek, updateSession, withdrawItem, withdrawSession, type NewItem, type StoredSession,
+  insertItems, insertSession, placeItem, sessionsOfWeek, updateSession, withdrawItem, withdrawSession, type NewItem,
+  type StoredSession,
 } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { loggedItemIds } from '../repositories/setLogs'
@@ -25,7 +26,9 @@ import { refuseForbidden } from './weeks'
  * Assigns a stored week: freezes each drill as the athlete will read it. Assigning again changes only what changed,
  * and never touches a drill that sets are already logged against: a new copy stands beside the old one.
  */
-export function assignWeek(context: Context, athleteId: string, startsOn: string, version: number, reason = ''): Promise<TrainingWeek> {
+export function assignWeek(
+  context: Context, athleteId: string, startsOn: string, version: number, reason = '',
+): Promise<TrainingWeek> {
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const missing = notKnown(athlete)
@@ -36,7 +39,10 @@ export function assignWeek(context: Context, athleteId: string, startsOn: string
 
 /** What is to be known before a week is assigned, is not, and was not overruled. */
 export function notKnown({ screenedOn, health: { braceCheckedOn, overruled } }: Athlete): Overruled['what'][] {
-  const missing: Overruled['what'][] = [...(screenedOn === null ? ['unscreened' as const] : []), ...(braceCheckedOn === null ? ['braceUnchecked' as const] : [])]
+  const missing: Overruled['what'][] = [
+    ...(screenedOn === null ? ['unscreened' as const] : []),
+    ...(braceCheckedOn === null ? ['braceUnchecked' as const] : []),
+  ]
   return missing.filter(what => !overruled.some(one => one.what === what))
 }
 
@@ -47,19 +53,26 @@ const UNKNOWN_TEXT: Readonly<Record<Overruled['what'], string>> = {
 
 /** The same inside a transaction that decides on more. */
 export async function assignIn(
-  tx: Tx, context: Pick<Context, 'actor' | 'today' | 'requestId' | 'write'>, athleteId: string, startsOn: string, version: number,
+  tx: Tx,
+  context: Pick<Context, 'actor' | 'today' | 'requestId' | 'write'>,
+  athleteId: string, startsOn: string, version: number,
 ): Promise<TrainingWeek> {
   const { organisationId, personId } = context.actor
   const athlete = await mustSeeAthlete(tx, context, athleteId)
   const missing = notKnown(athlete)
   if (missing.length > 0) {
-    throw new AppError('needsReason', missing.map(what => UNKNOWN_TEXT[what]).join(' '), Object.fromEntries(missing.map(what => [what, UNKNOWN_TEXT[what]])))
+    throw new AppError(
+      'needsReason', missing.map(what => UNKNOWN_TEXT[what]).join(' '),
+      Object.fromEntries(missing.map(what => [what, UNKNOWN_TEXT[what]])),
+    )
   }
   const week = await weekOf(tx, organisationId, athleteId, startsOn)
   if (!week) throw new AppError('notFound', 'There is no such week yet.')
   const competitions = await competitionsFor(tx, organisationId, athlete, addDays(startsOn, -1), addDays(startsOn, 8))
   const catalogue = await catalogueOfOrganisation(tx, organisationId)
-  const planning = planningContext(athlete, startsOn, competitions, catalogue, await settledFor(tx, organisationId, athlete, startsOn))
+  const planning = planningContext(
+    athlete, startsOn, competitions, catalogue, await settledFor(tx, organisationId, athlete, startsOn),
+  )
   refuseForbidden(week.plan, planning)
   if (!await markAssigned(tx, organisationId, athleteId, startsOn, version, personId)) {
     throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')
@@ -71,7 +84,9 @@ export async function assignIn(
 
 /** Makes what the athlete reads agree with a week, touching nothing that is logged. */
 export async function freezeWeek(
-  tx: Tx, organisationId: string, { id: athleteId, planning }: Pick<Athlete, 'id'> & { readonly planning: PlanningContext }, { startsOn, plan }: Pick<TrainingWeek, 'startsOn' | 'plan'>,
+  tx: Tx, organisationId: string,
+  { id: athleteId, planning }: Pick<Athlete, 'id'> & { readonly planning: PlanningContext },
+  { startsOn, plan }: Pick<TrainingWeek, 'startsOn' | 'plan'>,
   catalogue: Catalogue,
 ): Promise<void> {
   const before = await sessionsOfWeek(tx, organisationId, athleteId, startsOn)
@@ -81,8 +96,11 @@ export async function freezeWeek(
   }
   for (const session of wanted) {
     const { flags, ageYears } = screenOn(planning, session.day)
-    await freeze(tx, organisationId, { athleteId, startsOn, flags, ageYears, policy: planning.rules.policy, catalogue }, session,
-      before.find(old => old.planKey === session.id))
+    await freeze(
+      tx, organisationId,
+      { athleteId, startsOn, flags, ageYears, policy: planning.rules.policy, catalogue },
+      session, before.find(old => old.planKey === session.id),
+    )
   }
 }
 

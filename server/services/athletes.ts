@@ -6,7 +6,9 @@ import { screenOf } from '~~/shared/planningContext'
 import type { Athlete, AthleteInput, Competition, History, RosterRow, StoredSetLog } from '~~/shared/types'
 import { lastBraceDays } from '../repositories/assessment'
 import { athletesWithIdleHomework } from '../repositories/braceCourse'
-import { athleteById, athletesByIds, insertAthlete, listAthletes, setArchived, updateAthlete } from '../repositories/athletes'
+import {
+  athleteById, athletesByIds, insertAthlete, listAthletes, setArchived, updateAthlete,
+} from '../repositories/athletes'
 import { competitionsBetween } from '../repositories/calendar'
 import {listGroups } from '../repositories/groups'
 import { changeInvitedEmail, insertPerson, personHere } from '../repositories/people'
@@ -42,7 +44,9 @@ export function roster(context: Context): Promise<RosterRow[]> {
     const competitions = await competitionsBetween(tx, organisationId, null, today, addDays(today, COMPETITION_DAYS))
     const prescribed = await prescribedBetween(tx, organisationId, ids, from, today)
     const logs = await logsBetween(tx, organisationId, ids, from, today)
-    const weeks = new Map((await weeksStarting(tx, organisationId, mondayOf(today))).map(week => [week.athleteId, week]))
+    const weeks = new Map(
+      (await weeksStarting(tx, organisationId, mondayOf(today))).map(week => [week.athleteId, week]),
+    )
     const braces = await lastBraceDays(tx, organisationId)
     const idle = await athletesWithIdleHomework(tx, organisationId, context.today)
     return athletes.map((athlete): RosterRow => {
@@ -87,7 +91,10 @@ export function addAthlete(context: Context, id: string, input: AthleteInput): P
     await checkGroups(tx, context, input.groupIds)
     checkAge(input, context.today)
     // A coach may not see an athlete before the groups are there: the product itself adds both.
-    const isNew = await asSystem(tx, context.actor, () => insertAthlete(tx, organisationId, id, input, raisedNow({}, input.flags, momentOf(context))))
+    const isNew = await asSystem(
+      tx, context.actor,
+      () => insertAthlete(tx, organisationId, id, input, raisedNow({}, input.flags, momentOf(context))),
+    )
     const stored = await athleteById(tx, organisationId, id)
     if (!stored) throw new AppError('alreadyExists', 'This key is in use. Load the page again and try once more.')
     if (isNew) {
@@ -99,7 +106,9 @@ export function addAthlete(context: Context, id: string, input: AthleteInput): P
 }
 
 /** Adds all athletes of a table, or none; one that is there under its key already is left as it is. */
-export function importAthletes(context: Context, list: readonly { id: string, athlete: AthleteInput }[]): Promise<Athlete[]> {
+export function importAthletes(
+  context: Context, list: readonly { id: string, athlete: AthleteInput }[],
+): Promise<Athlete[]> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     for (const [index, { athlete }] of list.entries()) {
@@ -110,17 +119,23 @@ export function importAthletes(context: Context, list: readonly { id: string, at
       catch (error) {
         if (!(error instanceof AppError)) throw error
         const field = Object.keys(error.fields ?? {})[0] ?? 'groupIds'
-        throw new AppError('badInput', `${athlete.name}: ${error.message}`, { [`athletes.${index}.athlete.${field}`]: error.message })
+        throw new AppError('badInput', `${athlete.name}: ${error.message}`, {
+          [`athletes.${index}.athlete.${field}`]: error.message,
+        })
       }
     }
     for (const { id, athlete } of list) {
-      if (await asSystem(tx, context.actor, () => insertAthlete(tx, organisationId, id, athlete, raisedNow({}, athlete.flags, momentOf(context))))) {
+      if (
+        await asSystem(tx, context.actor, () =>
+          insertAthlete(tx, organisationId, id, athlete, raisedNow({}, athlete.flags, momentOf(context))))
+      ) {
         await record(tx, context, 'athlete.add', { athleteId: id, after: athlete })
         await followHealth(tx, context, null, id)
       }
     }
     const stored = await athletesByIds(tx, organisationId, list.map(({ id }) => id))
-    if (stored.length < list.length) throw new AppError('alreadyExists', 'A key is in use. Bring the file in once more.')
+    if (stored.length < list.length)
+      throw new AppError('alreadyExists', 'A key is in use. Bring the file in once more.')
     await record(tx, context, 'athlete.import', { after: { athletes: list.length } })
     return stored
   })
@@ -145,20 +160,35 @@ export function archiveAthlete(context: Context, id: string, version: number, ar
   return writing(context, async (tx) => {
     const before = await mustSeeAthlete(tx, context, id)
     if (!await setArchived(tx, context.actor.organisationId, id, version, archived)) throw changedElsewhere(before)
-    await record(tx, context, 'athlete.archive', { athleteId: id, before: { archived: before.archived }, after: { archived } })
+    await record(tx, context, 'athlete.archive', {
+      athleteId: id, before: { archived: before.archived }, after: { archived },
+    })
     return mustSeeAthlete(tx, context, id)
   })
 }
 
 const changedElsewhere = (current: Athlete): AppError =>
-  new AppError('changedElsewhere', `${current.changedBy ?? 'Somebody else'} changed this athlete meanwhile.`, undefined, current)
+  new AppError(
+    'changedElsewhere',
+    `${current.changedBy ?? 'Somebody else'} changed this athlete meanwhile.`,
+    undefined, current,
+  )
 
-function inputOf({ id: _i, version: _v, archived: _a, clearances: _l, health: _h, screenedOn: _o, accountEmail: _e, accountState: _s, changedBy: _c, ...input }: Athlete): AthleteInput {
+function inputOf(
+  {
+    id: _i, version: _v, archived: _a, clearances: _l, health: _h, screenedOn: _o, accountEmail: _e, accountState: _s,
+    changedBy: _c,
+    ...input
+  }: Athlete,
+): AthleteInput {
   return input
 }
 
 /** Nobody has trained for longer than they have lived. */
-function checkAge({ birthYear, trainingAgeYears }: Pick<AthleteInput, 'birthYear' | 'trainingAgeYears'>, today: string): void {
+function checkAge(
+  { birthYear, trainingAgeYears }: Pick<AthleteInput, 'birthYear' | 'trainingAgeYears'>,
+  today: string,
+): void {
   if (trainingAgeYears <= Number(today.slice(0, 4)) - birthYear) return
   const text = 'The training age is more than the years lived.'
   throw new AppError('badInput', text, { trainingAgeYears: text })
@@ -168,12 +198,18 @@ async function checkGroups(tx: Tx, context: Context, groupIds: readonly string[]
   const known = new Set((await listGroups(tx, context.actor.organisationId)).map(group => group.id))
   const problem = !groupIds.every(id => known.has(id))
     ? 'A group is not known here.'
-    : context.actor.role === 'coach' && groupIds.length === 0 ? 'Choose one of your groups: without one you would no longer see the athlete.' : null
+    : context.actor.role === 'coach' && groupIds.length === 0
+    ? 'Choose one of your groups: without one you would no longer see the athlete.'
+    : null
   if (problem) throw new AppError('badInput', problem, { groupIds: problem })
 }
 
-/** Invites an athlete to a sign-in of their own; inviting again, under the same address or another, sends a new link. */
-export function inviteAthlete(context: Context, athleteId: string, { id, email }: { id: string, email: string }): Promise<Athlete> {
+/**
+ * Invites an athlete to a sign-in of their own; inviting again, under the same address or another, sends a new link.
+ */
+export function inviteAthlete(
+  context: Context, athleteId: string, { id, email }: { id: string, email: string },
+): Promise<Athlete> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
@@ -184,8 +220,14 @@ export function inviteAthlete(context: Context, athleteId: string, { id, email }
     }
     const invited = await personHere(tx, organisationId, { athleteId })
     if (invited) await changeInvitedEmail(tx, organisationId, invited.id, email)
-    else await insertPerson(tx, { id, organisationId, athleteId, role: 'athlete', name: athlete.name, email, passwordHash: null })
-    await mailLink(tx, context.queue, context.publicUrl, { id: invited?.id ?? id, organisationId, name: athlete.name, email }, 'invitation', new Date())
+    else await insertPerson(tx, {
+        id, organisationId, athleteId, role: 'athlete', name: athlete.name, email, passwordHash: null,
+      })
+    await mailLink(
+      tx, context.queue, context.publicUrl,
+      { id: invited?.id ?? id, organisationId, name: athlete.name, email },
+      'invitation', new Date(),
+    )
     await record(tx, context, 'athlete.invite', { athleteId })
     return mustSeeAthlete(tx, context, athleteId)
   })

@@ -26,14 +26,20 @@ export function addFeed(context: Context, input: FeedInput): Promise<NewFeed> {
   return transaction(context, async (tx) => {
     const name = await subjectName(tx, context.actor, input)
     const token = randomBytes(32).toString('base64url')
-    if (!await insertFeed(tx, organisationId, personId, { ...input, name, tokenHash: hashOf(token) })) throw new AppError('alreadyExists', 'This address was made before. Make another one.')
-    await record(tx, context, 'feed.add', { subjectId: input.id, athleteId: input.scope === 'athlete' ? input.subjectId : null, after: { scope: input.scope, name } })
+    if (!await insertFeed(tx, organisationId, personId, { ...input, name, tokenHash: hashOf(token) }))
+      throw new AppError('alreadyExists', 'This address was made before. Make another one.')
+    await record(tx, context, 'feed.add', {
+      subjectId: input.id, athleteId: input.scope === 'athlete' ? input.subjectId : null,
+      after: { scope: input.scope, name },
+    })
     return { feeds: await feedsOf(tx, organisationId, personId), url: `${context.publicUrl}/api/feeds/${token}` }
   })
 }
 
 /** What an address is for, if whoever asks may see it. */
-async function subjectName(tx: Tx, { organisationId, role, athleteId }: Actor, { scope, subjectId }: FeedInput): Promise<string> {
+async function subjectName(
+  tx: Tx, { organisationId, role, athleteId }: Actor, { scope, subjectId }: FeedInput,
+): Promise<string> {
   const none = new AppError('notFound', 'There is nothing of that here.')
   if (scope === 'coach') {
     if (role === 'athlete') throw new AppError('notAllowed', 'This calendar is for coaches.')
@@ -41,7 +47,9 @@ async function subjectName(tx: Tx, { organisationId, role, athleteId }: Actor, {
   }
   if (!subjectId) throw none
   if (scope === 'athlete') {
-    const athlete = role === 'athlete' && subjectId !== athleteId ? null : await athleteById(tx, organisationId, subjectId)
+    const athlete = role === 'athlete' && subjectId !== athleteId
+      ? null
+      : await athleteById(tx, organisationId, subjectId)
     if (!athlete) throw none
     return athlete.name
   }
@@ -53,13 +61,17 @@ async function subjectName(tx: Tx, { organisationId, role, athleteId }: Actor, {
 export function revokeFeed(context: Context, id: string): Promise<CalendarFeed[]> {
   const { organisationId, personId } = context.actor
   return writing(context, async (tx) => {
-    if (!await revoke(tx, organisationId, personId, id)) throw new AppError('notFound', 'There is no such address of yours.')
+    if (!await revoke(tx, organisationId, personId, id))
+      throw new AppError('notFound', 'There is no such address of yours.')
     await record(tx, context, 'feed.revoke', { subjectId: id })
     return feedsOf(tx, organisationId, personId)
   })
 }
 
-/** The calendar behind a secret address, as its owner may see it now; the same answer for a wrong, a revoked and a closed one. */
+/**
+ * The calendar behind a secret address, as its owner may see it now; the same answer for a wrong, a revoked and a
+ * closed one.
+ */
 export async function readFeed(db: Knex, token: string, today: (timeZone: string) => string): Promise<string> {
   const gone = new AppError('notFound', 'There is no calendar at this address.')
   const hash = hashOf(token)

@@ -28,7 +28,8 @@ const drill = (key: string, rung: number, over: Partial<Variation> = {}): Variat
 const own: OwnCatalogue = { ladders: [ladder], variations: [drill('low', 1), drill('high', 2)] }
 const weekWith = (variationId: string): WeekPlan => {
   const item: TrunkItem = {
-    id: 'i1', variationId, dose: { sets: 2, amount: 10, unit: 'seconds', restS: 5 }, slot: 'after', pairedWith: null, extraSetSide: null, setting: {},
+    id: 'i1', variationId, dose: { sets: 2, amount: 10, unit: 'seconds', restS: 5 }, slot: 'after', pairedWith: null,
+    extraSetSide: null, setting: {},
     why: 'Test.',
   }
   return { sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [item] }] }
@@ -39,7 +40,9 @@ describe('an organisation\'s own drills', () => {
     expect(await storedCatalogue(coach)).toEqual({ version: 0, own: EMPTY_OWN })
     expect(await saveCatalogue(coach, { version: 0, own })).toEqual({ version: 1, own })
     expect(await storedCatalogue(stranger)).toEqual({ version: 0, own: EMPTY_OWN })
-    await expect(saveCatalogue(coach, { version: 0, own: EMPTY_OWN })).rejects.toMatchObject({ code: 'changedElsewhere', current: { version: 1, own } })
+    await expect(saveCatalogue(coach, { version: 0, own: EMPTY_OWN })).rejects.toMatchObject({
+      code: 'changedElsewhere', current: { version: 1, own },
+    })
   })
 
   it('are refused whole when one entry is wrong, and the message stands at its field', async () => {
@@ -55,7 +58,9 @@ describe('an organisation\'s own drills', () => {
     const theirs = (await addAthlete(stranger, randomUUID(), anAthlete())).id
     const week = await storeWeek(coach, mine, MONDAY, 0, weekWith('own-tall.own-low'))
     expect((await assignWeek(coach, mine, MONDAY, week.version)).status).toBe('assigned')
-    await expect(storeWeek(stranger, theirs, MONDAY, 0, weekWith('own-tall.own-low'))).rejects.toThrow('not in the catalogue')
+    await expect(storeWeek(stranger, theirs, MONDAY, 0, weekWith('own-tall.own-low'))).rejects.toThrow(
+      'not in the catalogue',
+    )
   })
 
   it('keep the rungs above the athlete\'s and the flags of ours', async () => {
@@ -63,8 +68,11 @@ describe('an organisation\'s own drills', () => {
     await expect(storeWeek(coach, id, MONDAY, 0, weekWith('own-tall.own-high'))).rejects.toThrow('Rung 2 of its ladder')
     const { version, own: now } = await storedCatalogue(coach)
     await saveCatalogue(coach, { version, own: putOwn(now, drill('lying', 3, { posture: 'supine', hazards: [] })) })
-    const pregnant = (await addAthlete(coach, randomUUID(), anAthlete({ flags: ['pregnancy'], rungs: { 'own-tall': 3 } }))).id
-    await expect(storeWeek(coach, pregnant, MONDAY, 0, weekWith('own-tall.own-lying'))).rejects.toThrow('lying on the back')
+    const pregnant =
+      (await addAthlete(coach, randomUUID(), anAthlete({ flags: ['pregnancy'], rungs: { 'own-tall': 3 } }))).id
+    await expect(storeWeek(coach, pregnant, MONDAY, 0, weekWith('own-tall.own-lying'))).rejects.toThrow(
+      'lying on the back',
+    )
   })
 
   it('leave athletes on the drill they stood on when a rung comes between', async () => {
@@ -77,7 +85,10 @@ describe('an organisation\'s own drills', () => {
   })
 
   it('taken out are told at the week that still holds them, and what was given stays', async () => {
-    const id = await makeKnown(coach, (await addAthlete(coach, randomUUID(), anAthlete({ rungs: { 'own-tall': 2 } }))).id)
+    const id = await makeKnown(
+      coach,
+      (await addAthlete(coach, randomUUID(), anAthlete({ rungs: { 'own-tall': 2 } }))).id,
+    )
     const week = await storeWeek(coach, id, MONDAY, 0, weekWith('own-tall.own-between'))
     await assignWeek(coach, id, MONDAY, week.version)
     const { version, own: now } = await storedCatalogue(coach)

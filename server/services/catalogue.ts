@@ -24,10 +24,14 @@ export async function saveCatalogue(context: Context, { version, own }: StoredCa
   return writing(context, async (tx) => {
     const before = await ownCatalogue(tx, organisationId)
     if (!await saveOwnCatalogue(tx, organisationId, { version, own }, personId)) {
-      throw new AppError('changedElsewhere', 'Somebody else changed your own drills meanwhile.', undefined, await ownCatalogue(tx, organisationId))
+      throw new AppError(
+        'changedElsewhere', 'Somebody else changed your own drills meanwhile.', undefined,
+        await ownCatalogue(tx, organisationId),
+      )
     }
     await asSystem(tx, context.actor, async () => {
-      for (const [ladder, moves] of Object.entries(rungMoves(before.own, own))) await moveRungs(tx, organisationId, ladder, moves)
+      for (const [ladder, moves] of Object.entries(rungMoves(before.own, own)))
+        await moveRungs(tx, organisationId, ladder, moves)
     })
     await record(tx, context, 'catalogue.change', { before: changed(before.own, own), after: changed(own, before.own) })
     return ownCatalogue(tx, organisationId)

@@ -20,12 +20,17 @@ import { heeded, seasonOn, weekOfSeason } from './seasonOf'
 const AHEAD_DAYS = 365
 
 /** What was changed since yesterday, as the organisation's clock has it. */
-export async function noticesSinceYesterday(tx: Tx, organisationId: string, groupIds: readonly string[], today: string): Promise<SeasonNotice[]> {
+export async function noticesSinceYesterday(
+  tx: Tx, organisationId: string, groupIds: readonly string[], today: string,
+): Promise<SeasonNotice[]> {
   const { timeZone } = (await organisationById(tx, organisationId))!
   return seasonChangesSince(tx, organisationId, groupIds, addDays(today, -1), timeZone)
 }
 
-/** Today in every squad in sight: what kind of day it is and why, who trains, what is next, what was changed since yesterday. */
+/**
+ * Today in every squad in sight: what kind of day it is and why, who trains, what is next, what was changed since
+ * yesterday.
+ */
 export function coachDay(context: Context): Promise<CoachDay> {
   const { actor: { organisationId }, today } = context
   return transaction(context, async (tx) => {
@@ -46,12 +51,24 @@ export function coachDay(context: Context): Promise<CoachDay> {
         const session = (await sessionsBetween(tx, organisationId, id, today, today))[0]
         const truth = session && await healthTruth(tx, context, id)
         const stopped = truth !== undefined && redFlags(truth.on(today).flags).length > 0
-        const open = truth && session ? asTrained(session, truth, { day: today, logged: new Set(), named: false, replaced: false }).items.filter(item => !item.stopped) : []
-        rows.push({ id, name, session: session !== undefined, stopped, drills: open.length, logged: logged.filter(log => log.athleteId === id).length, weekPlanned: planned.has(id) })
+        const open = truth && session
+          ? asTrained(session, truth, { day: today, logged: new Set(), named: false, replaced: false }).items.filter(
+            item => !item.stopped
+          )
+          : []
+        rows.push({
+          id, name, session: session !== undefined, stopped, drills: open.length,
+          logged: logged.filter(log => log.athleteId === id).length,
+          weekPlanned: planned.has(id),
+        })
       }
       squads.push({
-        group, week: season ? weekOfSeason(season, null, entries, mondayOf(today)) : null, entries: entriesOn(mine, today),
-        nextCompetition: competitionDays(mine, today, addDays(today, AHEAD_DAYS))[0] ?? null, athletes: rows, notices: notices.filter(notice => notice.groupId === group.id),
+        group,
+        week: season ? weekOfSeason(season, null, entries, mondayOf(today)) : null,
+        entries: entriesOn(mine, today),
+        nextCompetition: competitionDays(mine, today, addDays(today, AHEAD_DAYS))[0] ?? null,
+        athletes: rows,
+        notices: notices.filter(notice => notice.groupId === group.id),
       })
     }
     return { day: today, squads }

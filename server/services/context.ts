@@ -54,7 +54,8 @@ export function writing<T>(context: Context, work: (tx: Tx) => Promise<T>): Prom
     if (!write) return work(tx)
     const earlier = await claimWrite(tx, organisationId, personId, write)
     if (earlier) {
-      if (earlier.fingerprint !== write.fingerprint) throw new AppError('badInput', 'This write was sent before with other content.')
+      if (earlier.fingerprint !== write.fingerprint)
+        throw new AppError('badInput', 'This write was sent before with other content.')
       return earlier.answer as T
     }
     const answer = await work(tx)
@@ -78,11 +79,19 @@ export async function mustSeeAthlete(tx: Tx, context: Reader, athleteId: string)
   return (await asTheyMayRead(tx, context, [athlete]))[0]!
 }
 
-/** An assistant reads that an athlete is stopped and which drills are left, and nothing a diagnosis could be read from. */
-export async function asTheyMayRead(tx: Tx, { actor, today }: Reader, athletes: readonly Athlete[]): Promise<Athlete[]> {
+/**
+ * An assistant reads that an athlete is stopped and which drills are left, and nothing a diagnosis could be read from.
+ */
+export async function asTheyMayRead(
+  tx: Tx, { actor, today }: Reader, athletes: readonly Athlete[],
+): Promise<Athlete[]> {
   if (actor.role !== 'assistant' || athletes.length === 0) return [...athletes]
   const { organisationId } = actor
-  const known = new Map((await asSystem(tx, actor, () => athletesByIds(tx, organisationId, athletes.map(({ id }) => id)))).map(one => [one.id, one]))
+  const known = new Map(
+    (await asSystem(tx, actor, () => athletesByIds(tx, organisationId, athletes.map(({ id }) => id)))).map(
+      one => [one.id, one]
+    ),
+  )
   const catalogue = catalogueWith((await ownCatalogue(tx, organisationId)).own)
   return athletes.map(athlete => withoutDiagnosis(known.get(athlete.id) ?? athlete, today, catalogue))
 }
@@ -93,6 +102,9 @@ function withoutDiagnosis(athlete: Athlete, today: string, catalogue: Catalogue)
   const left = health.includes(true) ? catalogue.variations.filter((_, i) => !health[i]).map(v => v.id) : null
   return {
     ...athlete, flags: redFlags(screen.flags).length > 0 ? ['refer'] : [], clearances: [],
-    health: { ...athlete.health, raised: {}, overruled: [], left, pain: athlete.health.pain.map(one => ({ ...one, place: null })) },
+    health: {
+      ...athlete.health, raised: {}, overruled: [], left,
+      pain: athlete.health.pain.map(one => ({ ...one, place: null })),
+    },
   }
 }

@@ -3,10 +3,13 @@ import { addDays, mondayOf } from '~~/core/calendar'
 import { STANDARD } from '~~/core/catalogue'
 import type { RulesLayer } from '~~/core/policy'
 import { proposeWeek } from '~~/core/programme'
-import { planSeason, seasonInstance, seasonWeek, type SeasonInstance, type SeasonPlan, type SeasonShape } from '~~/core/season'
+import {
+  planSeason, seasonInstance, seasonWeek, type SeasonInstance, type SeasonPlan, type SeasonShape,
+} from '~~/core/season'
 import { planningContext } from '~~/shared/planningContext'
 import {
-  centreEntries, chance, DEMO_PASSWORD, DEMO_TIME_ZONE, demoSeasons, groupRules, larkholm, OWN_DRILLS, simulateBraceChecks, simulateSets, simulateTests, type Chance, type DemoAthlete, type DemoCentre,
+  centreEntries, chance, DEMO_PASSWORD, DEMO_TIME_ZONE, demoSeasons, groupRules, larkholm, OWN_DRILLS,
+  simulateBraceChecks, simulateSets, simulateTests, type Chance, type DemoAthlete, type DemoCentre,
 } from '~~/demo'
 import { asSystemOf, inOrganisation, takeTurn } from '../database/connection'
 import { insertAthlete } from '../repositories/athletes'
@@ -47,17 +50,22 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     await insertOrganisation(tx, { id: organisationId, name: centre.name, timeZone: centre.timeZone })
     for (const group of centre.groups) await insertGroup(tx, organisationId, group)
     await setEquipmentCounts(tx, organisationId, centre.equipment as Record<string, number>)
-    for (const athlete of centre.athletes) await insertAthlete(tx, organisationId, athlete.id, athlete.input, athlete.raised)
+    for (const athlete of centre.athletes)
+      await insertAthlete(tx, organisationId, athlete.id, athlete.input, athlete.raised)
     const coachId = await addPeople(tx, organisationId, centre, passwordHash, luck)
     await saveOwnCatalogue(tx, organisationId, { version: 0, own: OWN_DRILLS }, coachId)
     const day = dayIn(centre.timeZone, now)
     const seasons = await addSeasons(tx, organisationId, centre, day, coachId)
-    for (const { groupId, rules } of groupRules(centre)) await saveRules(tx, organisationId, { scope: 'group', scopeId: groupId, version: 0, rules }, coachId)
+    for (const { groupId, rules } of groupRules(centre))
+      await saveRules(tx, organisationId, { scope: 'group', scopeId: groupId, version: 0, rules }, coachId)
     const testLuck = chance(TEST_SEED)
     for (const [index, athlete] of centre.athletes.entries()) {
       await addHistory(tx, organisationId, coachId, centre, athlete, day, luck, index, seasons)
       await addTests(tx, organisationId, coachId, athlete, day, testLuck)
-      if (athlete.answers) await saveHealth(tx, organisationId, athlete.id, 1, { answers: athlete.answers, answered: true, clearances: athlete.clearances })
+      if (athlete.answers)
+        await saveHealth(tx, organisationId, athlete.id, 1, {
+          answers: athlete.answers, answered: true, clearances: athlete.clearances,
+        })
     }
     return true
   })
@@ -70,15 +78,25 @@ async function addPeople(
   for (const person of people) {
     await insertPerson(tx, person)
     const seen = centre.groups.filter(group => person.groups === 'all' || person.groups.includes(group.name))
-    if (person.role === 'coach' || person.role === 'assistant') await setStaffGroups(tx, organisationId, person.id, seen.map(g => g.id))
+    if (person.role === 'coach' || person.role === 'assistant')
+      await setStaffGroups(
+        tx, organisationId, person.id, seen.map(g => g.id),
+      )
   }
   return people[0]!.id
 }
 
-interface Standing { readonly groupId: string, readonly shape: SeasonShape, readonly instance: SeasonInstance, readonly plan: SeasonPlan }
+interface Standing {
+  readonly groupId: string
+  readonly shape: SeasonShape
+  readonly instance: SeasonInstance
+  readonly plan: SeasonPlan
+}
 
 /** The calendar and the planned season of every squad. */
-async function addSeasons(tx: Tx, organisationId: string, centre: DemoCentre, day: string, coachId: string): Promise<Standing[]> {
+async function addSeasons(
+  tx: Tx, organisationId: string, centre: DemoCentre, day: string, coachId: string,
+): Promise<Standing[]> {
   const shared = centreEntries(day)
   await putEntries(tx, organisationId, shared)
   const found: Standing[] = []
@@ -94,12 +112,16 @@ async function addSeasons(tx: Tx, organisationId: string, centre: DemoCentre, da
 
 /** What an athlete's squad has settled. */
 const layersOf = (centre: DemoCentre, { input }: DemoAthlete): RulesLayer[] =>
-  groupRules(centre).filter(({ groupId }) => input.groupIds.includes(groupId)).map(({ groupId, rules }) => ({ scope: 'group', scopeId: groupId, name: centre.groups.find(g => g.id === groupId)!.name, rules }))
+  groupRules(centre).filter(({ groupId }) => input.groupIds.includes(groupId)).map(({ groupId, rules }) => ({
+    scope: 'group', scopeId: groupId,
+    name: centre.groups.find(g => g.id === groupId)!.name,
+    rules,
+  }))
 
 /** Four assigned weeks with sets, and the present week: assigned for most, still to be planned for some. */
 async function addHistory(
-  tx: Tx, organisationId: string, coachId: string, centre: DemoCentre, athlete: DemoAthlete, today: string, luck: Chance,
-  index: number, seasons: readonly Standing[],
+  tx: Tx, organisationId: string, coachId: string, centre: DemoCentre, athlete: DemoAthlete, today: string,
+  luck: Chance, index: number, seasons: readonly Standing[],
 ): Promise<void> {
   const thisMonday = mondayOf(today)
   const weeks = Array.from({ length: PAST_WEEKS + 1 }, (_, i) => addDays(thisMonday, -7 * (PAST_WEEKS - i)))
@@ -108,20 +130,26 @@ async function addHistory(
     if (startsOn === thisMonday && index % 5 === 4) continue
     const standing = seasons.find(one => athlete.input.groupIds.includes(one.groupId))
     const season = standing ? seasonWeek(standing.shape, standing.instance, standing.plan, startsOn) : null
-    const context = planningContext({ ...athlete.input, clearances: athlete.clearances }, startsOn, own, STANDARD, { layers: layersOf(centre, athlete), notHeld: [], season })
+    const context = planningContext({ ...athlete.input, clearances: athlete.clearances }, startsOn, own, STANDARD, {
+      layers: layersOf(centre, athlete), notHeld: [], season,
+    })
     const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions })
     if (refused) continue
     await saveWeek(tx, organisationId, athlete.id, startsOn, 0, plan)
     await markAssigned(tx, organisationId, athlete.id, startsOn, 1, coachId)
     await freezeWeek(tx, organisationId, { id: athlete.id, planning: context }, { startsOn, plan }, STANDARD)
     const sessions = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
-    const logs = sessions.filter(session => session.day < today).flatMap(session => simulateSets(luck, athlete, session))
+    const logs = sessions.filter(session => session.day < today).flatMap(session =>
+      simulateSets(luck, athlete, session)
+    )
     if (logs.length > 0) await insertLogs(tx, organisationId, coachId, logs)
   }
 }
 
 /** Tests of the last months, and the brace checks that led to the step each stands on. */
-async function addTests(tx: Tx, organisationId: string, coachId: string, athlete: DemoAthlete, today: string, luck: Chance): Promise<void> {
+async function addTests(
+  tx: Tx, organisationId: string, coachId: string, athlete: DemoAthlete, today: string, luck: Chance,
+): Promise<void> {
   const trials = simulateTests(luck, athlete, today)
   if (trials.length > 0) await insertTrials(tx, organisationId, coachId, trials)
   for (const check of simulateBraceChecks(luck, athlete, today)) {

@@ -32,7 +32,10 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       athlete,
       account: account ? { name: account.name, email: account.email, units: account.units } : null,
       weeks: await allWeeksOf(tx, organisationId, id),
-      season: { otherwise: await athleteSeasons(tx, organisationId, { athleteIds: [id] }), changes: await seasonChangesOf(tx, organisationId, id) },
+      season: {
+        otherwise: await athleteSeasons(tx, organisationId, { athleteIds: [id] }),
+        changes: await seasonChangesOf(tx, organisationId, id),
+      },
       planningRules: role === 'athlete' ? [] : await rulesOfAthletes(tx, organisationId, [id]),
       prescribed: await prescribedBetween(tx, organisationId, [id], FIRST_DAY, last),
       sets: await logsBetween(tx, organisationId, [id], FIRST_DAY, last),
@@ -43,7 +46,9 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       bracePractices: await practicesSince(tx, organisationId, FIRST_DAY, id),
       trials: await trialsSince(tx, organisationId, FIRST_DAY, id),
       traces: await tracesSince(tx, organisationId, FIRST_DAY, id),
-      record: role === 'headCoach' ? await readRecord(tx, organisationId, { before: null, athleteId: id, limit: 100_000 }) : [],
+      record: role === 'headCoach'
+        ? await readRecord(tx, organisationId, { before: null, athleteId: id, limit: 100_000 })
+        : [],
     }
   })
 }
@@ -52,7 +57,8 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
 export function eraseAthlete(context: Context, id: string, name: string): Promise<{ erased: string }> {
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, id)
-    if (name.trim() !== athlete.name) throw new AppError('badInput', 'Type the name exactly.', { name: 'Type the name exactly.' })
+    if (name.trim() !== athlete.name)
+      throw new AppError('badInput', 'Type the name exactly.', { name: 'Type the name exactly.' })
     await eraseAthleteRows(tx, id)
     await record(tx, context, 'athlete.erase', { athleteId: id })
     return { erased: id }

@@ -21,10 +21,15 @@ const BACK_DAYS = 28
 const SESSION_DAYS = 60
 
 const PRIORITY = { A: 1, B: 5, C: 9 } as const
-const KIND_NAME = { competition: 'Competition', match: 'Match', practice: 'Practice', closure: 'Closed', school: 'School' } as const
+const KIND_NAME = {
+  competition: 'Competition', match: 'Match', practice: 'Practice', closure: 'Closed', school: 'School',
+} as const
 
 /** Events of an address as far as whoever owns it sees them; null when what it is about is out of sight. */
-export async function feedEvents(tx: Tx, organisationId: string, { scope, subjectId }: Pick<CalendarFeed, 'scope' | 'subjectId'>, today: (timeZone: string) => string): Promise<OutEvent[] | null> {
+export async function feedEvents(
+  tx: Tx, organisationId: string, { scope, subjectId }: Pick<CalendarFeed, 'scope' | 'subjectId'>,
+  today: (timeZone: string) => string,
+): Promise<OutEvent[] | null> {
   const groups = await listGroups(tx, organisationId)
   const { timeZone } = (await organisationById(tx, organisationId))!
   const day = today(timeZone)
@@ -33,11 +38,20 @@ export async function feedEvents(tx: Tx, organisationId: string, { scope, subjec
     if (!athlete) return null
     const own = await athleteSeasons(tx, organisationId, { athleteIds: [athlete.id] })
     const skips = new Set(own.flatMap(one => one.exceptions.skips))
-    const entries = (await entriesOf(tx, organisationId, athlete.groupIds)).map(entry => (skips.has(entry.id) ? { ...entry, cancelled: true } : entry))
+    const entries = (await entriesOf(tx, organisationId, athlete.groupIds)).map(
+      entry => (skips.has(entry.id) ? { ...entry, cancelled: true } : entry)
+    )
     const drills = await drillsByDay(tx, organisationId, athlete, day)
     const seasons = await seasonsOf(tx, organisationId, athlete.groupIds)
-    return [...entries.flatMap(entry => entryEvents(entry, '', day)), ...absences(own, day), ...seasons.flatMap(season =>
-      dayEvents(season, own.find(one => one.groupId === season.groupId) ?? null, entries, day, { name: '', key: athlete.id, drills, health: athlete.health.version - 1 }))]
+    return [
+      ...entries.flatMap(entry => entryEvents(entry, '', day)),
+      ...absences(own, day),
+      ...seasons.flatMap(season =>
+        dayEvents(season, own.find(one => one.groupId === season.groupId) ?? null, entries, day, {
+          name: '', key: athlete.id, drills, health: athlete.health.version - 1,
+        })
+      ),
+    ]
   }
   const wanted = scope === 'group' ? groups.filter(group => group.id === subjectId) : groups
   if (scope === 'group' && wanted.length === 0) return null
@@ -45,14 +59,27 @@ export async function feedEvents(tx: Tx, organisationId: string, { scope, subjec
   const names = new Map(wanted.map(group => [group.id, scope === 'coach' ? `${group.name}: ` : '']))
   const entries = await entriesOf(tx, organisationId, ids)
   const seasons = await seasonsOf(tx, organisationId, ids)
-  return [...entries.flatMap(entry => entryEvents(entry, names.get(entry.groupId ?? '') ?? '', day)), ...seasons.flatMap(season =>
-    dayEvents(season, null, entries, day, { name: names.get(season.groupId)!, key: season.groupId, drills: new Map() }))]
+  return [
+    ...entries.flatMap(entry => entryEvents(entry, names.get(entry.groupId ?? '') ?? '', day)),
+    ...seasons.flatMap(season =>
+      dayEvents(season, null, entries, day, {
+        name: names.get(season.groupId)!, key: season.groupId, drills: new Map(),
+      })
+    ),
+  ]
 }
 
-/** What may be trained by day: an address outlives what was known when it was made. Null: training is stopped on that day. */
-async function drillsByDay(tx: Tx, organisationId: string, athlete: Athlete, today: string): Promise<ReadonlyMap<string, number | null>> {
+/**
+ * What may be trained by day: an address outlives what was known when it was made. Null: training is stopped on that
+ * day.
+ */
+async function drillsByDay(
+  tx: Tx, organisationId: string, athlete: Athlete, today: string,
+): Promise<ReadonlyMap<string, number | null>> {
   const catalogue = catalogueWith((await ownCatalogue(tx, organisationId)).own)
-  const sessions = await sessionsBetween(tx, organisationId, athlete.id, addDays(today, -BACK_DAYS), addDays(today, SESSION_DAYS))
+  const sessions = await sessionsBetween(
+    tx, organisationId, athlete.id, addDays(today, -BACK_DAYS), addDays(today, SESSION_DAYS),
+  )
   return new Map(sessions.map((session) => {
     const screen = screenOf(athlete, session.day < today ? today : session.day, catalogue)
     if (session.day < today) return [session.day, session.items.length]
@@ -64,38 +91,59 @@ async function drillsByDay(tx: Tx, organisationId: string, athlete: Athlete, tod
 /** An entry; one that repeats is an event for each of its days, those left out called off. */
 function entryEvents(entry: StoredEntry, prefix: string, today: string): OutEvent[] {
   const event = (day: string, lastDay: string, uid: string, cancelled: boolean): OutEvent => ({
-    uid, sequence: entry.sequence, changedAt: entry.changedAt, name: `${prefix}${entry.name}`, day, lastDay, startsAt: entry.startsAt, minutes: entry.minutes, timeZone: entry.timeZone,
-    description: entry.importance ? `${KIND_NAME[entry.kind]}, importance ${entry.importance}.` : `${KIND_NAME[entry.kind]}.`,
-    cancelled: cancelled || entry.cancelled, priority: entry.importance ? PRIORITY[entry.importance] : 0, busy: entry.kind !== 'school',
+    uid, sequence: entry.sequence, changedAt: entry.changedAt, name: `${prefix}${entry.name}`, day, lastDay,
+    startsAt: entry.startsAt, minutes: entry.minutes, timeZone: entry.timeZone,
+    description: entry.importance
+      ? `${KIND_NAME[entry.kind]}, importance ${entry.importance}.`
+      : `${KIND_NAME[entry.kind]}.`,
+    cancelled: cancelled || entry.cancelled, priority: entry.importance ? PRIORITY[entry.importance] : 0,
+    busy: entry.kind !== 'school',
   })
   if (entry.weeklyUntil === null) {
     if (entry.lastDay < addDays(today, -BACK_DAYS)) return []
     // A thing of several days with a time takes place at that time on each of them.
     return entry.startsAt === null || entry.day === entry.lastDay
       ? [event(entry.day, entry.lastDay, `${entry.id}@keen-anchor`, false)]
-      : daysOfEntry(entry).map((day, i) => event(day, day, `${entry.id}${i === 0 ? '' : `-${i + 1}`}@keen-anchor`, false))
+      : daysOfEntry(entry).map((day, i) =>
+        event(day, day, `${entry.id}${i === 0 ? '' : `-${i + 1}`}@keen-anchor`, false)
+      )
   }
   const off = new Set(entry.except)
   return daysOfEntry({ ...entry, lastDay: entry.day, except: [] }).filter(day => day >= addDays(today, -BACK_DAYS))
-    .map(day => event(day, addDays(day, Math.max(0, daysBetween(entry.day, entry.lastDay))), `${entry.id}-${day}@keen-anchor`, off.has(day)))
+    .map(day =>
+      event(
+        day,
+        addDays(day, Math.max(0, daysBetween(entry.day, entry.lastDay))),
+        `${entry.id}-${day}@keen-anchor`, off.has(day),
+      )
+    )
 }
 
 /** A day on which training is stopped: the address says so and no more. */
 const stoppedDay = (day: string, changedAt: string): Omit<OutEvent, 'uid' | 'sequence'> => ({
-  changedAt, name: 'Trunk: stopped', day, lastDay: day, startsAt: null, minutes: null, timeZone: 'UTC', description: 'Stopped for now: see your page.',
-  cancelled: false, priority: 0, busy: false,
+  changedAt, name: 'Trunk: stopped', day, lastDay: day, startsAt: null, minutes: null, timeZone: 'UTC',
+  description: 'Stopped for now: see your page.', cancelled: false, priority: 0, busy: false,
 })
 
 function absences(own: readonly AthleteSeason[], today: string): OutEvent[] {
-  return own.flatMap(({ athleteId, version, exceptions }) => exceptions.absences.filter(({ to }) => to >= addDays(today, -BACK_DAYS)).map(({ from, to }): OutEvent => ({
-    uid: `${athleteId}-away-${from}@keen-anchor`, sequence: version, changedAt: `${from}T00:00:00.000Z`, name: 'Away', day: from, lastDay: to, startsAt: null, minutes: null, timeZone: 'UTC',
-    description: 'Away from training.', cancelled: false, priority: 0, busy: true,
-  })))
+  return own.flatMap(({ athleteId, version, exceptions }) =>
+    exceptions.absences.filter(({ to }) => to >= addDays(today, -BACK_DAYS)).map(({ from, to }): OutEvent => ({
+      uid: `${athleteId}-away-${from}@keen-anchor`, sequence: version, changedAt: `${from}T00:00:00.000Z`, name: 'Away',
+      day: from, lastDay: to, startsAt: null, minutes: null, timeZone: 'UTC', description: 'Away from training.',
+      cancelled: false, priority: 0, busy: true,
+    }))
+  )
 }
 
 /** Training days of a season; one that was trained on before a repair and no longer is, is called off. */
 function dayEvents(
-  season: StoredSeason, own: AthleteSeason | null, entries: readonly StoredEntry[], today: string, { name, key, drills, health = 0 }: { name: string, key: string, drills: ReadonlyMap<string, number | null>, health?: number },
+  season: StoredSeason, own: AthleteSeason | null, entries: readonly StoredEntry[], today: string,
+  { name, key, drills, health = 0 }: {
+    name: string
+    key: string
+    drills: ReadonlyMap<string, number | null>
+    health?: number
+  },
 ): OutEvent[] {
   const instance = seasonInstance(season.shape, heeded(entries, season.groupId), own?.exceptions)
   const plan = own?.plan ?? season.plan
@@ -110,10 +158,15 @@ function dayEvents(
       const sequence = Math.max(season.revisions[at] ?? 0, 0) + (own ? own.version : 0) + health
       if (kind === 'off' && sequence === health) return []
       const count = drills.get(day)
-      if (count === null) return [{ ...stoppedDay(day, season.changedAt), uid: `${key}-day-${day}@keen-anchor`, sequence }]
+      if (count === null)
+        return [{ ...stoppedDay(day, season.changedAt), uid: `${key}-day-${day}@keen-anchor`, sequence }]
       return [{
-        uid: `${key}-day-${day}@keen-anchor`, sequence, changedAt: season.changedAt, name: `${name}Trunk: ${kind === 'off' ? 'free' : kind}`, day, lastDay: day, startsAt: null, minutes: null, timeZone: 'UTC',
-        description: `${PHASES[said.phase].name}, week ${said.weekOfPhase} of ${said.weeksOfPhase}. ${kind === 'off' ? KIND_TEXT.off : why}${count ? ` ${count} ${count === 1 ? 'drill' : 'drills'}.` : ''}`,
+        uid: `${key}-day-${day}@keen-anchor`, sequence, changedAt: season.changedAt,
+        name: `${name}Trunk: ${kind === 'off' ? 'free' : kind}`, day, lastDay: day, startsAt: null, minutes: null,
+        timeZone: 'UTC',
+        description: `${PHASES[said.phase].name}, week ${said.weekOfPhase} of ${said.weeksOfPhase}. ${
+          kind === 'off' ? KIND_TEXT.off : why
+        }${count ? ` ${count} ${count === 1 ? 'drill' : 'drills'}.` : ''}`,
         cancelled: kind === 'off', priority: 0, busy: false,
       }]
     })

@@ -12,7 +12,9 @@ export function groups(context: Context): Promise<Group[]> {
   return transaction(context, tx => listGroups(tx, context.actor.organisationId))
 }
 
-/** Adds a group under the sender's key; a name that is taken is refused beside its field. A coach sees the own group. */
+/**
+ * Adds a group under the sender's key; a name that is taken is refused beside its field. A coach sees the own group.
+ */
 export function addGroup(context: Context, group: Group): Promise<Group[]> {
   const { organisationId, personId, role } = context.actor
   return writing(context, async (tx) => {
@@ -20,7 +22,9 @@ export function addGroup(context: Context, group: Group): Promise<Group[]> {
       const there = await listGroups(tx, organisationId)
       const sameName = there.find(g => g.name.toLowerCase() === group.name.trim().toLowerCase())
       if (sameName && sameName.id !== group.id) {
-        throw new AppError('alreadyExists', 'There is a group of this name.', { name: 'There is a group of this name.' })
+        throw new AppError('alreadyExists', 'There is a group of this name.', {
+          name: 'There is a group of this name.',
+        })
       }
       const isNew = await insertGroup(tx, organisationId, group)
       if (isNew && role === 'coach') await addGroupStaff(tx, organisationId, group.id, personId)
@@ -43,12 +47,15 @@ export async function saveFacility(
   context: Context, { version, counts }: { version: number, counts: Readonly<Record<string, number>> },
 ): Promise<Facility> {
   const unknown = Object.keys(counts).find(key => !Object.hasOwn(EQUIPMENT, key))
-  if (unknown) throw new AppError('badInput', 'This equipment is not known here.', { counts: 'This equipment is not known here.' })
+  if (unknown)
+    throw new AppError('badInput', 'This equipment is not known here.', { counts: 'This equipment is not known here.' })
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     const before = await present(tx, organisationId)
     if (!await claimFacilityVersion(tx, organisationId, version)) {
-      throw new AppError('changedElsewhere', 'Somebody else changed the counts meanwhile.', undefined, await present(tx, organisationId))
+      throw new AppError(
+        'changedElsewhere', 'Somebody else changed the counts meanwhile.', undefined, await present(tx, organisationId),
+      )
     }
     await setEquipmentCounts(tx, organisationId, counts)
     await record(tx, context, 'facility.change', { before: before.counts, after: counts })

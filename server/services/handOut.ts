@@ -19,14 +19,23 @@ export interface HandedOut {
 }
 
 /**
- * Looks at frozen sessions with the athlete as they stand on the day of training: today for what is due, its own day for what is to come.
- * Under a red flag nothing is handed out. Otherwise drills that may not be trained are there, stopped, with what may stand in for them; a
- * stand-in goes when its drill comes back; breath is read anew.
+ * Looks at frozen sessions with the athlete as they stand on the day of training: today for what is due, its own day
+ * for what is to come. Under a red flag nothing is handed out. Otherwise drills that may not be trained are there,
+ * stopped, with what may stand in for them; a stand-in goes when its drill comes back; breath is read anew.
  */
-export async function handOut(tx: Tx, context: Pick<Context, 'actor' | 'today'>, truth: Truth, sessions: readonly StoredSession[]): Promise<HandedOut> {
+export async function handOut(
+  tx: Tx, context: Pick<Context, 'actor' | 'today'>, truth: Truth, sessions: readonly StoredSession[],
+): Promise<HandedOut> {
   const { actor, today } = context
-  const logged = await loggedItemIds(tx, actor.organisationId, sessions.flatMap(session => session.items.map(item => item.id)))
-  const open = sessions.map(session => asTrained(session, truth, { day: dayOfTraining(session.day, today), logged, named: actor.role !== 'assistant', replaced: true }))
+  const logged = await loggedItemIds(
+    tx, actor.organisationId,
+    sessions.flatMap(session => session.items.map(item => item.id)),
+  )
+  const open = sessions.map(session =>
+    asTrained(session, truth, {
+      day: dayOfTraining(session.day, today), logged, named: actor.role !== 'assistant', replaced: true,
+    })
+  )
   return { stop: await stopOf(tx, context, truth, sessions), sessions: open }
 }
 
@@ -45,7 +54,9 @@ interface Look {
 }
 
 /** A session on a day, stopped as a whole or by its drills. */
-export function asTrained(session: StoredSession, { athlete, catalogue, on }: Truth, { day, logged, named, replaced }: Look): PrescribedSession {
+export function asTrained(
+  session: StoredSession, { athlete, catalogue, on }: Truth, { day, logged, named, replaced }: Look,
+): PrescribedSession {
   const { id, minutes, lifts, day: planned } = session
   const screen = on(day)
   if (redFlags(screen.flags).length > 0) return { id, day: planned, minutes, lifts: [], items: [] }
@@ -58,7 +69,9 @@ export function asTrained(session: StoredSession, { athlete, catalogue, on }: Tr
       const fresh = readAnew(item, screen, catalogue, named)
       if (texts.length === 0) return fresh
       const taken = session.items.some(other => other.standsInFor === item.id)
-      const instead = taken || !replaced ? null : insteadOf(item, session, planningContext(athlete, mondayOf(day), [], catalogue), day)
+      const instead = taken || !replaced
+        ? null
+        : insteadOf(item, session, planningContext(athlete, mondayOf(day), [], catalogue), day)
       return { ...fresh, stopped: { text: named ? texts[0]! : NOT_NOW, instead } }
     })
   return { id, day: planned, minutes, lifts, items }
@@ -74,7 +87,10 @@ function readAnew(item: PrescribedItem, screen: Screen, catalogue: Catalogue, na
   const own = item.breathWhy === null ? item.breath : 'holdAndReset'
   const { pattern, why } = mayTrain({ ...item, breath: own }, screen).breath
   const rounds = roundNotes(item, screen, catalogue)
-  return { ...item, breath: pattern, breathWhy: named ? why : null, ...(rounds.length > 0 ? { notes: [...(item.notes ?? []), ...rounds] } : {}) }
+  return {
+    ...item, breath: pattern, breathWhy: named ? why : null,
+    ...(rounds.length > 0 ? { notes: [...(item.notes ?? []), ...rounds] } : {}),
+  }
 }
 
 /** What the later rounds of a circuit are, in words, without what may not be trained today. */
@@ -91,32 +107,48 @@ function roundNotes({ rounds = [], dose, breath }: PrescribedItem, screen: Scree
 }
 
 /** A frozen drill as the planner knows one. */
-export const asItem = (item: PrescribedItem): TrunkItem =>
-  ({ id: item.id, variationId: item.variationId, dose: item.dose, slot: item.slot, pairedWith: null, extraSetSide: item.extraSetSide, setting: item.setting, why: item.why })
+export const asItem = (item: PrescribedItem): TrunkItem => ({
+  id: item.id, variationId: item.variationId, dose: item.dose, slot: item.slot, pairedWith: null,
+  extraSetSide: item.extraSetSide, setting: item.setting, why: item.why,
+})
 
 /** The nearest drill that may be trained in its place on the day; none where it is pain that stopped it. */
-export function standInFor(item: PrescribedItem, session: PrescribedSession, context: PlanningContext, day: string): TrunkItem | null {
+export function standInFor(
+  item: PrescribedItem, session: PrescribedSession, context: PlanningContext, day: string,
+): TrunkItem | null {
   const weekday = daysBetween(mondayOf(day), day)
   // What comes after pain is the coach's to say.
-  if (mayTrain(item, screenOn(context, weekday)).stops.some(({ rule }) => rule === 'pain' || rule === 'painTwice')) return null
-  const there: PlannedSession = { id: session.id, day: weekday, minutes: session.minutes, lifts: session.lifts, items: session.items.map(asItem) }
+  if (mayTrain(item, screenOn(context, weekday)).stops.some(({ rule }) => rule === 'pain' || rule === 'painTwice'))
+    return null
+  const there: PlannedSession = {
+    id: session.id, day: weekday, minutes: session.minutes, lifts: session.lifts, items: session.items.map(asItem),
+  }
   // Between the sets of a lift or inside it, what suits its place there suits it after the lifts too.
   const free = { ...asItem(item), slot: item.pairedWithLift ? 'after' as const : item.slot }
-  return alternatives(free, there, context).find(({ conflicts }) => !conflicts.some(({ blocks }) => blocks))?.item ?? null
+  return alternatives(free, there, context).find(({ conflicts }) => !conflicts.some(({ blocks }) => blocks))?.item
+    ?? null
 }
 
-function insteadOf(item: PrescribedItem, session: PrescribedSession, context: PlanningContext, day: string): StoppedDrill['instead'] {
+function insteadOf(
+  item: PrescribedItem, session: PrescribedSession, context: PlanningContext, day: string,
+): StoppedDrill['instead'] {
   const found = standInFor(item, session, context, day)
   const drill = found && context.screen.catalogue.find(found.variationId)
   return found && drill ? { variationId: drill.id, name: drill.name, dose: found.dose, sides: drill.sides } : null
 }
 
 /** Set while a red flag stands today: since when, who was told, and what of today was begun before it. */
-async function stopOf(tx: Tx, { actor, today }: Pick<Context, 'actor' | 'today'>, { athlete, on }: Truth, sessions: readonly StoredSession[]): Promise<TrainingStop | null> {
+async function stopOf(
+  tx: Tx, { actor, today }: Pick<Context, 'actor' | 'today'>, { athlete, on }: Truth,
+  sessions: readonly StoredSession[],
+): Promise<TrainingStop | null> {
   const red = redFlags(on(today).flags)
   if (red.length === 0) return null
   const told = await asSystem(tx, actor, () => openStop(tx, actor.organisationId, athlete.id))
-  const raised = red.flatMap(flag => Object.entries(athlete.health.raised).filter(([id]) => id === flag).map(([, since]) => since.at)).sort()[0]
+  const raised =
+    red.flatMap(flag =>
+      Object.entries(athlete.health.raised).filter(([id]) => id === flag).map(([, since]) => since.at)
+    ).sort()[0]
   const begun = sessions.filter(session => session.day === today).flatMap(session => session.items)
   return {
     since: told?.at ?? raised ?? `${today}T00:00:00.000Z`, told: told?.told ?? [],

@@ -19,8 +19,9 @@ const AHEAD_DAYS = 28
 export const momentOf = ({ today }: Pick<Context, 'today'>): Moment => ({ day: today, at: new Date().toISOString() })
 
 /**
- * What follows from a change of health, in its own transaction: a red flag or a limit that is new today is told to every coach, with
- * how many drills it stops; one that is gone settles what was told. Drills need not be touched: whatever hands them out asks on the day.
+ * What follows from a change of health, in its own transaction: a red flag or a limit that is new today is told to
+ * every coach, with how many drills it stops; one that is gone settles what was told. Drills need not be touched:
+ * whatever hands them out asks on the day.
  */
 export async function followHealth(tx: Tx, context: Context, before: Athlete | null, athleteId: string): Promise<void> {
   const { actor, today } = context
@@ -28,10 +29,16 @@ export async function followHealth(tx: Tx, context: Context, before: Athlete | n
   const was = before ? screenOf(before, today, truth.catalogue).flags : []
   const now = truth.on(today).flags
   const newReds = redFlags(now).filter(flag => !was.includes(flag))
-  const newLimits = now.filter(flag => !was.includes(flag) && !redFlags([flag]).length && !(flag.includes('~') && was.includes(flag.split('~')[0] as HealthMark)))
-  if (newReds.length > 0) await tellCoaches(tx, context, truth.athlete, 'stop', { stops: await stoppedDrills(tx, context, truth) })
-  else if (newLimits.length > 0) await tellCoaches(tx, context, truth.athlete, 'limits', { stops: await stoppedDrills(tx, context, truth) })
-  const settle = (kinds: readonly ('stop' | 'limits')[]): Promise<void> => asSystem(tx, actor, () => settleAlerts(tx, actor.organisationId, athleteId, { kinds }))
+  const newLimits = now.filter(flag =>
+    !was.includes(flag) && !redFlags([flag]).length
+    && !(flag.includes('~') && was.includes(flag.split('~')[0] as HealthMark))
+  )
+  if (newReds.length > 0)
+    await tellCoaches(tx, context, truth.athlete, 'stop', { stops: await stoppedDrills(tx, context, truth) })
+  else if (newLimits.length > 0)
+    await tellCoaches(tx, context, truth.athlete, 'limits', { stops: await stoppedDrills(tx, context, truth) })
+  const settle = (kinds: readonly ('stop' | 'limits')[]): Promise<void> =>
+    asSystem(tx, actor, () => settleAlerts(tx, actor.organisationId, athleteId, { kinds }))
   if (redFlags(was).length > 0 && redFlags(now).length === 0) {
     await settle(['stop'])
     await tellCoaches(tx, context, truth.athlete, 'cleared')
@@ -40,12 +47,19 @@ export async function followHealth(tx: Tx, context: Context, before: Athlete | n
 }
 
 /** Unlogged drills of present and coming sessions that may not be trained as things stand. */
-export async function stoppedDrills(tx: Tx, { actor, today }: Pick<Context, 'actor' | 'today'>, truth: Truth): Promise<number> {
+export async function stoppedDrills(
+  tx: Tx, { actor, today }: Pick<Context, 'actor' | 'today'>, truth: Truth,
+): Promise<number> {
   const { organisationId } = actor
   const sessions = await sessionsBetween(tx, organisationId, truth.athlete.id, today, addDays(today, AHEAD_DAYS))
-  const logged = await loggedItemIds(tx, organisationId, sessions.flatMap(session => session.items.map(item => item.id)))
+  const logged = await loggedItemIds(
+    tx, organisationId,
+    sessions.flatMap(session => session.items.map(item => item.id)),
+  )
   return sessions.reduce((sum, session) => {
-    const open = asTrained(session, truth, { day: dayOfTraining(session.day, today), logged, named: true, replaced: false }).items.filter(item => !item.stopped).map(item => item.id)
+    const open = asTrained(session, truth, {
+      day: dayOfTraining(session.day, today), logged, named: true, replaced: false,
+    }).items.filter(item => !item.stopped).map(item => item.id)
     return sum + session.items.filter(item => !logged.has(item.id) && !open.includes(item.id)).length
   }, 0)
 }

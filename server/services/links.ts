@@ -21,13 +21,15 @@ const TEXTS = {
   invitation: {
     subject: 'You are invited to Keen Anchor',
     body: (name: string, url: string) =>
-      `Hello ${name},\n\nyour coach has invited you to Keen Anchor. Choose a password here:\n\n${url}\n\nThe link works for seven days, once.\n`,
+      `Hello ${name},\n\nyour coach has invited you to Keen Anchor. Choose a password here:\n\n${url}\n\n`
+      + `The link works for seven days, once.\n`,
     page: 'join',
   },
   reset: {
     subject: 'A new password for Keen Anchor',
     body: (name: string, url: string) =>
-      `Hello ${name},\n\nsomebody, we hope you, asked for a new password. Choose it here:\n\n${url}\n\nThe link works for two hours, once. If it was not you, do nothing: your password stays.\n`,
+      `Hello ${name},\n\nsomebody, we hope you, asked for a new password. Choose it here:\n\n${url}\n\n`
+      + `The link works for two hours, once. If it was not you, do nothing: your password stays.\n`,
     page: 'reset',
   },
 } as const
@@ -50,11 +52,18 @@ export async function mailLink(
   await queue.send(tx, 'mail', { organisationId, mailId: id })
 }
 
-/** Mails a reset link if the address has an account. Called by the queue, so that asking takes the same time for all. */
-export async function mailResetLink(db: Knex, queue: Queue, publicUrl: string, email: string, now: Date): Promise<void> {
+/**
+ * Mails a reset link if the address has an account. Called by the queue, so that asking takes the same time for all.
+ */
+export async function mailResetLink(
+  db: Knex, queue: Queue, publicUrl: string, email: string, now: Date,
+): Promise<void> {
   const person = await asVisitor(db, email, tx => personByEmail(tx, email))
   if (!person) return
-  await inOrganisation(db, asSystemOf(person.organisationId), tx => mailLink(tx, queue, publicUrl, person, 'reset', now))
+  await inOrganisation(
+    db, asSystemOf(person.organisationId),
+    tx => mailLink(tx, queue, publicUrl, person, 'reset', now),
+  )
 }
 
 const over = (): AppError => new AppError('linkOver', 'This link has been used or is too old. Ask for a new one.')
@@ -72,7 +81,9 @@ export async function useLink(
     if (!person || person.closed || !await useToken(tx, organisationId, found.id)) throw over()
     const sessionVersion = await setPassword(tx, organisationId, personId, passwordHash).catch(addressTaken)
     const teller = { actor: { organisationId, personId: null, role: person.role }, requestId, write: null }
-    await record(tx, teller, found.kind === 'reset' ? 'account.reset' : 'account.accept', { subjectId: personId, athleteId: person.athleteId })
+    await record(tx, teller, found.kind === 'reset' ? 'account.reset' : 'account.accept', {
+      subjectId: personId, athleteId: person.athleteId,
+    })
     return { id: personId, organisationId, sessionVersion }
   })
 }
@@ -80,7 +91,10 @@ export async function useLink(
 /** Only the owner of an address learns that it already has an account. */
 function addressTaken(error: unknown): never {
   if ((error as { code?: string }).code === '23505') {
-    throw new AppError('alreadyExists', 'This address already has an account. Sign in with it, or ask to be invited under another address.')
+    throw new AppError(
+      'alreadyExists',
+      'This address already has an account. Sign in with it, or ask to be invited under another address.',
+    )
   }
   throw error
 }

@@ -12,8 +12,8 @@ import { tellOfPain } from './pain'
 import { record } from './record'
 
 /**
- * Stores sets from the floor. Sending one twice changes nothing. What was done before a flag was raised is stored whenever it arrives;
- * what was done although it was stopped is refused, and the record keeps that it was sent.
+ * Stores sets from the floor. Sending one twice changes nothing. What was done before a flag was raised is stored
+ * whenever it arrives; what was done although it was stopped is refused, and the record keeps that it was sent.
  */
 export async function logSets(context: Context, logs: readonly SetLogInput[]): Promise<{ stored: string[] }> {
   try {
@@ -21,7 +21,10 @@ export async function logSets(context: Context, logs: readonly SetLogInput[]): P
   }
   catch (error) {
     if (error instanceof AppError && error.code === 'stopped') {
-      await transaction(context, tx => record(tx, context, 'health.refused', { athleteId: context.actor.athleteId, after: { sets: logs } }))
+      await transaction(
+        context,
+        tx => record(tx, context, 'health.refused', { athleteId: context.actor.athleteId, after: { sets: logs } }),
+      )
     }
     throw error
   }
@@ -58,17 +61,27 @@ async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Pr
 
 function checkLog(log: SetLogInput, index: number, sides: 'both' | 'each', today: string): void {
   if (log.day > addDays(today, 1)) {
-    throw new AppError('badInput', 'A set cannot be logged ahead of its day.', { [`logs.${index}.day`]: 'This day is yet to come.' })
+    throw new AppError('badInput', 'A set cannot be logged ahead of its day.', {
+      [`logs.${index}.day`]: 'This day is yet to come.',
+    })
   }
   if ((sides === 'each') !== (log.side !== null)) {
     throw new AppError('badInput', 'Say which side it was.', { [`logs.${index}.side`]: 'Say which side it was.' })
   }
 }
 
-/** Refuses a set of a drill that health had stopped when it was done; rungs and equipment of the day do not matter to what was done. */
+/**
+ * Refuses a set of a drill that health had stopped when it was done; rungs and equipment of the day do not matter to
+ * what was done.
+ */
 function mustHaveBeenOpen(log: SetLogInput, item: Parameters<typeof mayTrain>[0], truth: Truth): void {
   const screen = screenAt(truth, log.day, log.performedAt)
-  const stop = mayTrain(item, screen).stops.find(({ rule }) => ['redFlag', 'clearance', 'flag', 'age', 'dose'].includes(rule))
-  const locked = truth.athlete.health.pain.some(pain => pain.variationId === item.variationId && pain.state === 'locked' && new Date(pain.at) < new Date(log.performedAt))
-  if (stop || locked) throw new AppError('stopped', 'This drill was stopped before this set was done. Tell your coach; it is not stored.')
+  const stop = mayTrain(item, screen).stops.find(({ rule }) =>
+    ['redFlag', 'clearance', 'flag', 'age', 'dose'].includes(rule)
+  )
+  const locked = truth.athlete.health.pain.some(pain =>
+    pain.variationId === item.variationId && pain.state === 'locked' && new Date(pain.at) < new Date(log.performedAt)
+  )
+  if (stop || locked)
+    throw new AppError('stopped', 'This drill was stopped before this set was done. Tell your coach; it is not stored.')
 }

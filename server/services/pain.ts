@@ -10,8 +10,13 @@ import { healthTruth } from './healthTruth'
 import { record } from './record'
 import { tellCoaches } from './tellCoaches'
 
-/** Tells coaches of drills that hurt in some sets that were just stored: once a drill, and louder when it is locked by it. */
-export async function tellOfPain(tx: Tx, context: Context, athlete: Pick<Athlete, 'id' | 'name'>, logs: readonly StoredSetLog[]): Promise<void> {
+/**
+ * Tells coaches of drills that hurt in some sets that were just stored: once a drill, and louder when it is locked by
+ * it.
+ */
+export async function tellOfPain(
+  tx: Tx, context: Context, athlete: Pick<Athlete, 'id' | 'name'>, logs: readonly StoredSetLog[],
+): Promise<void> {
   const hurt = new Set(logs.filter(log => log.breakPoint === 'pain' || log.painAt !== null).map(log => log.variationId))
   if (hurt.size === 0) return
   const { athlete: now } = await healthTruth(tx, context, athlete.id)
@@ -23,7 +28,10 @@ export async function tellOfPain(tx: Tx, context: Context, athlete: Pick<Athlete
 
 const refused = (field: string, text: string): AppError => new AppError('badInput', text, { [field]: text })
 
-/** A coach decides on a drill that hurt. One that hurt twice running goes on only when somebody qualified has looked at it. */
+/**
+ * A coach decides on a drill that hurt. One that hurt twice running goes on only when somebody qualified has looked at
+ * it.
+ */
 export function decidePain(context: Context, athleteId: string, input: PainInput): Promise<Athlete> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
@@ -31,12 +39,18 @@ export function decidePain(context: Context, athleteId: string, input: PainInput
     const pain = athlete.health.pain.find(one => one.variationId === input.variationId)
     if (!pain) throw new AppError('notFound', 'There is nothing to decide about this drill.')
     if (pain.state === 'locked' && input.verdict !== 'refer') {
-      if (input.lookedAtBy.trim().length < 3) throw refused('lookedAtBy', 'Say who has looked at it: it hurt twice running.')
-      if (input.role === null || !(input.role in CLEARING_ROLES)) throw refused('role', 'Say in what role: a clinician looks at it.')
+      if (input.lookedAtBy.trim().length < 3)
+        throw refused('lookedAtBy', 'Say who has looked at it: it hurt twice running.')
+      if (input.role === null || !(input.role in CLEARING_ROLES))
+        throw refused('role', 'Say in what role: a clinician looks at it.')
     }
     if (await insertPainDecision(tx, organisationId, athleteId, input)) {
       await record(tx, context, 'pain.decide', { athleteId, subjectId: input.variationId, before: pain, after: input })
-      await asSystem(tx, context.actor, () => settleAlerts(tx, organisationId, athleteId, { kinds: ['pain', 'painTwice'], variationId: input.variationId }))
+      await asSystem(
+        tx, context.actor,
+        () =>
+          settleAlerts(tx, organisationId, athleteId, { kinds: ['pain', 'painTwice'], variationId: input.variationId }),
+      )
     }
     return mustSeeAthlete(tx, context, athleteId)
   })

@@ -28,14 +28,22 @@ const MOST_ATTEMPTS = 4
 export interface LineOfWork { readonly organisationId: string, readonly runId: string, readonly athleteId: string }
 
 /**
- * Plans the weeks of one athlete in a run, one after the other, each stored with its outcome in one transaction: work that is
- * cut off anywhere goes on where it stopped, and no week is stored twice. Acts as whoever asked, and sees what they see.
+ * Plans the weeks of one athlete in a run, one after the other, each stored with its outcome in one transaction: work
+ * that is cut off anywhere goes on where it stopped, and no week is stored twice. Acts as whoever asked, and sees what
+ * they see.
  */
 export async function planLine(db: Knex, line: LineOfWork, plan: PlanOne): Promise<void> {
   const asked = await inOrganisation(db, asSystemOf(line.organisationId), async (tx) => {
     const run = await runRequest(tx, line.organisationId, line.runId)
     const person = run && await personById(tx, line.organisationId, run.askedBy)
-    return run && person ? { run, actor: { organisationId: line.organisationId, personId: person.id, role: person.role, athleteId: person.athleteId } } : null
+    return run && person
+      ? {
+        run,
+        actor: {
+          organisationId: line.organisationId, personId: person.id, role: person.role, athleteId: person.athleteId,
+        },
+      }
+      : null
   })
   if (!asked) return
   try {
@@ -45,7 +53,8 @@ export async function planLine(db: Knex, line: LineOfWork, plan: PlanOne): Promi
     }
     await inOrganisation(db, asked.actor, async (tx) => {
       const held = await holdLine(tx, line.organisationId, line.runId, line.athleteId)
-      if (held?.state === 'working') await setLine(tx, line.organisationId, line.runId, line.athleteId, { state: 'done' })
+      if (held?.state === 'working')
+        await setLine(tx, line.organisationId, line.runId, line.athleteId, { state: 'done' })
     })
   }
   catch (error) {
@@ -60,7 +69,8 @@ async function begin(db: Knex, actor: Actor, { organisationId, runId, athleteId 
     if (!held) throw new AppError('notFound', 'This athlete is no longer in sight of whoever asked.')
     if (held.state !== 'waiting' && held.state !== 'working') return false
     const attempts = held.attempts + 1
-    if (attempts > MOST_ATTEMPTS) throw new AppError('unexpected', 'Planning this athlete was cut off again and again and is given up.')
+    if (attempts > MOST_ATTEMPTS)
+      throw new AppError('unexpected', 'Planning this athlete was cut off again and again and is given up.')
     await setLine(tx, organisationId, runId, athleteId, { state: 'working', attempts })
     return true
   })
@@ -68,7 +78,8 @@ async function begin(db: Knex, actor: Actor, { organisationId, runId, athleteId 
 
 /** False when the line is no longer to be worked on. */
 async function planWeekOf(
-  db: Knex, { run, actor }: { run: RunRequest, actor: Actor }, { organisationId, runId, athleteId }: LineOfWork, startsOn: string, plan: PlanOne,
+  db: Knex, { run, actor }: { run: RunRequest, actor: Actor }, { organisationId, runId, athleteId }: LineOfWork,
+  startsOn: string, plan: PlanOne,
 ): Promise<boolean> {
   const before = await inOrganisation(db, actor, async (tx) => {
     const held = await holdLine(tx, organisationId, runId, athleteId)
@@ -83,8 +94,13 @@ async function planWeekOf(
     const stored = await weekOf(tx, organisationId, athleteId, startsOn)
     const { own } = run.request
     if (own && !(own.mondays.includes(startsOn) && holdsDrills(stored?.plan))) return 'there'
-    const sessions = own ? withDaysOver(stored!.plan.sessions, startsOn, own.today) : withOwnDays(run.request.sessions, athlete)
-    const request = withNothingPast(await requestFor(tx, organisationId, athlete, startsOn, sessions), own?.today ?? null)
+    const sessions = own
+      ? withDaysOver(stored!.plan.sessions, startsOn, own.today)
+      : withOwnDays(run.request.sessions, athlete)
+    const request = withNothingPast(
+      await requestFor(tx, organisationId, athlete, startsOn, sessions),
+      own?.today ?? null,
+    )
     return { stored, request, kept: !own && !run.request.replace && holdsDrills(stored?.plan) }
   })
   if (before === 'stopped') return false
@@ -94,11 +110,21 @@ async function planWeekOf(
   await inOrganisation(db, actor, async (tx) => {
     const held = await holdLine(tx, organisationId, runId, athleteId)
     if (held?.state !== 'working' || held.weeks.some(week => week.startsOn === startsOn)) return
-    const outcome = found ? await store(tx, actor, athleteId, startsOn, stored, found) : await keptOutcome(tx, organisationId, startsOn, stored!)
+    const outcome = found
+      ? await store(tx, actor, athleteId, startsOn, stored, found)
+      : await keptOutcome(tx, organisationId, startsOn, stored!)
     const athlete = await athleteById(tx, organisationId, athleteId)
-    const again = run.request.own && stored?.status === 'assigned' && !stored.changedSinceAssigned && outcome.outcome === 'proposed' && notKnown(athlete!).length === 0
-    if (again) await assignIn(tx, { actor, today: run.request.own!.today, requestId: null, write: null }, athleteId, startsOn, outcome.version)
-    await setLine(tx, organisationId, runId, athleteId, { weeks: [...held.weeks, { ...outcome, assigned: again ?? false }] })
+    const again = run.request.own && stored?.status === 'assigned' && !stored.changedSinceAssigned
+      && outcome.outcome === 'proposed' && notKnown(athlete!).length === 0
+    if (again)
+      await assignIn(
+        tx,
+        { actor, today: run.request.own!.today, requestId: null, write: null },
+        athleteId, startsOn, outcome.version,
+      )
+    await setLine(tx, organisationId, runId, athleteId, {
+      weeks: [...held.weeks, { ...outcome, assigned: again ?? false }],
+    })
   })
   return true
 }
@@ -107,32 +133,62 @@ async function planWeekOf(
 function withNothingPast(request: WeekRequest, today: string | null): WeekRequest {
   const { season } = request.settled
   if (today === null || !season) return request
-  const days = season.days.map((day, weekday) => (addDays(request.startsOn, weekday) < today ? { ...day, kind: 'off' as const, rule: 'free' as const } : day))
+  const days = season.days.map((
+    day, weekday,
+  ) => (addDays(request.startsOn, weekday) < today ? { ...day, kind: 'off' as const, rule: 'free' as const } : day))
   return { ...request, settled: { ...request.settled, season: { ...season, days } } }
 }
 
 /** The sessions of a week as they stand, drills of days that are over kept as they are. */
 function withDaysOver(sessions: readonly PlannedSession[], startsOn: string, today: string): PlannedSession[] {
-  return sessions.map(session => (addDays(startsOn, session.day) < today ? { ...session, items: session.items.map(item => ({ ...item, kept: true })) } : session))
+  return sessions.map(
+    session => (addDays(startsOn, session.day) < today
+      ? { ...session, items: session.items.map(item => ({ ...item, kept: true })) }
+      : session)
+  )
 }
 
-async function keptOutcome(tx: Tx, organisationId: string, startsOn: string, stored: NonNullable<Awaited<ReturnType<typeof weekOf>>>): Promise<WeekOutcome> {
+async function keptOutcome(
+  tx: Tx, organisationId: string, startsOn: string, stored: NonNullable<Awaited<ReturnType<typeof weekOf>>>,
+): Promise<WeekOutcome> {
   const catalogue = await catalogueOfOrganisation(tx, organisationId)
-  return outcomeOf(startsOn, 'kept', stored.version, { plan: stored.plan, notes: ['The week already holds drills and was kept.'], proof: null }, catalogue)
+  return outcomeOf(startsOn, 'kept', stored.version, {
+    plan: stored.plan, notes: ['The week already holds drills and was kept.'], proof: null,
+  }, catalogue)
 }
 
-async function store(tx: Tx, actor: Actor, athleteId: string, startsOn: string, stored: Awaited<ReturnType<typeof weekOf>>, found: WeekAnswer): Promise<WeekOutcome> {
+async function store(
+  tx: Tx, actor: Actor, athleteId: string, startsOn: string, stored: Awaited<ReturnType<typeof weekOf>>,
+  found: WeekAnswer,
+): Promise<WeekOutcome> {
   const { organisationId } = actor
   // Health may have changed while it was planned: the question is asked once more where it is stored.
   const athlete = (await athleteById(tx, organisationId, athleteId))!
   const { competitions, settled } = await requestFor(tx, organisationId, athlete, startsOn, [])
-  refuseForbidden(found.plan, planningContext(athlete, startsOn, competitions, await catalogueOfOrganisation(tx, organisationId), settled), stored?.plan)
+  refuseForbidden(
+    found.plan,
+    planningContext(athlete, startsOn, competitions, await catalogueOfOrganisation(tx, organisationId), settled),
+    stored?.plan,
+  )
   const saved = await saveWeek(tx, organisationId, athleteId, startsOn, stored?.version ?? 0, found.plan)
-  if (saved === null) throw new AppError('changedElsewhere', 'The week was changed meanwhile and was left as it is. Plan it again if it should give way.')
-  await record(tx, { actor, requestId: null, write: null }, 'week.propose', { athleteId, subjectId: startsOn, after: found.plan })
-  return outcomeOf(startsOn, found.refused ? 'refused' : 'proposed', saved, found, await catalogueOfOrganisation(tx, organisationId))
+  if (saved === null)
+    throw new AppError(
+      'changedElsewhere',
+      'The week was changed meanwhile and was left as it is. Plan it again if it should give way.',
+    )
+  await record(tx, { actor, requestId: null, write: null }, 'week.propose', {
+    athleteId, subjectId: startsOn, after: found.plan,
+  })
+  return outcomeOf(
+    startsOn, found.refused ? 'refused' : 'proposed', saved, found, await catalogueOfOrganisation(tx, organisationId),
+  )
 }
 
-async function fail(db: Knex, actor: Actor, { organisationId, runId, athleteId }: LineOfWork, problem: string): Promise<void> {
-  await inOrganisation(db, { ...actor, role: 'system' }, tx => setLine(tx, organisationId, runId, athleteId, { state: 'failed', problem }))
+async function fail(
+  db: Knex, actor: Actor, { organisationId, runId, athleteId }: LineOfWork, problem: string,
+): Promise<void> {
+  await inOrganisation(
+    db, { ...actor, role: 'system' },
+    tx => setLine(tx, organisationId, runId, athleteId, { state: 'failed', problem }),
+  )
 }

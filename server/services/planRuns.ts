@@ -29,8 +29,12 @@ export async function startRunIn(tx: Tx, context: Context, request: PlanRunReque
   const athleteIds = known.filter(athlete => !athlete.archived).map(athlete => athlete.id)
   if (athleteIds.length === 0) throw new AppError('notFound', 'None of these athletes is here.')
   if (!await insertRun(tx, organisationId, { ...request, athleteIds }, personId)) return
-  for (const athleteId of athleteIds) await context.queue.send(tx, 'planWeeks', { organisationId, runId: request.id, athleteId })
-  await record(tx, context, 'run.start', { subjectId: request.id, after: { athletes: athleteIds.length, startsOn: request.startsOn, weeks: request.weeks } })
+  for (const athleteId of athleteIds)
+    await context.queue.send(tx, 'planWeeks', { organisationId, runId: request.id, athleteId })
+  await record(tx, context, 'run.start', {
+    subjectId: request.id,
+    after: { athletes: athleteIds.length, startsOn: request.startsOn, weeks: request.weeks },
+  })
 }
 
 async function mustHaveRun(tx: Tx, organisationId: string, id: string): Promise<PlanRun> {
@@ -64,7 +68,8 @@ export function retryRun(context: Context, id: string): Promise<PlanRun> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     await mustHaveRun(tx, organisationId, id)
-    for (const athleteId of await requeueLines(tx, organisationId, id)) await context.queue.send(tx, 'planWeeks', { organisationId, runId: id, athleteId })
+    for (const athleteId of await requeueLines(tx, organisationId, id))
+      await context.queue.send(tx, 'planWeeks', { organisationId, runId: id, athleteId })
     return mustHaveRun(tx, organisationId, id)
   })
 }
@@ -83,11 +88,14 @@ export async function acceptRun(context: Context, id: string, athleteIds: readon
         continue
       }
       // Each week in a transaction of its own, and not under the name of this write: one that fails holds up no other.
-      const assigned = await assignWeek({ ...context, write: null }, line.athleteId, week.startsOn, week.version).then(() => true, (error: unknown) => {
-        if (!(error instanceof AppError)) throw error
-        problem = error.message
-        return false
-      })
+      const assigned = await assignWeek({ ...context, write: null }, line.athleteId, week.startsOn, week.version).then(
+        () => true,
+        (error: unknown) => {
+          if (!(error instanceof AppError)) throw error
+          problem = error.message
+          return false
+        },
+      )
       weeks.push({ ...week, assigned })
     }
     await transaction(context, tx => setLine(tx, organisationId, id, line.athleteId, { weeks, problem }))
@@ -97,11 +105,15 @@ export async function acceptRun(context: Context, id: string, athleteIds: readon
 
 /** What came of a week, in the figures of the review page. */
 export function outcomeOf(
-  startsOn: string, kind: WeekOutcome['outcome'], version: number, { plan, notes, proof }: Pick<WeekAnswer, 'plan' | 'notes' | 'proof'>, catalogue: Catalogue,
+  startsOn: string, kind: WeekOutcome['outcome'], version: number,
+  { plan, notes, proof }: Pick<WeekAnswer, 'plan' | 'notes' | 'proof'>,
+  catalogue: Catalogue,
 ): WeekOutcome {
   const trunkS = plan.sessions.reduce((sum, s) => sum + layOutSession(s, catalogue).trunkS, 0)
   return {
-    startsOn, outcome: kind, version, drills: plan.sessions.reduce((sum, s) => sum + s.items.length, 0), trunkMinutes: Math.round(trunkS / 60), notes, proof, assigned: false,
+    startsOn, outcome: kind, version,
+    drills: plan.sessions.reduce((sum, s) => sum + s.items.length, 0),
+    trunkMinutes: Math.round(trunkS / 60), notes, proof, assigned: false,
   }
 }
 
@@ -110,4 +122,5 @@ export const mondaysOf = ({ startsOn, weeks }: { readonly startsOn: string, read
   Array.from({ length: weeks }, (_, week) => addDays(startsOn, 7 * week))
 
 /** Whether a week already holds drills. */
-export const holdsDrills = (plan: WeekPlan | undefined): boolean => plan?.sessions.some(session => session.items.length > 0) ?? false
+export const holdsDrills = (plan: WeekPlan | undefined): boolean =>
+  plan?.sessions.some(session => session.items.length > 0) ?? false

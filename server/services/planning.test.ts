@@ -17,9 +17,14 @@ import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase } from 
 import { reviewWeek, storeWeek, weekSheet } from './weeks'
 
 const MONDAY = '2026-03-09'
-const lifts: PlannedSession = { id: 'd1', day: 1, minutes: 75, items: [], lifts: [{ id: 'l', lift: 'deadlift', sets: 3, reps: 5, percent1Rm: 80 }] }
+const lifts: PlannedSession = {
+  id: 'd1', day: 1, minutes: 75, items: [],
+  lifts: [{ id: 'l', lift: 'deadlift', sets: 3, reps: 5, percent1Rm: 80 }],
+}
 const plank = {
-  id: 'i1', variationId: 'side-plank.feet', dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 }, slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: 'Test.',
+  id: 'i1', variationId: 'side-plank.feet',
+  dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 },
+  slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: 'Test.',
 }
 
 let base: Awaited<ReturnType<typeof testDatabase>>
@@ -40,14 +45,20 @@ const add = async (over: Partial<AthleteInput> = {}): Promise<string> => {
   return id
 }
 const ask = async (athleteIds: readonly string[], over: Partial<PlanRunInput> = {}) =>
-  startRun(head, { id: randomUUID(), athleteIds, startsOn: MONDAY, weeks: 1, sessions: [lifts], replace: false, ...over })
-const work = (runId: string, athleteId: string, how: PlanOne = plan) => planLine(base.db, { organisationId: head.actor.organisationId, runId, athleteId }, how)
-const lineOf = async (runId: string, athleteId: string) => (await theRun(head, runId)).lines.find(line => line.athleteId === athleteId)!
+  startRun(head, {
+    id: randomUUID(), athleteIds, startsOn: MONDAY, weeks: 1, sessions: [lifts], replace: false, ...over,
+  })
+const work = (runId: string, athleteId: string, how: PlanOne = plan) =>
+  planLine(base.db, { organisationId: head.actor.organisationId, runId, athleteId }, how)
+const lineOf = async (runId: string, athleteId: string) =>
+  (await theRun(head, runId)).lines.find(line => line.athleteId === athleteId)!
 
 describe('a run over a roster', () => {
   it('plans each athlete, keeps what a coach has made and gives nothing under a red flag', async () => {
     const ids = [await add(), await add({ flags: ['nightPain'] }), await add()]
-    await storeWeek(head, ids[2]!, MONDAY, 0, { sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [plank] }] })
+    await storeWeek(head, ids[2]!, MONDAY, 0, {
+      sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [plank] }],
+    })
     const run = await ask(ids)
     expect(run.lines.map(line => line.state)).toEqual(['waiting', 'waiting', 'waiting'])
     for (const id of ids) await work(run.id, id)
@@ -60,7 +71,10 @@ describe('a run over a roster', () => {
 
   it('plans several weeks in order, each from the one before', async () => {
     const id = await add()
-    await changeRules(head, { scope: 'athlete', scopeId: id, version: 0, rules: { ...NO_RULES, blocks: [{ startsOn: MONDAY, phase: null, loads: [1, 1, 0.5] }] } })
+    await changeRules(head, {
+      scope: 'athlete', scopeId: id, version: 0,
+      rules: { ...NO_RULES, blocks: [{ startsOn: MONDAY, phase: null, loads: [1, 1, 0.5] }] },
+    })
     const run = await ask([id], { weeks: 3 })
     const before: number[] = []
     await work(run.id, id, (request) => {
@@ -70,7 +84,11 @@ describe('a run over a roster', () => {
     const { weeks } = await lineOf(run.id, id)
     expect(weeks.map(w => w.startsOn)).toEqual([MONDAY, '2026-03-16', '2026-03-23'])
     expect([before[0], before[1], before[2]]).toEqual([0, weeks[0]!.drills, weeks[1]!.drills])
-    const drills = await Promise.all([MONDAY, '2026-03-16'].map(async day => new Set((await weekSheet(head, id, day)).week.plan.sessions.flatMap(s => s.items.map(i => i.variationId)))))
+    const drills = await Promise.all(
+      [MONDAY, '2026-03-16'].map(async day =>
+        new Set((await weekSheet(head, id, day)).week.plan.sessions.flatMap(s => s.items.map(i => i.variationId)))
+      ),
+    )
     expect([...drills[0]!].filter(d => drills[1]!.has(d)).length).toBeGreaterThanOrEqual(Math.ceil(drills[0]!.size / 2))
     expect(weeks[2]!.trunkMinutes).toBeLessThan(weeks[1]!.trunkMinutes)
   })
@@ -86,7 +104,9 @@ describe('a run over a roster', () => {
     await expect(work(run.id, id, dies)).rejects.toThrow('killed')
     expect(await lineOf(run.id, id)).toMatchObject({ state: 'working', weeks: [{ startsOn: MONDAY, version: 1 }] })
     await work(run.id, id)
-    expect(await lineOf(run.id, id)).toMatchObject({ state: 'done', attempts: 2, weeks: [{ version: 1 }, { version: 1 }] })
+    expect(await lineOf(run.id, id)).toMatchObject({
+      state: 'done', attempts: 2, weeks: [{ version: 1 }, { version: 1 }],
+    })
     await work(run.id, id)
     expect((await weekSheet(head, id, MONDAY)).week.version).toBe(1)
   })
@@ -129,9 +149,12 @@ describe('a run over a roster', () => {
     const run = await ask(ids)
     await work(run.id, ids[0]!, () => Promise.reject(new DomainError('percent1Rm', 'A load is out of range.')))
     expect(await lineOf(run.id, ids[0]!)).toMatchObject({ state: 'failed', problem: 'A load is out of range.' })
-    for (let i = 0; i < 4; i++) await work(run.id, ids[1]!, () => Promise.reject(new Error('gone'))).catch(() => undefined)
+    for (let i = 0; i < 4; i++)
+      await work(run.id, ids[1]!, () => Promise.reject(new Error('gone'))).catch(() => undefined)
     await work(run.id, ids[1]!)
-    expect(await lineOf(run.id, ids[1]!)).toMatchObject({ state: 'failed', problem: expect.stringContaining('given up') as string })
+    expect(await lineOf(run.id, ids[1]!)).toMatchObject({
+      state: 'failed', problem: expect.stringContaining('given up') as string,
+    })
   })
 
   it('leaves a week that a coach changes meanwhile as the coach made it', async () => {
@@ -141,7 +164,9 @@ describe('a run over a roster', () => {
       await storeWeek(head, id, MONDAY, 0, { sessions: [] })
       return plan(request)
     })
-    expect(await lineOf(run.id, id)).toMatchObject({ state: 'failed', problem: expect.stringContaining('changed meanwhile') as string })
+    expect(await lineOf(run.id, id)).toMatchObject({
+      state: 'failed', problem: expect.stringContaining('changed meanwhile') as string,
+    })
     expect((await weekSheet(head, id, MONDAY)).week.plan.sessions).toEqual([])
   })
 
@@ -155,22 +180,32 @@ describe('a run over a roster', () => {
     expect([byId.get(ids[0]!)!.weeks[0]!.assigned, byId.get(ids[1]!)!.weeks[0]!.assigned]).toEqual([true, false])
     expect(byId.get(ids[1]!)!.problem).toContain('changed meanwhile')
     expect((await weekSheet(head, ids[0]!, MONDAY)).week.status).toBe('assigned')
-    expect((await acceptRun(head, run.id, [ids[0]!])).lines.find(l => l.athleteId === ids[0])!.weeks[0]!.assigned).toBe(true)
+    expect((await acceptRun(head, run.id, [ids[0]!])).lines.find(l => l.athleteId === ids[0])!.weeks[0]!.assigned).toBe(
+      true,
+    )
   })
 
   it('shows a coach only athletes in sight', async () => {
     const outside = randomUUID()
     await addGroup(head, { id: outside, name: `Far ${outside.slice(0, 4)}` })
     const [mine, far] = [await add(), await add({ groupIds: [outside] })]
-    const { context: coach } = await addPerson(base.db, head.actor.organisationId, 'coach', { groupIds: [head.groupId] })
+    const { context: coach } = await addPerson(base.db, head.actor.organisationId, 'coach', {
+      groupIds: [head.groupId],
+    })
     const run = await ask([mine, far])
     expect((await theRun(coach, run.id)).lines.map(l => l.athleteId)).toEqual([mine])
-    await expect(startRun(coach, { id: randomUUID(), athleteIds: [far], startsOn: MONDAY, weeks: 1, sessions: [], replace: false })).rejects.toMatchObject({ code: 'notFound' })
+    await expect(
+      startRun(coach, {
+        id: randomUUID(), athleteIds: [far], startsOn: MONDAY, weeks: 1, sessions: [], replace: false,
+      }),
+    ).rejects.toMatchObject({ code: 'notFound' })
   })
 
   it('is not started twice under one key', async () => {
     const id = await add()
-    const input: PlanRunInput = { id: randomUUID(), athleteIds: [id], startsOn: MONDAY, weeks: 1, sessions: [], replace: false }
+    const input: PlanRunInput = {
+      id: randomUUID(), athleteIds: [id], startsOn: MONDAY, weeks: 1, sessions: [], replace: false,
+    }
     expect((await startRun(head, input)).lines.length).toBe(1)
     expect((await startRun(head, input)).lines.length).toBe(1)
   })
@@ -181,27 +216,46 @@ describe('rules of planning', () => {
 
   it('are settled over the version that was read', async () => {
     const change = { scope: 'group' as const, scopeId: head.groupId, version: 0, rules }
-    expect((await changeRules(head, change)).find(r => r.scope === 'group')).toMatchObject({ version: 1, name: 'Squad', rules })
+    expect((await changeRules(head, change)).find(r => r.scope === 'group')).toMatchObject({
+      version: 1, name: 'Squad', rules,
+    })
     await expect(changeRules(head, change)).rejects.toMatchObject({ code: 'changedElsewhere' })
-    expect((await changeRules(head, { ...change, version: 1, rules: NO_RULES })).find(r => r.scope === 'group')!.rules.school).toBeNull()
+    expect(
+      (await changeRules(head, { ...change, version: 1, rules: NO_RULES })).find(r => r.scope === 'group')!.rules
+        .school,
+    ).toBeNull()
   })
 
   it('for everybody are the head coach’s; a coach settles groups and athletes in sight', async () => {
-    const { context: coach } = await addPerson(base.db, head.actor.organisationId, 'coach', { groupIds: [head.groupId] })
+    const { context: coach } = await addPerson(base.db, head.actor.organisationId, 'coach', {
+      groupIds: [head.groupId],
+    })
     const { context: strange } = await addPerson(base.db, head.actor.organisationId, 'coach')
     const id = await add()
-    await expect(changeRules(coach, { scope: 'organisation', scopeId: 'all', version: 0, rules })).rejects.toMatchObject({ code: 'notAllowed' })
-    await expect(changeRules(coach, { scope: 'phase', scopeId: 'taper', version: 0, rules })).rejects.toMatchObject({ code: 'notAllowed' })
-    await expect(changeRules(strange, { scope: 'athlete', scopeId: id, version: 0, rules })).rejects.toMatchObject({ code: 'notFound' })
-    await expect(changeRules(strange, { scope: 'group', scopeId: head.groupId, version: 0, rules })).rejects.toMatchObject({ code: 'notFound' })
-    expect((await changeRules(coach, { scope: 'athlete', scopeId: id, version: 0, rules })).map(r => r.scopeId)).toContain(id)
+    await expect(changeRules(coach, { scope: 'organisation', scopeId: 'all', version: 0, rules })).rejects
+      .toMatchObject({ code: 'notAllowed' })
+    await expect(changeRules(coach, { scope: 'phase', scopeId: 'taper', version: 0, rules })).rejects.toMatchObject({
+      code: 'notAllowed',
+    })
+    await expect(changeRules(strange, { scope: 'athlete', scopeId: id, version: 0, rules })).rejects.toMatchObject({
+      code: 'notFound',
+    })
+    await expect(changeRules(strange, { scope: 'group', scopeId: head.groupId, version: 0, rules })).rejects
+      .toMatchObject({ code: 'notFound' })
+    expect((await changeRules(coach, { scope: 'athlete', scopeId: id, version: 0, rules })).map(r => r.scopeId))
+      .toContain(id)
     expect((await allRules(strange)).map(r => r.scopeId)).not.toContain(id)
-    await expect(changeRules(head, { scope: 'phase', scopeId: 'holiday', version: 0, rules })).rejects.toMatchObject({ code: 'badInput' })
+    await expect(changeRules(head, { scope: 'phase', scopeId: 'holiday', version: 0, rules })).rejects.toMatchObject({
+      code: 'badInput',
+    })
   })
 
   it('reach the week sheet and the plan', async () => {
     const id = await add()
-    await changeRules(head, { scope: 'athlete', scopeId: id, version: 0, rules: { ...NO_RULES, never: ['front-plank.elbows'], lines: { flexion: 'off' } } })
+    await changeRules(head, {
+      scope: 'athlete', scopeId: id, version: 0,
+      rules: { ...NO_RULES, never: ['front-plank.elbows'], lines: { flexion: 'off' } },
+    })
     const { settled } = await weekSheet(head, id, MONDAY)
     expect(settled.layers.find(l => l.scope === 'athlete')!.rules.never).toEqual(['front-plank.elbows'])
     const run = await ask([id])
@@ -218,14 +272,18 @@ describe('a week applied to others', () => {
     const weak = await add({ rungs: { 'front-plank': 3, 'side-plank': 2 } })
     const hurt = await add({ flags: ['chestPain'] })
     const item = { ...plank, variationId: 'front-plank.feet-raised' }
-    await storeWeek(head, strong, MONDAY, 0, { sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [item] }] })
+    await storeWeek(head, strong, MONDAY, 0, {
+      sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [item] }],
+    })
     const applied = await applyWeek(head, strong, MONDAY, { itemIds: null, athleteIds: [weak, hurt, strong] })
     const byId = new Map(applied.map(a => [a.athleteId, a]))
     expect([byId.get(weak)!.placed, byId.get(hurt)!.placed, byId.has(strong)]).toEqual([1, 0, false])
     expect(byId.get(weak)!.notes[0]).toContain('the own rung')
     const { week } = await weekSheet(head, weak, MONDAY)
     const given = week.plan.sessions.find(s => s.day === 2)!.items[0]!
-    expect([findVariation(given.variationId)!.ladder, findVariation(given.variationId)!.rung]).toEqual(['front-plank', 3])
+    expect([findVariation(given.variationId)!.ladder, findVariation(given.variationId)!.rung]).toEqual([
+      'front-plank', 3,
+    ])
     expect((await applyWeek(head, strong, MONDAY, { itemIds: ['i1'], athleteIds: [weak] }))[0]!.placed).toBe(0)
   })
 })
@@ -233,8 +291,12 @@ describe('a week applied to others', () => {
 describe('a week looked at with the engine’s eyes', () => {
   it('has its mistakes named and single changes offered', async () => {
     const id = await add()
-    const crunches = { ...plank, variationId: 'flexion.crunch', dose: { sets: 3, amount: 25, unit: 'reps' as const, restS: 30 } }
-    const { findings, improvements } = await reviewWeek(head, id, MONDAY, [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [crunches] }])
+    const crunches = {
+      ...plank, variationId: 'flexion.crunch', dose: { sets: 3, amount: 25, unit: 'reps' as const, restS: 30 },
+    }
+    const { findings, improvements } = await reviewWeek(head, id, MONDAY, [{
+      id: 'd2', day: 2, minutes: 60, lifts: [], items: [crunches],
+    }])
     expect(findings.map(f => f.mistake)).toContain('onePlane')
     expect(improvements.length).toBeGreaterThan(0)
   })

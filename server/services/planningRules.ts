@@ -41,12 +41,17 @@ export function changeRules(context: Context, change: RulesChange): Promise<Stor
   const { organisationId, personId } = context.actor
   return writing(context, async (tx) => {
     await mustReach(tx, context, change)
-    const before = (await rulesInSight(tx, organisationId)).find(r => r.scope === change.scope && r.scopeId === change.scopeId)
+    const before = (await rulesInSight(tx, organisationId)).find(r =>
+      r.scope === change.scope && r.scopeId === change.scopeId
+    )
     if (!await saveRules(tx, organisationId, change, personId)) {
-      throw new AppError('changedElsewhere', 'Somebody else settled this meanwhile.', undefined, await rulesInSight(tx, organisationId))
+      throw new AppError(
+        'changedElsewhere', 'Somebody else settled this meanwhile.', undefined, await rulesInSight(tx, organisationId),
+      )
     }
     await record(tx, context, 'rules.change', {
-      athleteId: change.scope === 'athlete' ? change.scopeId : null, subjectId: `${change.scope}/${change.scopeId}`, before: before?.rules, after: change.rules,
+      athleteId: change.scope === 'athlete' ? change.scopeId : null, subjectId: `${change.scope}/${change.scopeId}`,
+      before: before?.rules, after: change.rules,
     })
     return rulesInSight(tx, organisationId)
   })
@@ -59,22 +64,32 @@ async function mustReach(tx: Tx, context: Context, { scope, scopeId }: RulesChan
     return
   }
   if (scope === 'group') {
-    if (!(await listGroups(tx, organisationId)).some(group => group.id === scopeId)) throw new AppError('notFound', 'There is no such group here.')
+    if (!(await listGroups(tx, organisationId)).some(group => group.id === scopeId))
+      throw new AppError('notFound', 'There is no such group here.')
     return
   }
   if (role !== 'headCoach') throw new AppError('notAllowed', 'What holds for everybody is settled by the head coach.')
   const known = scope === 'organisation' ? scopeId === EVERYBODY : Object.hasOwn(PHASES, scopeId)
-  if (!known) throw new AppError('badInput', 'There is no such scope here.', { scopeId: 'There is no such scope here.' })
+  if (!known)
+    throw new AppError('badInput', 'There is no such scope here.', { scopeId: 'There is no such scope here.' })
 }
 
-/** What holds for an athlete in a week: the layers, and drills of last week whose sets broke before their amount or hurt. */
+/**
+ * What holds for an athlete in a week: the layers, and drills of last week whose sets broke before their amount or
+ * hurt.
+ */
 export async function settledFor(tx: Tx, organisationId: string, athlete: Athlete, startsOn: string): Promise<Settled> {
   const groups = (await listGroups(tx, organisationId)).filter(group => athlete.groupIds.includes(group.id))
-  const rows = (await sharedRules(tx, organisationId)).filter(row => row.scope !== 'group' || groups.some(group => group.id === row.scopeId))
+  const rows = (await sharedRules(tx, organisationId)).filter(row =>
+    row.scope !== 'group' || groups.some(group => group.id === row.scopeId)
+  )
   const own = await rulesOfAthletes(tx, organisationId, [athlete.id])
   return {
     layers: [...rows, ...own].flatMap(({ scope, scopeId, rules }) => {
-      const name = nameOf({ scope, scopeId }, scope === 'athlete' ? athlete.name : groups.find(group => group.id === scopeId)?.name ?? null)
+      const name = nameOf(
+        { scope, scopeId },
+        scope === 'athlete' ? athlete.name : groups.find(group => group.id === scopeId)?.name ?? null,
+      )
       return name === null ? [] : [{ scope, scopeId, name, rules }]
     }),
     notHeld: await notHeldBefore(tx, organisationId, athlete.id, startsOn),
@@ -84,8 +99,18 @@ export async function settledFor(tx: Tx, organisationId: string, athlete: Athlet
 
 async function notHeldBefore(tx: Tx, organisationId: string, athleteId: string, startsOn: string): Promise<string[]> {
   const [from, to] = [addDays(startsOn, -7), addDays(startsOn, -1)]
-  const amounts = new Map((await prescribedBetween(tx, organisationId, [athleteId], from, to)).map(({ itemId, item }) => [itemId, item.dose.amount]))
+  const amounts = new Map(
+    (await prescribedBetween(tx, organisationId, [athleteId], from, to)).map((
+      { itemId, item },
+    ) => [itemId, item.dose.amount]),
+  )
   const logs = await logsBetween(tx, organisationId, [athleteId], from, to)
-  return [...new Set(logs.filter(log => log.painAt !== null || log.breakPoint === 'pain'
-    || (log.breakPoint !== 'none' && log.amount < (amounts.get(log.prescribedItemId) ?? Infinity))).map(log => log.variationId))].sort()
+  return [
+    ...new Set(
+      logs.filter(log =>
+        log.painAt !== null || log.breakPoint === 'pain'
+        || (log.breakPoint !== 'none' && log.amount < (amounts.get(log.prescribedItemId) ?? Infinity))
+      ).map(log => log.variationId),
+    ),
+  ].sort()
 }

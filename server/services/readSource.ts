@@ -12,26 +12,42 @@ const PATIENCE_MS = 8_000
 const MOST_BYTES = 600_000
 
 /** Reads a calendar file, CSV or address and says what is new, changed, the same or gone. Nothing is stored by it. */
-export async function readSource(context: Context, { groupId, kind, text, url }: CalendarSource, hosts: readonly string[]): Promise<CalendarFound> {
+export async function readSource(
+  context: Context, { groupId, kind, text, url }: CalendarSource, hosts: readonly string[],
+): Promise<CalendarFound> {
   const { organisationId } = context.actor
-  if ((text === null) === (url === null)) throw new AppError('badInput', 'Give a file or an address.', { text: 'Give a file or an address.' })
+  if ((text === null) === (url === null))
+    throw new AppError('badInput', 'Give a file or an address.', { text: 'Give a file or an address.' })
   const said = text ?? await fetchCalendar(url!, hosts)
   return transaction(context, async (tx) => {
-    if (!(await listGroups(tx, organisationId)).some(group => group.id === groupId)) throw new AppError('notFound', 'There is no such group here.')
+    if (!(await listGroups(tx, organisationId)).some(group => group.id === groupId))
+      throw new AppError('notFound', 'There is no such group here.')
     const { timeZone } = (await organisationById(tx, organisationId))!
     const read = /^\s*BEGIN:VCALENDAR/i.test(said) ? readCalendar(said, timeZone, context.today) : readCsv(said)
     const source = url === null ? read.source : url
-    return matchEntries({ ...read, source }, await entriesOf(tx, organisationId, [groupId]), { groupId, kind, timeZone, newKey, today: context.today })
+    return matchEntries({ ...read, source }, await entriesOf(tx, organisationId, [groupId]), {
+      groupId, kind, timeZone, newKey, today: context.today,
+    })
   })
 }
 
-/** Only addresses that the installation names are called: a coach's text must not reach into the network behind the server. */
+/**
+ * Only addresses that the installation names are called: a coach's text must not reach into the network behind the
+ * server.
+ */
 async function fetchCalendar(address: string, hosts: readonly string[]): Promise<string> {
   const url = new URL(address.replace(/^webcal:/, 'http:'))
   const wrong = (text: string): AppError => new AppError('badInput', text, { url: text })
-  if (!hosts.includes(url.host)) throw wrong(hosts.length === 0 ? 'Addresses are switched off here; use a file.' : `Calendars are read from ${hosts.join(', ')} only; use a file for others.`)
+  if (!hosts.includes(url.host))
+    throw wrong(
+      hosts.length === 0
+        ? 'Addresses are switched off here; use a file.'
+        : `Calendars are read from ${hosts.join(', ')} only; use a file for others.`,
+    )
   try {
-    const answer = await fetch(url, { redirect: 'error', signal: AbortSignal.timeout(PATIENCE_MS), headers: { accept: 'text/calendar, text/csv' } })
+    const answer = await fetch(url, {
+      redirect: 'error', signal: AbortSignal.timeout(PATIENCE_MS), headers: { accept: 'text/calendar, text/csv' },
+    })
     if (!answer.ok) throw wrong(`The calendar’s server answered ${answer.status}.`)
     return await boundedText(answer, wrong)
   }

@@ -14,10 +14,14 @@ interface Said {
   readonly after?: unknown
 }
 
-type Teller = Pick<Context, 'requestId' | 'write'> & { readonly actor: Pick<Actor, 'organisationId' | 'role'> & { readonly personId: string | null } }
+type Teller = Pick<Context, 'requestId' | 'write'> & {
+  readonly actor: Pick<Actor, 'organisationId' | 'role'> & { readonly personId: string | null }
+}
 
 /** Writes down who did what, in the transaction that does it. */
-export async function record(tx: Tx, { actor, requestId, write }: Teller, action: RecordAction, said: Said = {}): Promise<void> {
+export async function record(
+  tx: Tx, { actor, requestId, write }: Teller, action: RecordAction, said: Said = {},
+): Promise<void> {
   await addToRecord(tx, actor.organisationId, {
     id: newKey(),
     personId: actor.personId,
@@ -38,12 +42,19 @@ export async function recordHealthRead(tx: Tx, context: Context, athletes: reado
   const flagged = athletes.filter(athlete => athlete.flags.length > 0)
   if (flagged.length === 0 || role === 'assistant' || role === 'athlete') return
   const one = flagged.length === 1 ? flagged[0]!.id : null
-  await record(tx, context, 'health.read', { athleteId: one, after: one ? null : { athletes: flagged.map(athlete => athlete.id) } })
+  await record(tx, context, 'health.read', {
+    athleteId: one,
+    after: one ? null : { athletes: flagged.map(athlete => athlete.id) },
+  })
 }
 
 /** The record, newest first. */
-export function theRecord(context: Context, query: { before?: string | undefined, athleteId?: string | undefined }): Promise<RecordEntry[]> {
-  return transaction(context, tx => readRecord(tx, context.actor.organisationId, {
-    before: query.before ?? null, athleteId: query.athleteId ?? null, limit: PAGE,
-  }))
+export function theRecord(
+  context: Context,
+  query: { before?: string | undefined, athleteId?: string | undefined },
+): Promise<RecordEntry[]> {
+  return transaction(context, tx =>
+    readRecord(tx, context.actor.organisationId, {
+      before: query.before ?? null, athleteId: query.athleteId ?? null, limit: PAGE,
+    }))
 }

@@ -44,48 +44,77 @@ beforeAll(async () => {
 afterAll(() => base.drop())
 
 const yes = (...flags: FlagId[]): Answers => Object.fromEntries(FLAG_IDS.map(flag => [flag, flags.includes(flag)]))
-const clearance = (flag: FlagId, over: Partial<Clearance> = {}): Clearance =>
-  ({ id: randomUUID(), flag, extent: 'all', givenBy: 'Island practice', role: 'doctor', from: TODAY, until: null, note: '', ...over })
+const clearance = (flag: FlagId, over: Partial<Clearance> = {}): Clearance => ({
+  id: randomUUID(), flag, extent: 'all', givenBy: 'Island practice', role: 'doctor', from: TODAY, until: null, note: '',
+  ...over,
+})
 
 /** One drill of every ladder and kind, in one session, whatever the place says of it. */
-const NAMED = ['front-plank.weight-on-back', 'front-plank.hands', 'flexion.crunch', 'carries.suitcase-heavy', 'inside-lift.front-loaded-squat', 'brace.find-it', 'rotation.throw-to-wall', 'levers.full']
-const PICKED = [...NAMED.map(id => STANDARD.find(id)!), ...VARIATIONS.filter((v, i) => i % 19 === 0 && !NAMED.includes(v.id))]
+const NAMED = [
+  'front-plank.weight-on-back', 'front-plank.hands', 'flexion.crunch', 'carries.suitcase-heavy',
+  'inside-lift.front-loaded-squat', 'brace.find-it', 'rotation.throw-to-wall', 'levers.full',
+]
+const PICKED = [
+  ...NAMED.map(id => STANDARD.find(id)!),
+  ...VARIATIONS.filter((v, i) => i % 19 === 0 && !NAMED.includes(v.id)),
+]
 const plan: WeekPlan = {
   sessions: [{
-    id: 'd2', day: 2, minutes: 240, lifts: [], items: PICKED.map((v, i) => ({
-      id: `i${i}`, variationId: v.id, dose: v.doses[0]!, slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: '',
+    id: 'd2', day: 2, minutes: 240, lifts: [],
+    items: PICKED.map((v, i) => ({
+      id: `i${i}`, variationId: v.id, dose: v.doses[0]!, slot: 'after' as const, pairedWith: null, extraSetSide: null,
+      setting: {}, why: '',
     })),
   }],
 }
 const strong = { rungs: Object.fromEntries(STANDARD.ladders.map(l => [l.id, l.rungs.length])), birthYear: 1995 }
 
-interface Walked { readonly id: string, readonly own: Context, readonly sessionId: string, readonly items: Awaited<ReturnType<typeof athleteToday>>['session'] }
+interface Walked {
+  readonly id: string
+  readonly own: Context
+  readonly sessionId: string
+  readonly items: Awaited<ReturnType<typeof athleteToday>>['session']
+}
 
 /** An able athlete with all of that assigned for today. */
 async function walked(over = {}): Promise<Walked> {
-  const id = await makeKnown(coach, (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [coach.groupId], ...strong, ...over }))).id)
+  const id = await makeKnown(
+    coach,
+    (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [coach.groupId], ...strong, ...over }))).id,
+  )
   await storeWeek(coach, id, MONDAY, 0, plan)
   await assignWeek(coach, id, MONDAY, 1)
-  const own = (await addPerson(base.db, coach.actor.organisationId, 'athlete', { athleteId: id, passwordHash: 'x' })).context
+  const own =
+    (await addPerson(base.db, coach.actor.organisationId, 'athlete', { athleteId: id, passwordHash: 'x' })).context
   const { session } = await athleteToday(own, id)
   return { id, own, sessionId: session!.id, items: session }
 }
 
 const aSet = (prescribedItemId: string, sides: 'both' | 'each', over: Partial<SetLogInput> = {}): SetLogInput => ({
-  id: randomUUID(), prescribedItemId, day: TODAY, performedAt: afterNow(), setNumber: 1, side: sides === 'each' ? 'left' : null, amount: 5, breakPoint: 'none',
-  setting: {}, feltAt: [], effort: 6, painAt: null, note: '', ...over,
+  id: randomUUID(), prescribedItemId, day: TODAY, performedAt: afterNow(), setNumber: 1,
+  side: sides === 'each' ? 'left' : null, amount: 5, breakPoint: 'none', setting: {}, feltAt: [], effort: 6,
+  painAt: null, note: '', ...over,
 })
 const aTrial = (athleteId: string, over: Partial<TrialInput> = {}): TrialInput => ({
-  id: randomUUID(), athleteId, day: TODAY, performedAt: afterNow(), test: 'hollow', side: null, value: 40, breakPoint: 'trunk', setting: {}, note: '', ...over,
+  id: randomUUID(), athleteId, day: TODAY, performedAt: afterNow(), test: 'hollow', side: null, value: 40,
+  breakPoint: 'trunk', setting: {}, note: '', ...over,
 })
-const refused = (of: Promise<unknown>): Promise<string> => of.then(() => 'taken', (error: { code?: string }) => error.code ?? String(error))
+const refused = (of: Promise<unknown>): Promise<string> =>
+  of.then(() => 'taken', (error: { code?: string }) => error.code ?? String(error))
 
 /** Everything handed out for training, by every way there is. */
 async function handedOut({ id, own, sessionId }: Walked): Promise<string[]> {
-  const open = (of: { readonly session: Walked['items'] }): string[] => (of.session?.items ?? []).filter(item => !item.stopped).map(item => item.variationId)
-  const feed = await inOrganisation(base.db, asSystemOf(coach.actor.organisationId), tx => feedEvents(tx, coach.actor.organisationId, { scope: 'athlete', subjectId: id }, () => TODAY))
+  const open = (of: { readonly session: Walked['items'] }): string[] =>
+    (of.session?.items ?? []).filter(item => !item.stopped).map(item => item.variationId)
+  const feed = await inOrganisation(
+    base.db, asSystemOf(coach.actor.organisationId),
+    tx => feedEvents(tx, coach.actor.organisationId, { scope: 'athlete', subjectId: id }, () => TODAY),
+  )
   expect(JSON.stringify(feed)).not.toMatch(/[1-9] drills?\./)
-  return [...open(await athleteToday(own, id)), ...open(await runSession(own, sessionId)), ...open(await runSession(coach, sessionId)), ...open(await runSession(assistant, sessionId))]
+  return [
+    ...open(await athleteToday(own, id)), ...open(await runSession(own, sessionId)),
+    ...open(await runSession(coach, sessionId)), ...open(await runSession(assistant, sessionId)),
+  ]
 }
 
 /** Tries to hand out or take in training in every way there is, and tells which drills got through. */
@@ -110,13 +139,21 @@ async function tryEverything(one: Walked): Promise<string[]> {
   }
   const settled = await weekSheet(coach, one.id, '2026-03-16')
   const sessions = [0, 3].map((day): PlannedSession => ({ id: `d${day}`, day, minutes: 40, lifts: [], items: [] }))
-  const proposed = optimiseWeek({ context: planningContext(settled.athlete, '2026-03-16', [], STANDARD, settled.settled), sessions }, { budget: { steps: 200, restarts: 1, preferenceSteps: 50 } })
+  const proposed = optimiseWeek({
+    context: planningContext(settled.athlete, '2026-03-16', [], STANDARD, settled.settled),
+    sessions,
+  }, { budget: { steps: 200, restarts: 1, preferenceSteps: 50 } })
   got.push(...proposed.plan.sessions.flatMap(s => s.items.map(i => i.variationId)))
   return got
 }
 
-describe.each([...FLAG_IDS.map(flag => [flag]), ['pregnancy', 'herniaSurgery'], ['herniaSurgery', 'bloodPressureHeart'], ['wrist', 'shoulder'], ['osteoporosis', 'backPainArching']] as FlagId[][])(
-  'an athlete who reports %s %s', (...flags) => {
+describe.each(
+  [...FLAG_IDS.map(flag => [flag]), ['pregnancy', 'herniaSurgery'], ['herniaSurgery', 'bloodPressureHeart'], [
+    'wrist', 'shoulder',
+  ], ['osteoporosis', 'backPainArching']] as FlagId[][],
+)(
+  'an athlete who reports %s %s',
+  (...flags) => {
     it('gets no forbidden drill by any path, and keeps what is left', async () => {
       const one = await walked()
       await screenAthlete(one.own, one.id, 1, yes(...flags))
@@ -125,18 +162,37 @@ describe.each([...FLAG_IDS.map(flag => [flag]), ['pregnancy', 'herniaSurgery'], 
       const red = flags.some(flag => FLAGS[flag].kind === 'red')
       if (red) {
         expect(got).toEqual([])
-        for (const context of [one.own, coach, assistant]) expect((await runSession(context, one.sessionId)).session!.items).toEqual([])
+        for (const context of [one.own, coach, assistant])
+          expect((await runSession(context, one.sessionId)).session!.items).toEqual([])
         expect((await athleteToday(one.own, one.id)).stop).toMatchObject({ told: ['Test headCoach'] })
         expect(await refused(logTrials(coach, [aTrial(one.id)]))).toBe('stopped')
         expect(await refused(logPractice(one.own, one.id, { id: randomUUID(), day: TODAY, step: 2 }))).toBe('stopped')
-        expect(await refused(setBraceCourse(coach, one.id, { cue: 'drawIn', homework: { timesADay: 2, until: null, note: '' } }))).toBe('stopped')
-        expect(await refused(checkBrace(coach, one.id, { id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '' }))).toBe('stopped')
+        expect(
+          await refused(
+            setBraceCourse(coach, one.id, { cue: 'drawIn', homework: { timesADay: 2, until: null, note: '' } }),
+          ),
+        ).toBe('stopped')
+        expect(
+          await refused(
+            checkBrace(coach, one.id, {
+              id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '',
+            }),
+          ),
+        ).toBe('stopped')
         expect(await refused(assignWeek(coach, one.id, MONDAY, 1))).toBe('badInput')
         const runId = randomUUID()
-        await startRun(coach, { id: runId, athleteIds: [one.id], startsOn: '2026-03-23', weeks: 1, sessions: [], replace: false })
-        await planLine(base.db, { organisationId: coach.actor.organisationId, runId, athleteId: one.id }, request => Promise.resolve({
-          plan: { sessions: [{ ...plan.sessions[0]!, items: [plan.sessions[0]!.items[0]!] }] }, notes: [], refused: false, proof: null, asked: request.startsOn,
-        }))
+        await startRun(coach, {
+          id: runId, athleteIds: [one.id], startsOn: '2026-03-23', weeks: 1, sessions: [], replace: false,
+        })
+        await planLine(
+          base.db,
+          { organisationId: coach.actor.organisationId, runId, athleteId: one.id },
+          request =>
+            Promise.resolve({
+              plan: { sessions: [{ ...plan.sessions[0]!, items: [plan.sessions[0]!.items[0]!] }] },
+              notes: [], refused: false, proof: null, asked: request.startsOn,
+            }),
+        )
         expect((await weekSheet(coach, one.id, '2026-03-23')).week.version).toBe(0)
       }
       // What was done before is taken in whatever came after.
@@ -148,7 +204,9 @@ describe.each([...FLAG_IDS.map(flag => [flag]), ['pregnancy', 'herniaSurgery'], 
 describe('a red flag', () => {
   it('tells every coach in its own transaction, and comes back as it was when it is cleared', async () => {
     const one = await walked({ name: 'Told About' })
-    const two = (await addPerson(base.db, coach.actor.organisationId, 'coach', { groupIds: [coach.groupId], passwordHash: 'x' })).email
+    const two =
+      (await addPerson(base.db, coach.actor.organisationId, 'coach', { groupIds: [coach.groupId], passwordHash: 'x' }))
+        .email
     await base.owner('person').where({ role: 'headCoach' }).update({ password_hash: 'x' })
     const before = (await athleteToday(one.own, one.id)).session!
     await screenAthlete(one.own, one.id, 1, yes('chestPain'))
@@ -161,19 +219,30 @@ describe('a red flag', () => {
     expect((await theRecord(coach, { athleteId: one.id })).map(line => line.action)).toContain('health.screen')
     await addClearance(coach, one.id, clearance('chestPain'))
     expect((await athleteToday(one.own, one.id)).session).toEqual(before)
-    expect((await healthAlerts(coach)).alerts.filter(a => a.athleteId === one.id).map(a => [a.kind, a.settled])).toEqual([['cleared', false], ['stop', true]])
+    expect((await healthAlerts(coach)).alerts.filter(a => a.athleteId === one.id).map(a => [a.kind, a.settled]))
+      .toEqual([['cleared', false], ['stop', true]])
   })
 
   it('is not erased by an older form, by a form that says no, nor by the profile', async () => {
     const one = await walked()
     const { health: { version } } = await getAthlete(coach, one.id)
     await screenAthlete(one.own, one.id, version, yes('chestPain'))
-    await expect(screenAthlete(coach, one.id, version, yes('wrist'))).rejects.toMatchObject({ code: 'changedElsewhere', current: { flags: ['chestPain'], answers: { chestPain: true } } })
+    await expect(screenAthlete(coach, one.id, version, yes('wrist'))).rejects.toMatchObject({
+      code: 'changedElsewhere', current: { flags: ['chestPain'], answers: { chestPain: true } },
+    })
     expect((await screenAthlete(coach, one.id, version + 1, yes('wrist'))).flags).toEqual(['chestPain', 'wrist'])
-    const { id: _i, archived: _a, clearances: _c, health: _h, screenedOn: _s, accountEmail: _e, accountState: _st, changedBy: _b, version: read, ...input } = await getAthlete(coach, one.id)
-    await expect(saveAthlete(coach, one.id, read, { ...input, flags: ['wrist'] })).rejects.toMatchObject({ fields: { flags: expect.stringContaining('clearance') } })
+    const {
+      id: _i, archived: _a, clearances: _c, health: _h, screenedOn: _s, accountEmail: _e, accountState: _st,
+      changedBy: _b, version: read,
+      ...input
+    } = await getAthlete(coach, one.id)
+    await expect(saveAthlete(coach, one.id, read, { ...input, flags: ['wrist'] })).rejects.toMatchObject({
+      fields: { flags: expect.stringContaining('clearance') },
+    })
     // A replay from a device's queue raises, and lowers nothing.
-    expect((await screenAthlete(one.own, one.id, version, yes('shoulder'))).flags).toEqual(['chestPain', 'shoulder', 'wrist'])
+    expect((await screenAthlete(one.own, one.id, version, yes('shoulder'))).flags).toEqual([
+      'chestPain', 'shoulder', 'wrist',
+    ])
   })
 
   it('that is reported once more after a clearance stands anew', async () => {
@@ -193,7 +262,9 @@ describe('a red flag', () => {
     await addClearance(coach, one.id, word)
     expect((await athleteToday(one.own, one.id)).session!.items.length).toBeGreaterThan(0)
     const saturday = { ...plan.sessions[0]!, id: 'd5', day: 5 }
-    await expect(storeWeek(coach, one.id, MONDAY, 1, { sessions: [...plan.sessions, saturday] })).rejects.toThrow('refer first')
+    await expect(storeWeek(coach, one.id, MONDAY, 1, { sessions: [...plan.sessions, saturday] })).rejects.toThrow(
+      'refer first',
+    )
     await withdrawClearance(coach, one.id, word.id)
     expect((await athleteToday(one.own, one.id)).stop).not.toBeNull()
   })
@@ -213,11 +284,13 @@ describe('an amber flag after assigning', () => {
     const today = (await athleteToday(one.own, one.id)).session!
     const stopped = today.items.find(item => item.stopped?.instead)!
     expect(stopped.stopped!.text).toContain('Wrist complaint')
-    expect((await runSession(assistant, one.sessionId)).session!.items.find(i => i.id === stopped.id)!.stopped!.text).toBe('Not for this athlete now.')
+    expect((await runSession(assistant, one.sessionId)).session!.items.find(i => i.id === stopped.id)!.stopped!.text)
+      .toBe('Not for this athlete now.')
     const again = await takeStandIn(one.own, one.sessionId, stopped.id)
     const stand = again.session!.items.find(item => item.standsInFor === stopped.id)!
     expect([stand.variationId, stand.stopped]).toEqual([stopped.stopped!.instead!.variationId, undefined])
-    expect((await takeStandIn(one.own, one.sessionId, stopped.id)).session!.items.filter(i => i.standsInFor)).toHaveLength(1)
+    expect((await takeStandIn(one.own, one.sessionId, stopped.id)).session!.items.filter(i => i.standsInFor))
+      .toHaveLength(1)
     await screenAthlete(coach, one.id, 2, yes())
     const back = (await athleteToday(one.own, one.id)).session!
     expect([back.items.some(i => i.standsInFor), back.items.some(i => i.stopped)]).toEqual([false, false])
@@ -225,7 +298,10 @@ describe('an amber flag after assigning', () => {
 
   it('reads held breaths anew, and gives them back', async () => {
     const one = await walked()
-    const breath = async (): Promise<string> => (await runSession(one.own, one.sessionId)).session!.items.find(i => i.variationId === 'inside-lift.front-loaded-squat')!.breath
+    const breath = async (): Promise<string> =>
+      (await runSession(one.own, one.sessionId)).session!.items.find(i =>
+        i.variationId === 'inside-lift.front-loaded-squat'
+      )!.breath
     expect(await breath()).toBe('holdAndReset')
     await screenAthlete(coach, one.id, 1, yes('bloodPressureHeart'))
     expect(await breath()).toBe('exhaleOnEffort')
@@ -236,7 +312,8 @@ describe('an amber flag after assigning', () => {
   it('lets the rest of a stored week be changed while a stopped drill is in it', async () => {
     const one = await walked()
     await screenAthlete(coach, one.id, 1, yes('wrist'))
-    expect((await storeWeek(coach, one.id, MONDAY, 1, { sessions: [{ ...plan.sessions[0]!, minutes: 200 }] })).version).toBe(2)
+    expect((await storeWeek(coach, one.id, MONDAY, 1, { sessions: [{ ...plan.sessions[0]!, minutes: 200 }] })).version)
+      .toBe(2)
     const moved = { sessions: [{ ...plan.sessions[0]!, day: 4 }] }
     await expect(storeWeek(coach, one.id, MONDAY, 2, moved)).rejects.toMatchObject({ code: 'badInput' })
   })
@@ -245,7 +322,9 @@ describe('an amber flag after assigning', () => {
     const [from, to] = [await walked(), await walked()]
     await screenAthlete(coach, to.id, 1, yes('wrist', 'backPainBending'))
     await applyWeek(coach, from.id, MONDAY, { itemIds: null, athleteIds: [to.id] })
-    const added = (await weekSheet(coach, to.id, MONDAY)).week.plan.sessions.flatMap(s => s.items).filter(i => i.id.endsWith('+'))
+    const added = (await weekSheet(coach, to.id, MONDAY)).week.plan.sessions.flatMap(s => s.items).filter(i =>
+      i.id.endsWith('+')
+    )
     expect(added.filter(i => isForbidden(STANDARD.find(i.variationId)!, ['wrist', 'backPainBending'], 30))).toEqual([])
   })
 })
@@ -254,48 +333,81 @@ describe('an assistant', () => {
   it('sees that an athlete is stopped and what is left, and nothing else', async () => {
     const one = await walked()
     await screenAthlete(one.own, one.id, 1, yes('pregnancy'))
-    const said = JSON.stringify([await runSession(assistant, one.sessionId), await weekSheet(assistant, one.id, MONDAY), await healthAlerts(assistant), await getAthlete(assistant, one.id)])
-    expect(said.match(/.{60}(pregnan|given birth|clearance is|breath-holding|noBreathHold|no:supine|pressureRise).{30}/i)?.[0]).toBeUndefined()
+    const said = JSON.stringify([
+      await runSession(assistant, one.sessionId), await weekSheet(assistant, one.id, MONDAY),
+      await healthAlerts(assistant), await getAthlete(assistant, one.id),
+    ])
+    expect(
+      said.match(/.{60}(pregnan|given birth|clearance is|breath-holding|noBreathHold|no:supine|pressureRise).{30}/i)
+        ?.[0],
+    ).toBeUndefined()
     expect(said).not.toMatch(/pregnan|given birth|clearance is|breath-holding|noBreathHold|no:supine|pressureRise/i)
     expect(said).toContain('Not for this athlete now.')
   })
 })
 
 describe('pain in a set', () => {
-  const hurting = async (): Promise<{ one: Walked, item: NonNullable<Walked['items']>['items'][number], log: (over?: Partial<SetLogInput>) => Promise<string> }> => {
+  const hurting = async (): Promise<
+    {
+      one: Walked
+      item: NonNullable<Walked['items']>['items'][number]
+      log: (over?: Partial<SetLogInput>) => Promise<string>
+    }
+  > => {
     const one = await walked()
     const item = one.items!.items.find(i => i.variationId === 'front-plank.weight-on-back')!
-    return { one, item, log: (over = {}) => refused(logSets(one.own, [aSet(item.id, item.sides, { performedAt: new Date().toISOString(), ...over })])) }
+    return {
+      one, item,
+      log: (over = {}) =>
+        refused(logSets(one.own, [aSet(item.id, item.sides, { performedAt: new Date().toISOString(), ...over })])),
+    }
   }
 
   it('stands with its place for coaches, stops the drill until it is decided, and the decision opens it', async () => {
     const { one, item, log } = await hurting()
     expect(await log({ breakPoint: 'pain', painAt: 'lowBack' })).toBe('taken')
     const { health, flags } = await getAthlete(coach, one.id)
-    expect([flags, health.pain]).toMatchObject([[], [{ variationId: item.variationId, place: 'lowBack', times: 1, state: 'waits' }]])
-    expect((await getAthlete(assistant, one.id)).health.pain).toMatchObject([{ variationId: item.variationId, place: null }])
+    expect([flags, health.pain]).toMatchObject([[], [{
+      variationId: item.variationId, place: 'lowBack', times: 1, state: 'waits',
+    }]])
+    expect((await getAthlete(assistant, one.id)).health.pain).toMatchObject([{
+      variationId: item.variationId, place: null,
+    }])
     for (const [reader, place] of [[one.own, 'lowBack'], [coach, 'lowBack'], [assistant, null]] as const) {
       const { logs, session } = await runSession(reader, one.sessionId)
       expect(logs).toMatchObject([{ breakPoint: 'pain', painAt: place }])
-      if (reader === one.own) expect(session!.items.find(i => i.id === item.id)!.stopped).toMatchObject({ text: expect.stringContaining('decision'), instead: null })
+      if (reader === one.own)
+        expect(session!.items.find(i => i.id === item.id)!.stopped).toMatchObject({
+          text: expect.stringContaining('decision'), instead: null,
+        })
     }
     // What comes after pain is the coach's to say.
     await expect(takeStandIn(one.own, one.sessionId, item.id)).rejects.toMatchObject({ code: 'notFound' })
     expect((await healthAlerts(coach)).alerts[0]).toMatchObject({ kind: 'pain', variationId: item.variationId })
-    const decision = { id: randomUUID(), variationId: item.variationId, verdict: 'goOn' as const, reason: 'Effort, not pain.', lookedAtBy: '', role: null }
+    const decision = {
+      id: randomUUID(), variationId: item.variationId, verdict: 'goOn' as const, reason: 'Effort, not pain.',
+      lookedAtBy: '', role: null,
+    }
     await decidePain(coach, one.id, decision)
-    expect((await runSession(one.own, one.sessionId)).session!.items.find(i => i.id === item.id)!.stopped).toBeUndefined()
+    expect((await runSession(one.own, one.sessionId)).session!.items.find(i => i.id === item.id)!.stopped)
+      .toBeUndefined()
     expect((await healthAlerts(coach)).alerts.find(a => a.athleteId === one.id)!.settled).toBe(true)
   })
 
   it('twice running locks the drill until somebody qualified has looked', async () => {
     const { one, item, log } = await hurting()
     await log({ breakPoint: 'pain', painAt: 'lowBack' })
-    await decidePain(coach, one.id, { id: randomUUID(), variationId: item.variationId, verdict: 'goOn', reason: 'Try again.', lookedAtBy: '', role: null })
+    await decidePain(coach, one.id, {
+      id: randomUUID(), variationId: item.variationId, verdict: 'goOn', reason: 'Try again.', lookedAtBy: '',
+      role: null,
+    })
     expect(await log({ breakPoint: 'pain', painAt: 'lowBack' })).toBe('taken')
     expect((await getAthlete(coach, one.id)).health.pain).toMatchObject([{ state: 'locked', times: 2 }])
     expect(await log({ performedAt: afterNow() })).toBe('stopped')
-    const goOn = { id: randomUUID(), variationId: item.variationId, verdict: 'goOn' as const, reason: 'Looks fine.', lookedAtBy: '', role: null }
+    const goOn = {
+      id: randomUUID(), variationId: item.variationId, verdict: 'goOn' as const, reason: 'Looks fine.', lookedAtBy: '',
+      role: null,
+    }
     await expect(decidePain(coach, one.id, goOn)).rejects.toMatchObject({ fields: { lookedAtBy: expect.any(String) } })
     await decidePain(coach, one.id, { ...goOn, lookedAtBy: 'Island physio', role: 'physiotherapist' })
     expect((await getAthlete(coach, one.id)).health.pain).toEqual([])
@@ -306,7 +418,10 @@ describe('pain in a set', () => {
     await log({ breakPoint: 'pain', painAt: 'lowBack' })
     const { athlete, settled } = await weekSheet(coach, one.id, '2026-03-09')
     const sessions = [0, 2, 4].map((day): PlannedSession => ({ id: `d${day}`, day, minutes: 60, lifts: [], items: [] }))
-    const { plan: next } = optimiseWeek({ context: planningContext(athlete, '2026-03-09', [], STANDARD, settled), sessions })
+    const { plan: next } = optimiseWeek({
+      context: planningContext(athlete, '2026-03-09', [], STANDARD, settled),
+      sessions,
+    })
     expect(next.sessions.flatMap(s => s.items.map(i => i.variationId))).not.toContain(item.variationId)
   })
 })
@@ -315,32 +430,54 @@ describe('what is not known', () => {
   it('stops assigning until it is known or overruled with a reason, which is kept', async () => {
     const id = (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [coach.groupId], ...strong }))).id
     await storeWeek(coach, id, MONDAY, 0, plan)
-    await expect(assignWeek(coach, id, MONDAY, 1)).rejects.toMatchObject({ code: 'needsReason', fields: { unscreened: expect.any(String), braceUnchecked: expect.any(String) } })
+    await expect(assignWeek(coach, id, MONDAY, 1)).rejects.toMatchObject({
+      code: 'needsReason',
+      fields: { unscreened: expect.any(String), braceUnchecked: expect.any(String) },
+    })
     await screenAthlete(coach, id, 1, yes())
-    await expect(assignWeek(coach, id, MONDAY, 1)).rejects.toMatchObject({ code: 'needsReason', fields: { braceUnchecked: expect.any(String) } })
+    await expect(assignWeek(coach, id, MONDAY, 1)).rejects.toMatchObject({
+      code: 'needsReason', fields: { braceUnchecked: expect.any(String) },
+    })
     expect((await assignWeek(coach, id, MONDAY, 1, 'Checked on the floor yesterday.')).status).toBe('assigned')
-    expect((await getAthlete(coach, id)).health.overruled).toMatchObject([{ what: 'braceUnchecked', reason: 'Checked on the floor yesterday.' }])
+    expect((await getAthlete(coach, id)).health.overruled).toMatchObject([{
+      what: 'braceUnchecked', reason: 'Checked on the floor yesterday.',
+    }])
     expect((await assignWeek(coach, id, MONDAY, 1)).status).toBe('assigned')
   })
 
   it('of a trial far from the athlete’s own, or hardly begun, is asked before it counts', async () => {
     const one = await walked()
     await logTrials(coach, [aTrial(one.id, { value: 60 })])
-    for (const value of [2, 20, 200]) expect(await refused(logTrials(coach, [aTrial(one.id, { value })]))).toBe('needsReason')
+    for (const value of [2, 20, 200])
+      expect(await refused(logTrials(coach, [aTrial(one.id, { value })]))).toBe('needsReason')
     expect(await refused(logTrials(coach, [aTrial(one.id, { value: 20, sure: true })]))).toBe('taken')
   })
 
   it('refuses a training age above the age', async () => {
-    await expect(addAthlete(coach, randomUUID(), anAthlete({ birthYear: 2015, trainingAgeYears: 14 }))).rejects.toMatchObject({ fields: { trainingAgeYears: expect.any(String) } })
+    await expect(addAthlete(coach, randomUUID(), anAthlete({ birthYear: 2015, trainingAgeYears: 14 }))).rejects
+      .toMatchObject({ fields: { trainingAgeYears: expect.any(String) } })
   })
 })
 
 it('reads a child as younger than sixteen on the day of each session', async () => {
-  const id = (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [coach.groupId], ...strong, birthYear: 2010 }))).id
-  const fast = (startsOn: string): Promise<unknown> => storeWeek(coach, id, startsOn, 0, { sessions: [{ ...plan.sessions[0]!, items: [{ ...plan.sessions[0]!.items[0]!, variationId: 'rotation.throw-to-wall', dose: STANDARD.find('rotation.throw-to-wall')!.doses[0]! }] }] })
+  const id =
+    (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [coach.groupId], ...strong, birthYear: 2010 }))).id
+  const fast = (startsOn: string): Promise<unknown> =>
+    storeWeek(coach, id, startsOn, 0, {
+      sessions: [{
+        ...plan.sessions[0]!,
+        items: [{
+          ...plan.sessions[0]!.items[0]!, variationId: 'rotation.throw-to-wall',
+          dose: STANDARD.find('rotation.throw-to-wall')!.doses[0]!,
+        }],
+      }],
+    })
   await expect(fast(MONDAY)).rejects.toThrow('Under 16')
   // The week over New Year 2027: only its sessions from Friday on are trained by somebody of at least sixteen.
-  const stored = await inOrganisation(base.db, asSystemOf(coach.actor.organisationId), tx => athleteById(tx, coach.actor.organisationId, id))
+  const stored = await inOrganisation(
+    base.db, asSystemOf(coach.actor.organisationId),
+    tx => athleteById(tx, coach.actor.organisationId, id),
+  )
   const { screens } = planningContext(stored!, '2026-12-28', [], STANDARD)
   expect(screens!.map(s => s.ageYears)).toEqual([15, 15, 15, 15, 16, 16, 16])
 })

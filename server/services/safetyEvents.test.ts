@@ -2,7 +2,9 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { addDays } from '~~/core/calendar'
 import { STANDARD, VARIATIONS } from '~~/core/catalogue'
-import { afterAnswers, FLAG_IDS, FLAGS, mayTrain, type Answers, type Clearance, type FlagId, type HealthState } from '~~/core/screening'
+import {
+  afterAnswers, FLAG_IDS, FLAGS, mayTrain, type Answers, type Clearance, type FlagId, type HealthState,
+} from '~~/core/screening'
 import { isForbidden } from '~~/core/testing/safetyOracle'
 import { screenOf } from '~~/shared/planningContext'
 import { NO_HEALTH, type Athlete } from '~~/shared/types'
@@ -27,11 +29,15 @@ const someFlags = fc.uniqueArray(fc.constantFrom(...FLAG_IDS), { maxLength: 2 })
 const anyEvent: fc.Arbitrary<Event> = fc.oneof(
   fc.record({ kind: fc.constant('athlete' as const), yes: someFlags, lag: fc.integer({ min: 0, max: 3 }) }),
   fc.record({ kind: fc.constant('coach' as const), yes: someFlags, lag: fc.integer({ min: 0, max: 2 }) }),
-  fc.record({ kind: fc.constant('clear' as const), flag: fc.constantFrom(...FLAG_IDS), days: fc.option(fc.integer({ min: 0, max: 2 })) }),
+  fc.record({
+    kind: fc.constant('clear' as const), flag: fc.constantFrom(...FLAG_IDS),
+    days: fc.option(fc.integer({ min: 0, max: 2 })),
+  }),
   fc.constant({ kind: 'withdraw' as const }),
   fc.constant({ kind: 'nextDay' as const }),
 )
-const answersOf = (yes: readonly FlagId[]): Answers => Object.fromEntries(FLAG_IDS.map(flag => [flag, yes.includes(flag)]))
+const answersOf = (yes: readonly FlagId[]): Answers =>
+  Object.fromEntries(FLAG_IDS.map(flag => [flag, yes.includes(flag)]))
 
 /** What stands, kept the plain way: each flag raised or not, and what was said of it since. */
 class Plain {
@@ -69,16 +75,21 @@ const session = (picked: readonly number[]): StoredSession => ({
   items: picked.map((at) => {
     const v = VARIATIONS[at % VARIATIONS.length]!
     return {
-      id: v.id, slot: 'after', pairedWithLift: null, variationId: v.id, name: v.name, purpose: '', why: '', setUp: '', cues: v.cues, faults: [], stopSign: '', breath: v.breath,
-      breathWhy: null, sides: v.sides, dose: v.doses[0]!, extraSetSide: null, setting: {}, settingsAsked: [],
+      id: v.id, slot: 'after', pairedWithLift: null, variationId: v.id, name: v.name, purpose: '', why: '', setUp: '',
+      cues: v.cues, faults: [], stopSign: '', breath: v.breath, breathWhy: null, sides: v.sides, dose: v.doses[0]!,
+      extraSetSide: null, setting: {}, settingsAsked: [],
     }
   }),
 })
 
 const truthOf = ({ flags, clearances, raised }: HealthState): Truth => {
   const athlete: Athlete = {
-    ...anAthlete({ flags, birthYear: 1995, rungs: Object.fromEntries(STANDARD.ladders.map(l => [l.id, l.rungs.length])) }), id: 'a', version: 1, archived: false, clearances,
-    health: { ...NO_HEALTH, raised }, screenedOn: null, accountEmail: null, accountState: 'none', changedBy: null,
+    ...anAthlete({
+      flags, birthYear: 1995,
+      rungs: Object.fromEntries(STANDARD.ladders.map(l => [l.id, l.rungs.length])),
+    }),
+    id: 'a', version: 1, archived: false, clearances, health: { ...NO_HEALTH, raised }, screenedOn: null,
+    accountEmail: null, accountState: 'none', changedBy: null,
   }
   return { athlete, catalogue: STANDARD, on: day => screenOf(athlete, day, STANDARD) }
 }
@@ -86,7 +97,9 @@ const truthOf = ({ flags, clearances, raised }: HealthState): Truth => {
 describe('flags that come and go', () => {
   it(`never let a forbidden drill out, nor in, over ${CASES} random weeks of events with late replays`, () => {
     let [handed, refused] = [0, 0]
-    fc.assert(fc.property(fc.array(anyEvent, { minLength: 1, maxLength: 12 }), fc.uniqueArray(fc.nat(VARIATIONS.length - 1), { minLength: 4, maxLength: 8 }), (events, picked) => {
+    const anyEvents = fc.array(anyEvent, { minLength: 1, maxLength: 12 })
+    const anyDrills = fc.uniqueArray(fc.nat(VARIATIONS.length - 1), { minLength: 4, maxLength: 8 })
+    fc.assert(fc.property(anyEvents, anyDrills, (events, picked) => {
       let state: HealthState = { version: 1, answers: null, flags: [], clearances: [], raised: {} }
       const plain = new Plain()
       const versions = [1]
@@ -109,7 +122,11 @@ describe('flags that come and go', () => {
           }
           case 'clear': {
             if (!state.flags.includes(event.flag)) break
-            const clearance: Clearance = { id: `c${minute}`, flag: event.flag, extent: 'all', givenBy: 'x', role: 'doctor', from: day, until: event.days === null ? null : addDays(day, event.days), note: '' }
+            const until = event.days === null ? null : addDays(day, event.days)
+            const clearance: Clearance = {
+              id: `c${minute}`, flag: event.flag, extent: 'all', givenBy: 'x', role: 'doctor',
+              from: day, until, note: '',
+            }
             state = { ...state, version: state.version + 1, clearances: [...state.clearances, clearance] }
             plain.clear(clearance)
             break
@@ -124,15 +141,18 @@ describe('flags that come and go', () => {
         versions.push(state.version)
         const standing = plain.on(day)
         const truth = truthOf(state)
-        const open = asTrained(session(picked), truth, { day, logged: new Set(), named: true, replaced: false }).items.filter(item => !item.stopped)
+        const trained = asTrained(session(picked), truth, { day, logged: new Set(), named: true, replaced: false })
+        const open = trained.items.filter(item => !item.stopped)
         handed += open.length
-        expect(open.filter(item => isForbidden(STANDARD.find(item.variationId)!, standing, 30)).map(item => `${standing.join('+')}: ${item.variationId}`)).toEqual([])
+        const forbidden = open.filter(item => isForbidden(STANDARD.find(item.variationId)!, standing, 30))
+        expect(forbidden.map(item => `${standing.join('+')}: ${item.variationId}`)).toEqual([])
         // What is sent in as done after now is asked the same.
         const now = `${day}T23:59:00.000Z`
         for (const item of session(picked).items) {
           if (!isForbidden(STANDARD.find(item.variationId)!, standing, 30)) continue
           refused += 1
-          expect(mayTrain(item, screenAt(truth, day, now)).stops.length, `${standing.join('+')}: ${item.variationId}`).toBeGreaterThan(0)
+          const { stops } = mayTrain(item, screenAt(truth, day, now))
+          expect(stops.length, `${standing.join('+')}: ${item.variationId}`).toBeGreaterThan(0)
         }
       }
     }), { seed: 141, numRuns: CASES })

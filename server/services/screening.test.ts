@@ -14,11 +14,13 @@ const yes = (...flags: FlagId[]): Answers => Object.fromEntries(FLAG_IDS.map(fla
 it('never turns away what an athlete reports in the same moment as coaches store their forms', async () => {
   const coach = await makeOrganisation(base.db)
   const { id } = await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [coach.groupId] }))
-  const own = (await addPerson(base.db, coach.actor.organisationId, 'athlete', { athleteId: id, passwordHash: 'x' })).context
+  const own =
+    (await addPerson(base.db, coach.actor.organisationId, 'athlete', { athleteId: id, passwordHash: 'x' })).context
   for (let round = 0; round < 8; round++) {
     const { version } = (await getAthlete(coach, id)).health
     const [reported] = await Promise.allSettled([
-      screenAthlete(own, id, version, yes('chestPain')), screenAthlete(coach, id, version, yes()), screenAthlete(coach, id, version, yes('wrist')),
+      screenAthlete(own, id, version, yes('chestPain')), screenAthlete(coach, id, version, yes()),
+      screenAthlete(coach, id, version, yes('wrist')),
     ])
     expect(reported).toMatchObject({ status: 'fulfilled' })
     expect((await getAthlete(coach, id)).flags).toContain('chestPain')

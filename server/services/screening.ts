@@ -1,4 +1,6 @@
-import { afterAnswers, clearancesOf, extentsFor, FLAGS, raisedNow, redFlags, type Answers, type Clearance, type FlagId } from '~~/core/screening'
+import {
+  afterAnswers, clearancesOf, extentsFor, FLAGS, raisedNow, redFlags, type Answers, type Clearance, type FlagId,
+} from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
 import type { Athlete, Overruled } from '~~/shared/types'
 import { asSystem } from '../database/connection'
@@ -11,10 +13,12 @@ import { followHealth, momentOf } from './healthChange'
 import { record } from './record'
 
 /**
- * What is kept of an athlete in sight, for whoever may read it, to be changed: a write that comes at the same moment waits, so that what an
- * athlete reports is never turned away by what a coach just stores.
+ * What is kept of an athlete in sight, for whoever may read it, to be changed: a write that comes at the same moment
+ * waits, so that what an athlete reports is never turned away by what a coach just stores.
  */
-export async function mustHaveHealth(tx: Tx, { actor }: Pick<Context, 'actor'>, athleteId: string): Promise<StoredHealth> {
+export async function mustHaveHealth(
+  tx: Tx, { actor }: Pick<Context, 'actor'>, athleteId: string,
+): Promise<StoredHealth> {
   await asSystem(tx, actor, () => lockAthlete(tx, actor.organisationId, athleteId))
   const health = await healthOf(tx, actor.organisationId, athleteId)
   if (!health) throw new AppError('notAllowed', 'Your role may not read this.')
@@ -27,24 +31,32 @@ export async function changeHealth(
 ): Promise<void> {
   const { organisationId } = context.actor
   // The athlete's own answers are written by the product: the profile is not the athlete's to change.
-  const saved = await asSystem(tx, context.actor, () => saveHealth(tx, organisationId, athlete.id, health.version, next))
+  const saved = await asSystem(
+    tx, context.actor,
+    () => saveHealth(tx, organisationId, athlete.id, health.version, next),
+  )
   if (!saved) throw meets((await healthOf(tx, organisationId, athlete.id))!)
   await followHealth(tx, context, athlete, athlete.id)
 }
 
 /** Both sides of what met, to be put side by side. */
 const meets = ({ answers, flags, version, changedBy }: StoredHealth): AppError =>
-  new AppError('changedElsewhere', `${changedBy ?? 'Somebody else'} answered the screening meanwhile.`, undefined, { answers, flags, version, changedBy })
+  new AppError('changedElsewhere', `${changedBy ?? 'Somebody else'} answered the screening meanwhile.`, undefined, {
+    answers, flags, version, changedBy,
+  })
 
 /** Stores answers and the flags they raise; what they may lower is said by `afterAnswers`. */
-export function screenAthlete(context: Context, athleteId: string, version: number, answers: Answers): Promise<Athlete> {
+export function screenAthlete(
+  context: Context, athleteId: string, version: number, answers: Answers,
+): Promise<Athlete> {
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const health = await mustHaveHealth(tx, context, athleteId)
     const next = afterAnswers(health, { own: context.actor.role === 'athlete', version, answers }, momentOf(context))
     if (!next) throw meets(health)
     await record(tx, context, 'health.screen', {
-      athleteId, before: { answers: health.answers, flags: health.flags }, after: { answers: next.answers, flags: next.flags, late: health.version !== version },
+      athleteId, before: { answers: health.answers, flags: health.flags },
+      after: { answers: next.answers, flags: next.flags, late: health.version !== version },
     })
     await changeHealth(tx, context, athlete, health, {
       answers: next.answers, answered: true, flags: next.flags, raised: next.raised, clearances: next.clearances,
@@ -62,9 +74,12 @@ export function addClearance(context: Context, athleteId: string, clearance: Cle
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const health = await mustHaveHealth(tx, context, athleteId)
     if (!health.flags.includes(clearance.flag)) throw refused('flag', 'The athlete does not have this flag.')
-    if (clearance.until !== null && clearance.until < clearance.from) throw refused('until', 'It ends before it begins.')
-    if (clearance.from > context.today) throw refused('from', 'A clearance is written down when it was given, not ahead of it.')
-    if (!extentsFor(clearance.flag).includes(clearance.extent)) throw refused('extent', 'This flag is not lifted in that part.')
+    if (clearance.until !== null && clearance.until < clearance.from)
+      throw refused('until', 'It ends before it begins.')
+    if (clearance.from > context.today)
+      throw refused('from', 'A clearance is written down when it was given, not ahead of it.')
+    if (!extentsFor(clearance.flag).includes(clearance.extent))
+      throw refused('extent', 'This flag is not lifted in that part.')
     if (health.clearances.some(c => c.id === clearance.id)) return athlete
     await record(tx, context, 'health.clear', { athleteId, subjectId: clearance.id, after: clearance })
     await changeHealth(tx, context, athlete, health, { clearances: [...health.clearances, clearance] })
@@ -89,18 +104,23 @@ export async function changeFlags(tx: Tx, context: Context, athlete: Athlete, fl
   const health = await mustHaveHealth(tx, context, athlete.id)
   const lost = redFlags(health.flags).filter(flag => !flags.includes(flag))
   if (lost.length > 0) {
-    const text = `${lost.map(flag => FLAGS[flag as FlagId].name).join(', ')}: a red flag leaves only by a clearance, on the screening page.`
+    const text = `${
+      lost.map(flag => FLAGS[flag as FlagId].name).join(', ')
+    }: a red flag leaves only by a clearance, on the screening page.`
     throw new AppError('badInput', text, { flags: text })
   }
   const next = flags as readonly FlagId[]
   if (next.length === health.flags.length && next.every(flag => health.flags.includes(flag))) return
   await changeHealth(tx, context, athlete, health, {
-    flags: next, raised: raisedNow(health.raised, next, momentOf(context)), clearances: clearancesOf(health.clearances, next), ofProfile: true,
+    flags: next, raised: raisedNow(health.raised, next, momentOf(context)),
+    clearances: clearancesOf(health.clearances, next), ofProfile: true,
   })
 }
 
 /** A coach assigns although something is not known yet, and says why: it holds until it is known. */
-export async function overrule(tx: Tx, context: Context, athlete: Athlete, missing: readonly Overruled['what'][], reason: string): Promise<void> {
+export async function overrule(
+  tx: Tx, context: Context, athlete: Athlete, missing: readonly Overruled['what'][], reason: string,
+): Promise<void> {
   const health = await mustHaveHealth(tx, context, athlete.id)
   const by = (await personById(tx, context.actor.organisationId, context.actor.personId))?.name ?? ''
   const added = missing.map((what): Overruled => ({ what, reason, by, day: context.today }))

@@ -49,15 +49,25 @@ beforeEach(async () => {
 })
 
 const cup = (day: string, over: Partial<EntryInput> = {}): EntryInput => ({
-  id: randomUUID(), groupId, kind: 'competition', name: 'Cup', day, lastDay: day, importance: 'A', travelBefore: 0, travelAfter: 0, weeklyUntil: null, except: [], startsAt: '10:00', minutes: 60,
-  timeZone: 'Europe/London', sourceUid: null, ...over,
+  id: randomUUID(), groupId, kind: 'competition', name: 'Cup', day, lastDay: day, importance: 'A', travelBefore: 0,
+  travelAfter: 0, weeklyUntil: null, except: [], startsAt: '10:00', minutes: 60, timeZone: 'Europe/London',
+  sourceUid: null, ...over,
 })
-const change = (over: Partial<SeasonChange> = {}): SeasonChange =>
-  ({ version: 0, title: 'The season is planned', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null, replan: true, ...over })
+const change = (over: Partial<SeasonChange> = {}): SeasonChange => ({
+  version: 0, title: 'The season is planned', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null,
+  replan: true, ...over,
+})
 const season = async (): Promise<StoredSeason> => (await allSeasons(head)).seasons.find(one => one.groupId === groupId)!
 const add = async (over: Partial<AthleteInput> = {}): Promise<string> => {
   const id = randomUUID()
-  await addAthlete(head, id, anAthlete({ name: `Athlete ${id.slice(0, 4)}`, groupIds: [groupId], available: [{ day: 0, minutes: 60 }, { day: 1, minutes: 60 }, { day: 3, minutes: 60 }, { day: 4, minutes: 60 }], ...over }))
+  await addAthlete(
+    head, id,
+    anAthlete({
+      name: `Athlete ${id.slice(0, 4)}`, groupIds: [groupId],
+      available: [{ day: 0, minutes: 60 }, { day: 1, minutes: 60 }, { day: 3, minutes: 60 }, { day: 4, minutes: 60 }],
+      ...over,
+    }),
+  )
   await makeKnown(head, id)
   return id
 }
@@ -83,16 +93,29 @@ describe('a season is changed', () => {
     const before = await season()
     // TODAY is the Wednesday of the first week: its Monday is over.
     const pin = 7 * 5 + 3
-    await changeSeason(head, groupId, change({ version: 1, put: [cup('2026-03-05', { importance: 'A' }), cup('2026-04-10')], pins: [pin] }))
+    await changeSeason(
+      head, groupId,
+      change({ version: 1, put: [cup('2026-03-05', { importance: 'A' }), cup('2026-04-10')], pins: [pin] }),
+    )
     const after = await season()
-    expect([after.plan.days[0], after.plan.days[1], after.plan.days[pin]]).toEqual([before.plan.days[0], before.plan.days[1], before.plan.days[pin]])
+    expect([after.plan.days[0], after.plan.days[1], after.plan.days[pin]]).toEqual([
+      before.plan.days[0], before.plan.days[1], before.plan.days[pin],
+    ])
     expect(after.plan.days[3]).toBe('off')
   })
 
   it('stores only the plan that was looked at, over the version that was read', async () => {
     await changeSeason(head, groupId, change())
-    await expect(changeSeason(head, groupId, change())).rejects.toMatchObject({ code: 'changedElsewhere', current: expect.objectContaining({ seasons: expect.any(Array) as unknown }) as unknown })
-    await expect(changeSeason(head, groupId, change({ version: 1, put: [cup('2026-04-18')], expect: planMark((await season()).plan) }))).rejects.toMatchObject({ code: 'changedElsewhere' })
+    await expect(changeSeason(head, groupId, change())).rejects.toMatchObject({
+      code: 'changedElsewhere',
+      current: expect.objectContaining({ seasons: expect.any(Array) as unknown }) as unknown,
+    })
+    await expect(
+      changeSeason(
+        head, groupId,
+        change({ version: 1, put: [cup('2026-04-18')], expect: planMark((await season()).plan) }),
+      ),
+    ).rejects.toMatchObject({ code: 'changedElsewhere' })
     // Nothing of a refused change stays, its competition neither.
     expect((await allSeasons(head)).entries.filter(e => e.groupId === groupId)).toEqual([])
   })
@@ -100,9 +123,15 @@ describe('a season is changed', () => {
   it('reaches no other group’s calendar, and a coach not what all share', async () => {
     const outside = randomUUID()
     await addGroup(head, { id: outside, name: 'Outside' })
-    await expect(changeSeason(head, groupId, change({ put: [cup('2026-04-18', { groupId: outside })] }))).rejects.toMatchObject({ code: 'notFound' })
+    await expect(changeSeason(head, groupId, change({ put: [cup('2026-04-18', { groupId: outside })] }))).rejects
+      .toMatchObject({ code: 'notFound' })
     const { context: coach } = await addPerson(base.db, head.actor.organisationId, 'coach', { groupIds: [groupId] })
-    await expect(changeSeason(coach, groupId, change({ put: [cup('2026-04-18', { groupId: null, kind: 'closure', importance: null })] }))).rejects.toMatchObject({ code: 'notAllowed' })
+    await expect(
+      changeSeason(
+        coach, groupId,
+        change({ put: [cup('2026-04-18', { groupId: null, kind: 'closure', importance: null })] }),
+      ),
+    ).rejects.toMatchObject({ code: 'notAllowed' })
     await expect(changeSeason(coach, outside, change())).rejects.toMatchObject({ code: 'notFound' })
     expect((await changeSeason(coach, groupId, change())).seasons.seasons.map(s => s.groupId)).toEqual([groupId])
   })
@@ -111,7 +140,9 @@ describe('a season is changed', () => {
     const id = await add()
     await changeSeason(head, groupId, change())
     const exceptions = { ...NO_EXCEPTIONS, absences: [{ from: '2026-03-16', to: '2026-03-22' }] }
-    const { changed } = await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Away', exceptions, prefer: null, replan: true })
+    const { changed } = await changeAthleteSeason(head, id, {
+      version: 0, groupId, title: 'Away', exceptions, prefer: null, replan: true,
+    })
     expect(changed.filter(one => one.to === 'off').length).toBeGreaterThan(1)
     const away = async () => (await mySeason(head, id)).own!.plan.days.slice(14, 21)
     expect(new Set(await away())).toEqual(new Set(['off']))
@@ -132,7 +163,9 @@ describe('what reaches further than one squad', () => {
     await changeSeason(head, groupId, change({ version: 1, title: 'Floor is laid', put: [shut] }))
     const seasons = (await allSeasons(head)).seasons.filter(one => [groupId, other].includes(one.groupId))
     expect(seasons.map(one => [one.version, one.plan.days[14]])).toEqual([[2, 'off'], [2, 'off']])
-    expect((await coachDay(head)).squads.find(one => one.group.id === other)!.notices.map(n => n.title)).toContain('Floor is laid')
+    expect((await coachDay(head)).squads.find(one => one.group.id === other)!.notices.map(n => n.title)).toContain(
+      'Floor is laid',
+    )
     expect((await mySeason(head, id)).entries.some(entry => entry.name === 'Floor is laid')).toBe(true)
   })
 })
@@ -147,7 +180,13 @@ describe('an athlete who does otherwise', () => {
     await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Away', exceptions, prefer: null, replan: true })
     const over = (await mySeason(head, id)).own!.plan.days.slice(0, 2)
     // An A-competition two days after the pinned one, and one phase fewer.
-    await changeSeason(head, groupId, change({ version: 1, put: [cup('2026-04-11')], shape: { ...SHAPE, weeks: 12, phases: [{ ...SHAPE.phases[1]!, start: 0, most: 12 }] } }))
+    await changeSeason(
+      head, groupId,
+      change({
+        version: 1, put: [cup('2026-04-11')],
+        shape: { ...SHAPE, weeks: 12, phases: [{ ...SHAPE.phases[1]!, start: 0, most: 12 }] },
+      }),
+    )
     const { own } = await mySeason(head, id)
     expect([own!.plan.days.length, own!.plan.days[pin], own!.plan.days.slice(0, 2)]).toEqual([84, pinned, over])
     expect(own!.plan.phases.every(phase => phase === 0)).toBe(true)
@@ -155,7 +194,11 @@ describe('an athlete who does otherwise', () => {
 })
 
 describe('what follows from a repair', () => {
-  const item = { id: 'i1', variationId: 'side-plank.feet', dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 }, slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: 'x' }
+  const item = {
+    id: 'i1', variationId: 'side-plank.feet',
+    dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 },
+    slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: 'x',
+  }
   const lift = { id: 'l', lift: 'deadlift' as const, sets: 3, reps: 5, percent1Rm: 80 }
 
   it('plans assigned weeks anew with their own lifts, keeps what is over, and assigns them again', async () => {
@@ -166,7 +209,10 @@ describe('what follows from a repair', () => {
     await storeWeek(head, id, MONDAY, 0, { sessions: [past, ahead] })
     await assignWeek(head, id, MONDAY, 1)
     // A competition on Saturday: Friday is for activation only.
-    const { runId } = await changeSeason(head, groupId, change({ version: 1, title: 'Cup comes in', put: [cup('2026-03-07', { importance: 'B' })] }))
+    const { runId } = await changeSeason(
+      head, groupId,
+      change({ version: 1, title: 'Cup comes in', put: [cup('2026-03-07', { importance: 'B' })] }),
+    )
     expect((await theRun(head, runId!)).lines.map(line => line.athleteId)).toEqual([id])
     await planLine(base.db, { organisationId: head.actor.organisationId, runId: runId!, athleteId: id }, plan)
     const { week } = await weekSheet(head, id, MONDAY)
@@ -174,14 +220,20 @@ describe('what follows from a repair', () => {
     const [monday, friday] = week.plan.sessions
     expect([monday!.lifts, monday!.items.map(i => i.variationId)]).toEqual([[lift], ['side-plank.feet']])
     expect(friday!.items.every(i => i.slot === 'activation')).toBe(true)
-    expect((await theRun(head, runId!)).lines[0]).toMatchObject({ state: 'done', weeks: [{ startsOn: MONDAY, outcome: 'proposed', assigned: true }] })
+    expect((await theRun(head, runId!)).lines[0]).toMatchObject({
+      state: 'done',
+      weeks: [{ startsOn: MONDAY, outcome: 'proposed', assigned: true }],
+    })
   })
 
   it('leaves weeks as their coaches made them where that is asked, and at a first season', async () => {
     const id = await add()
     await storeWeek(head, id, MONDAY, 0, { sessions: [{ id: 'd4', day: 4, minutes: 60, lifts: [], items: [item] }] })
     expect((await changeSeason(head, groupId, change())).runId).toBeNull()
-    const { changed, runId } = await changeSeason(head, groupId, change({ version: 1, put: [cup('2026-03-07', { importance: 'B' })], replan: false }))
+    const { changed, runId } = await changeSeason(
+      head, groupId,
+      change({ version: 1, put: [cup('2026-03-07', { importance: 'B' })], replan: false }),
+    )
     expect([changed.length > 0, runId]).toEqual([true, null])
     expect((await weekSheet(head, id, MONDAY)).week.version).toBe(1)
   })
@@ -195,7 +247,9 @@ describe('what follows from a repair', () => {
     expect(today.season!.days).toHaveLength(7)
     expect(today.season!.days[5]).toMatchObject({ kind: 'off', why: 'Competition day: no trunk work.' })
     expect(today.notices[0]).toMatchObject({ title: 'Cup comes in' })
-    const mails = await base.owner('mail').where({ person_id: own.actor.personId }).select<{ subject: string, body: string }[]>('subject', 'body')
+    const mails = await base.owner('mail').where({ person_id: own.actor.personId }).select<
+      { subject: string, body: string }[]
+    >('subject', 'body')
     expect(mails.map(mail => mail.subject)).toEqual(['Your season has changed'])
     expect(mails[0]!.body).toContain('Cup comes in')
   })
@@ -218,7 +272,10 @@ describe('what follows from a repair', () => {
     await storeWeek(head, id, MONDAY, 0, { sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [item] }] })
     await assignWeek(head, id, MONDAY, 1)
     const squad = (await coachDay(head)).squads.find(one => one.group.id === groupId)!
-    expect(squad).toMatchObject({ nextCompetition: { name: 'Far Cup' }, athletes: [{ name: 'Ada Quay', session: true, drills: 1, weekPlanned: true }] })
+    expect(squad).toMatchObject({
+      nextCompetition: { name: 'Far Cup' },
+      athletes: [{ name: 'Ada Quay', session: true, drills: 1, weekPlanned: true }],
+    })
     expect(squad.week!.days[2]!.why.length).toBeGreaterThan(5)
     expect(squad.notices.map(n => n.title)).toEqual(['The season is planned'])
   })
@@ -227,33 +284,60 @@ describe('what follows from a repair', () => {
 describe('gates', () => {
   it('hold the next phase shut for who is not ready, until it waits', async () => {
     const id = await add({ braceStep: 3 })
-    const gated = { ...SHAPE, phases: [{ ...SHAPE.phases[0]!, least: 1, most: 1, start: 0, gate: { braceStep: 5, done: null } }, { ...SHAPE.phases[1]!, start: 1 }] }
+    const gated = {
+      ...SHAPE,
+      phases: [{ ...SHAPE.phases[0]!, least: 1, most: 1, start: 0, gate: { braceStep: 5, done: null } }, {
+        ...SHAPE.phases[1]!, start: 1,
+      }],
+    }
     await changeSeason(head, groupId, change({ shape: gated }))
     const gate = (await allSeasons(head)).gates.find(one => one.athleteId === id)!
     expect(gate).toMatchObject({ phase: 1, opens: 2, reasons: ['Brace step 3; the gate asks for 5.'] })
-    await changeAthleteSeason(head, id, { version: 0, groupId, title: 'Waits', exceptions: { ...NO_EXCEPTIONS, opens: { 1: gate.opens } }, prefer: null, replan: true })
+    await changeAthleteSeason(head, id, {
+      version: 0, groupId, title: 'Waits', exceptions: { ...NO_EXCEPTIONS, opens: { 1: gate.opens } }, prefer: null,
+      replan: true,
+    })
     expect((await mySeason(head, id)).own!.plan.phases.indexOf(1)).toBe(2)
     expect((await allSeasons(head)).gates.filter(one => one.athleteId === id)).toEqual([])
   })
 
   it('let a week come again that was missed', async () => {
     const id = await add()
-    const started = { ...SHAPE, startsOn: '2026-02-23', phases: [{ ...SHAPE.phases[0]!, start: 0 }, { ...SHAPE.phases[1]!, start: 3 }] }
+    const started = {
+      ...SHAPE, startsOn: '2026-02-23',
+      phases: [{ ...SHAPE.phases[0]!, start: 0 }, { ...SHAPE.phases[1]!, start: 3 }],
+    }
     await changeSeason(head, groupId, change({ shape: started }))
-    await storeWeek(head, id, '2026-02-23', 0, { sessions: [{ id: 'd0', day: 0, minutes: 60, lifts: [], items: [{ id: 'i', variationId: 'side-plank.feet', dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 }, slot: 'after', pairedWith: null, extraSetSide: null, setting: {}, why: '' }] }] })
+    await storeWeek(head, id, '2026-02-23', 0, {
+      sessions: [{
+        id: 'd0', day: 0, minutes: 60, lifts: [],
+        items: [{
+          id: 'i', variationId: 'side-plank.feet', dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 },
+          slot: 'after', pairedWith: null, extraSetSide: null, setting: {}, why: '',
+        }],
+      }],
+    })
     await assignWeek(head, id, '2026-02-23', 1)
     const gate = (await allSeasons(head)).gates.find(one => one.athleteId === id)!
     expect(gate).toMatchObject({ phase: 1, opens: 4, reasons: ['A week was missed and comes again.'] })
     const [row] = await base.owner('prescribed_item').where({ athlete_id: id }).select<{ id: string }[]>('id')
-    await logSets(head, [1, 2, 3].flatMap(setNumber => (['left', 'right'] as const).map(side => ({
-      id: randomUUID(), prescribedItemId: row!.id, day: '2026-02-23', performedAt: '2026-02-23T10:00:00.000Z', setNumber, side, amount: 10, breakPoint: 'none' as const, setting: {}, feltAt: [], effort: null, painAt: null, note: '',
-    }))))
+    await logSets(
+      head,
+      [1, 2, 3].flatMap(setNumber =>
+        (['left', 'right'] as const).map(side => ({
+          id: randomUUID(), prescribedItemId: row!.id, day: '2026-02-23', performedAt: '2026-02-23T10:00:00.000Z',
+          setNumber, side, amount: 10, breakPoint: 'none' as const, setting: {}, feltAt: [], effort: null, painAt: null,
+          note: '',
+        }))
+      ),
+    )
     expect((await allSeasons(head)).gates.filter(one => one.athleteId === id)).toEqual([])
   })
 })
 
 describe('addresses for calendars', () => {
-  const events = (text: string): VEvent[] => Object.values(nodeIcal.parseICS(text)).filter((one): one is VEvent => one?.type === 'VEVENT')
+  const events = (text: string): VEvent[] =>
+    Object.values(nodeIcal.parseICS(text)).filter((one): one is VEvent => one?.type === 'VEVENT')
   const get = (url: string) => readFeed(base.db, url.split('/').at(-1)!, () => TODAY)
 
   it('hold the athlete’s plan, and rise in sequence where it is repaired', async () => {
@@ -264,23 +348,32 @@ describe('addresses for calendars', () => {
     const before = events(await get(url))
     const find = (list: readonly VEvent[], uid: string) => list.find(e => e.uid === uid)
     expect(find(before, `${entry.id}@keen-anchor`)).toMatchObject({ summary: 'Cup' })
-    const { changed } = await changeSeason(head, groupId, change({ version: 1, title: 'Cup moves', put: [{ ...entry, day: '2026-04-26', lastDay: '2026-04-26' }] }))
+    const { changed } = await changeSeason(
+      head, groupId,
+      change({ version: 1, title: 'Cup moves', put: [{ ...entry, day: '2026-04-26', lastDay: '2026-04-26' }] }),
+    )
     const after = events(await get(url))
     const moved = find(after, `${entry.id}@keen-anchor`)!
     expect([moved.start.toISOString(), Number(moved.sequence)]).toEqual(['2026-04-26T09:00:00.000Z', 1])
     for (const { day, to } of changed) {
       const told = find(after, `${id}-day-${addDays(MONDAY, day)}@keen-anchor`)!
-      expect([Number(told.sequence), told.summary, told.status]).toEqual([1, `Trunk: ${to === 'off' ? 'free' : to}`, to === 'off' ? 'CANCELLED' : 'CONFIRMED'])
+      expect([Number(told.sequence), told.summary, told.status]).toEqual([
+        1, `Trunk: ${to === 'off' ? 'free' : to}`, to === 'off' ? 'CANCELLED' : 'CONFIRMED',
+      ])
     }
     expect(new Set(after.map(e => e.uid)).size).toBe(after.length)
   })
 
-  it('are secret, end when taken back or when their owner is closed, and show no more than the owner sees', async () => {
-    const { context: coach, email } = await addPerson(base.db, head.actor.organisationId, 'coach', { groupIds: [groupId] })
+  it('are secret, end when taken back or when their owner is closed, and show only what the owner sees', async () => {
+    const { context: coach, email } = await addPerson(base.db, head.actor.organisationId, 'coach', {
+      groupIds: [groupId],
+    })
     await changeSeason(head, groupId, change({ put: [cup('2026-04-18', { name: 'Near Cup' })] }))
     const { url, feeds } = await addFeed(coach, { id: randomUUID(), scope: 'coach', subjectId: null })
     expect(events(await get(url)).some(e => String(e.summary).includes('Near Cup'))).toBe(true)
-    const stored = await base.owner('calendar_feed').where({ person_id: coach.actor.personId }).select<Record<string, unknown>[]>('*')
+    const stored = await base.owner('calendar_feed').where({ person_id: coach.actor.personId }).select<
+      Record<string, unknown>[]
+    >('*')
     expect(JSON.stringify(stored)).not.toContain(url.split('/').at(-1))
     await base.owner('group_staff').where({ person_id: coach.actor.personId }).delete()
     expect(events(await get(url)).some(e => String(e.summary).includes('Near Cup'))).toBe(false)
@@ -298,8 +391,12 @@ describe('addresses for calendars', () => {
     const [id, other] = [await add(), await add()]
     const { context: own } = await addPerson(base.db, head.actor.organisationId, 'athlete', { athleteId: id })
     await addFeed(own, { id: randomUUID(), scope: 'athlete', subjectId: id })
-    await expect(addFeed(own, { id: randomUUID(), scope: 'athlete', subjectId: other })).rejects.toMatchObject({ code: 'notFound' })
-    await expect(addFeed(own, { id: randomUUID(), scope: 'coach', subjectId: null })).rejects.toMatchObject({ code: 'notAllowed' })
+    await expect(addFeed(own, { id: randomUUID(), scope: 'athlete', subjectId: other })).rejects.toMatchObject({
+      code: 'notFound',
+    })
+    await expect(addFeed(own, { id: randomUUID(), scope: 'coach', subjectId: null })).rejects.toMatchObject({
+      code: 'notAllowed',
+    })
   })
 })
 
@@ -316,8 +413,11 @@ describe('a calendar read from an address', () => {
     host = `127.0.0.1:${(server.address() as AddressInfo).port}`
   })
   afterAll(() => new Promise(resolve => server.close(resolve)))
-  const ask = (path: string, hosts = [host]) => readSource(head, { groupId, kind: 'competition', text: null, url: `http://${host}${path}` }, hosts)
-  const calendar = (day: string): string => `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nX-WR-CALNAME:Federation\r\nBEGIN:VEVENT\r\nUID:1\r\nSUMMARY:Open\r\nDTSTART;VALUE=DATE:${day}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n`
+  const ask = (path: string, hosts = [host]) =>
+    readSource(head, { groupId, kind: 'competition', text: null, url: `http://${host}${path}` }, hosts)
+  const calendar = (day: string): string =>
+    `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nX-WR-CALNAME:Federation\r\nBEGIN:VEVENT\r\nUID:1\r\nSUMMARY:Open\r\n`
+    + `DTSTART;VALUE=DATE:${day}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n`
 
   it('is taken over by a repair and known again when it is read again', async () => {
     body = calendar('20260418')
@@ -326,11 +426,16 @@ describe('a calendar read from an address', () => {
     await changeSeason(head, groupId, change({ put: found.map(f => f.entry) }))
     expect((await ask('/')).found.map(f => f.state)).toEqual(['same'])
     body = calendar('20260426')
-    expect((await ask('/')).found.map(f => [f.state, f.before?.day, f.entry.day])).toEqual([['changed', '2026-04-18', '2026-04-26']])
+    expect((await ask('/')).found.map(f => [f.state, f.before?.day, f.entry.day])).toEqual([[
+      'changed', '2026-04-18', '2026-04-26',
+    ]])
   })
 
   it('is read from hosts that the installation names, and from no other', async () => {
-    await expect(ask('/', [])).rejects.toMatchObject({ code: 'badInput', fields: { url: expect.stringContaining('switched off') as unknown } })
+    await expect(ask('/', [])).rejects.toMatchObject({
+      code: 'badInput',
+      fields: { url: expect.stringContaining('switched off') as unknown },
+    })
     await expect(ask('/', ['calendar.example'])).rejects.toMatchObject({ code: 'badInput' })
     await expect(ask('/away')).rejects.toMatchObject({ fields: { url: 'The calendar’s server could not be reached.' } })
     await expect(ask('/none')).rejects.toMatchObject({ fields: { url: 'The calendar’s server answered 404.' } })

@@ -11,10 +11,15 @@ const MOST_LINES = 12
 const said = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' })
 
 /** Leaves a mail for each athlete with a sign-in: what of their season has changed, and why. */
-export async function mailSeasonChange(tx: Tx, { actor: { organisationId }, queue, publicUrl, today }: Context, athletes: readonly { readonly id: string }[], title: string, days: SeasonNotice['days']): Promise<void> {
+export async function mailSeasonChange(
+  tx: Tx, { actor: { organisationId }, queue, publicUrl, today }: Context, athletes: readonly { readonly id: string }[],
+  title: string, days: SeasonNotice['days'],
+): Promise<void> {
   const ahead = days.filter(({ day }) => day >= today)
   if (ahead.length === 0) return
-  const lines = ahead.slice(0, MOST_LINES).map(({ day, from, to, reason }) => `${said.format(new Date(`${day}T00:00:00Z`))}: ${to} instead of ${from}. ${reason}`)
+  const lines = ahead.slice(0, MOST_LINES).map(({ day, from, to, reason }) =>
+    `${said.format(new Date(`${day}T00:00:00Z`))}: ${to} instead of ${from}. ${reason}`
+  )
   const more = ahead.length > MOST_LINES ? [`… and ${ahead.length - MOST_LINES} more days.`] : []
   for (const { id: athleteId } of athletes) {
     const person = await personHere(tx, organisationId, { athleteId })
@@ -22,7 +27,9 @@ export async function mailSeasonChange(tx: Tx, { actor: { organisationId }, queu
     const id = newKey()
     await insertMail(tx, {
       id, organisationId, personId: person.id, recipient: person.email, subject: 'Your season has changed',
-      body: `Hello ${person.name},\n\n${title}\n\n${[...lines, ...more].join('\n')}\n\nYour plan as it is now: ${publicUrl}/today\n`,
+      body: `Hello ${person.name},\n\n${title}\n\n${
+        [...lines, ...more].join('\n')
+      }\n\nYour plan as it is now: ${publicUrl}/today\n`,
     })
     await queue.send(tx, 'mail', { organisationId, mailId: id })
   }

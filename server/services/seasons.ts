@@ -21,36 +21,65 @@ export function allSeasons(context: Context): Promise<SeasonsAnswer> {
   return transaction(context, tx => seasonsInSight(tx, context))
 }
 
-export async function seasonsInSight(tx: Tx, { actor: { organisationId }, today }: Pick<Context, 'actor' | 'today'>): Promise<SeasonsAnswer> {
+export async function seasonsInSight(
+  tx: Tx,
+  { actor: { organisationId }, today }: Pick<Context, 'actor' | 'today'>,
+): Promise<SeasonsAnswer> {
   const seasons = await seasonsOf(tx, organisationId, null)
   return {
-    groups: await listGroups(tx, organisationId), seasons, entries: await entriesOf(tx, organisationId, null), athletes: await athleteSeasons(tx, organisationId),
-    gates: await shutGates(tx, organisationId, seasons, today), timeZone: (await organisationById(tx, organisationId))!.timeZone, today,
+    groups: await listGroups(tx, organisationId), seasons, entries: await entriesOf(tx, organisationId, null),
+    athletes: await athleteSeasons(tx, organisationId), gates: await shutGates(tx, organisationId, seasons, today),
+    timeZone: (await organisationById(tx, organisationId))!.timeZone,
+    today,
   }
 }
 
-async function shutGates(tx: Tx, organisationId: string, seasons: readonly StoredSeason[], today: string): Promise<ShutGate[]> {
-  const athletes = (await listAthletes(tx, organisationId)).filter(athlete => !athlete.archived && seasonOn(seasons, athlete.groupIds, today))
+async function shutGates(
+  tx: Tx, organisationId: string, seasons: readonly StoredSeason[], today: string,
+): Promise<ShutGate[]> {
+  const athletes = (await listAthletes(tx, organisationId)).filter(athlete =>
+    !athlete.archived && seasonOn(seasons, athlete.groupIds, today)
+  )
   if (athletes.length === 0) return []
   const own = await athleteSeasons(tx, organisationId)
   const done = await doneByWeek(tx, organisationId, athletes, today)
   return athletes.flatMap((athlete): ShutGate[] => {
     const season = seasonOn(seasons, athlete.groupIds, today)!
     const mine = own.find(one => one.athleteId === athlete.id && one.groupId === season.groupId)
-    const found = gateFinding(season.shape, mine?.plan ?? season.plan, { braceStep: athlete.braceStep, doneByWeek: done.get(athlete.id) ?? {} }, today)
-    return found && (mine?.exceptions.opens[found.phase] ?? 0) < found.opens ? [{ ...found, athleteId: athlete.id, athleteName: athlete.name, groupId: season.groupId }] : []
+    const found = gateFinding(season.shape, mine?.plan ?? season.plan, {
+      braceStep: athlete.braceStep, doneByWeek: done.get(athlete.id) ?? {},
+    }, today)
+    return found && (mine?.exceptions.opens[found.phase] ?? 0) < found.opens
+      ? [{ ...found, athleteId: athlete.id, athleteName: athlete.name, groupId: season.groupId }]
+      : []
   })
 }
 
 /** Share of planned sets done, by athlete and week. */
-async function doneByWeek(tx: Tx, organisationId: string, athletes: readonly Athlete[], today: string): Promise<Map<string, Record<string, number>>> {
+async function doneByWeek(
+  tx: Tx, organisationId: string, athletes: readonly Athlete[], today: string,
+): Promise<Map<string, Record<string, number>>> {
   const ids = athletes.map(athlete => athlete.id)
   const [from, to] = [addDays(mondayOf(today), -7 * LOOK_BACK_WEEKS), addDays(mondayOf(today), -1)]
   const counts = new Map<string, Record<string, { planned: number, done: number }>>(ids.map(id => [id, {}]))
-  const week = (athleteId: string, day: string): { planned: number, done: number } => (counts.get(athleteId)![mondayOf(day)] ??= { planned: 0, done: 0 })
-  for (const { athleteId, day, item } of await prescribedBetween(tx, organisationId, ids, from, to)) week(athleteId, day).planned += setCount(item.dose, item.sides, item.extraSetSide)
+  const week = (
+    athleteId: string, day: string,
+  ): { planned: number, done: number } => (counts.get(athleteId)![mondayOf(day)] ??= { planned: 0, done: 0 })
+  for (const { athleteId, day, item } of await prescribedBetween(tx, organisationId, ids, from, to))
+    week(athleteId, day).planned += setCount(item.dose, item.sides, item.extraSetSide)
   for (const { athleteId, day } of await logsBetween(tx, organisationId, ids, from, to)) week(athleteId, day).done += 1
-  return new Map([...counts].map(([id, weeks]) => [id, Object.fromEntries(Object.entries(weeks).flatMap(([monday, { planned, done }]) => (planned > 0 ? [[monday, Math.min(1, done / planned)]] : [])))]))
+  return new Map(
+    [...counts].map((
+      [id, weeks],
+    ) => [
+      id,
+      Object.fromEntries(
+        Object.entries(weeks).flatMap((
+          [monday, { planned, done }],
+        ) => (planned > 0 ? [[monday, Math.min(1, done / planned)]] : [])),
+      ),
+    ]),
+  )
 }
 
 /** One athlete's season with everything that shapes it. */
@@ -60,7 +89,12 @@ export function mySeason(context: Context, athleteId: string): Promise<MySeason>
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const seasons = await seasonsOf(tx, organisationId, athlete.groupIds)
     const season = seasonOn(seasons, athlete.groupIds, context.today) ?? seasons[0] ?? null
-    const own = (await athleteSeasons(tx, organisationId, { athleteIds: [athleteId] })).find(one => one.groupId === season?.groupId) ?? null
-    return { athleteId, athleteName: athlete.name, season, own, entries: (await entriesOf(tx, organisationId, athlete.groupIds)).filter(entry => !entry.cancelled) }
+    const own = (await athleteSeasons(tx, organisationId, { athleteIds: [athleteId] })).find(one =>
+      one.groupId === season?.groupId
+    ) ?? null
+    return {
+      athleteId, athleteName: athlete.name, season, own,
+      entries: (await entriesOf(tx, organisationId, athlete.groupIds)).filter(entry => !entry.cancelled),
+    }
   })
 }

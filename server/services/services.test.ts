@@ -27,10 +27,11 @@ beforeAll(async () => {
 })
 afterAll(() => base.drop())
 
-const add = async (over = {}): Promise<string> => makeKnown(coach, (await addAthlete(coach, randomUUID(), anAthlete(over))).id)
+const add = async (over = {}): Promise<string> =>
+  makeKnown(coach, (await addAthlete(coach, randomUUID(), anAthlete(over))).id)
 const side: TrunkItem = {
-  id: 'i1', variationId: 'side-plank.feet', dose: { sets: 2, amount: 10, unit: 'seconds', restS: 5 }, slot: 'after', pairedWith: null,
-  extraSetSide: null, setting: {}, why: 'Test.',
+  id: 'i1', variationId: 'side-plank.feet', dose: { sets: 2, amount: 10, unit: 'seconds', restS: 5 }, slot: 'after',
+  pairedWith: null, extraSetSide: null, setting: {}, why: 'Test.',
 }
 const wednesday: PlannedSession = { id: 'd2', day: 2, minutes: 60, lifts: [], items: [side] }
 const plan: WeekPlan = { sessions: [wednesday] }
@@ -43,8 +44,8 @@ async function assigned(over = {}, week = plan): Promise<string> {
 }
 
 const aLog = (prescribedItemId: string, over: Partial<SetLogInput> = {}): SetLogInput => ({
-  id: randomUUID(), prescribedItemId, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, setNumber: 1, side: 'left', amount: 8,
-  breakPoint: 'trunk', setting: {}, feltAt: ['sides'], effort: 7, painAt: null, note: '', ...over,
+  id: randomUUID(), prescribedItemId, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, setNumber: 1, side: 'left',
+  amount: 8, breakPoint: 'trunk', setting: {}, feltAt: ['sides'], effort: 7, painAt: null, note: '', ...over,
 })
 
 describe('the roster', () => {
@@ -56,9 +57,14 @@ describe('the roster', () => {
   })
 
   it('comes in from a table whole or not at all', async () => {
-    const some = [1, 2, 3].map(i => ({ id: randomUUID(), athlete: anAthlete({ name: `Table Row ${i}`, groupIds: [coach.groupId] }) }))
+    const some = [1, 2, 3].map(i => ({
+      id: randomUUID(),
+      athlete: anAthlete({ name: `Table Row ${i}`, groupIds: [coach.groupId] }),
+    }))
     const wrong = { id: randomUUID(), athlete: anAthlete({ name: 'Table Row 4', groupIds: [stranger.groupId] }) }
-    await expect(importAthletes(coach, [...some, wrong])).rejects.toMatchObject({ fields: { 'athletes.3.athlete.groupIds': expect.any(String) } })
+    await expect(importAthletes(coach, [...some, wrong])).rejects.toMatchObject({
+      fields: { 'athletes.3.athlete.groupIds': expect.any(String) },
+    })
     expect((await roster(coach)).filter(row => row.athlete.name.startsWith('Table Row'))).toEqual([])
     expect(await importAthletes(coach, some)).toHaveLength(3)
     expect(await importAthletes(coach, some)).toHaveLength(3)
@@ -94,10 +100,16 @@ describe('the roster', () => {
   })
 
   it('keeps group names apart and counts equipment', async () => {
-    await expect(addGroup(coach, { id: randomUUID(), name: ' squad ' })).rejects.toMatchObject({ code: 'alreadyExists' })
+    await expect(addGroup(coach, { id: randomUUID(), name: ' squad ' })).rejects.toMatchObject({
+      code: 'alreadyExists',
+    })
     expect(await addGroup(coach, { id: randomUUID(), name: 'Juniors' })).toHaveLength(2)
-    expect(await saveFacility(coach, { version: 1, counts: { band: 3, wheel: 0 } })).toEqual({ version: 2, counts: { band: 3 } })
-    await expect(saveFacility(coach, { version: 1, counts: {} })).rejects.toMatchObject({ code: 'changedElsewhere', current: { version: 2 } })
+    expect(await saveFacility(coach, { version: 1, counts: { band: 3, wheel: 0 } })).toEqual({
+      version: 2, counts: { band: 3 },
+    })
+    await expect(saveFacility(coach, { version: 1, counts: {} })).rejects.toMatchObject({
+      code: 'changedElsewhere', current: { version: 2 },
+    })
     expect(await facility(stranger)).toEqual({ version: 1, counts: {} })
     await expect(saveFacility(coach, { version: 2, counts: { sofa: 1 } })).rejects.toMatchObject({ code: 'badInput' })
   })
@@ -119,12 +131,16 @@ describe('weeks', () => {
   })
 
   it('start on a Monday', async () => {
-    await expect(storeWeek(coach, await add(), '2026-03-03', 0, plan)).rejects.toMatchObject({ fields: { startsOn: expect.any(String) } })
+    await expect(storeWeek(coach, await add(), '2026-03-03', 0, plan)).rejects.toMatchObject({
+      fields: { startsOn: expect.any(String) },
+    })
   })
 
   it('never hold a drill that must not be given, nor one that does not exist', async () => {
     const hurt = await add({ flags: ['shoulder'] })
-    await expect(storeWeek(coach, hurt, MONDAY, 0, plan)).rejects.toMatchObject({ code: 'badInput', fields: { 'd2.i1': expect.stringContaining('Shoulder') } })
+    await expect(storeWeek(coach, hurt, MONDAY, 0, plan)).rejects.toMatchObject({
+      code: 'badInput', fields: { 'd2.i1': expect.stringContaining('Shoulder') },
+    })
     const unknown = { sessions: [{ ...wednesday, items: [{ ...side, variationId: 'made.up' }] }] }
     await expect(storeWeek(coach, await add(), MONDAY, 0, unknown)).rejects.toMatchObject({ code: 'badInput' })
   })
@@ -141,18 +157,24 @@ describe('assigning', () => {
   it('freezes what the athlete reads', async () => {
     const id = await assigned()
     const { session } = await athleteToday(coach, id)
-    expect(session!.items[0]).toMatchObject({ name: findVariation('side-plank.feet')!.name, dose: side.dose, why: 'Test.', sides: 'each' })
+    expect(session!.items[0]).toMatchObject({
+      name: findVariation('side-plank.feet')!.name, dose: side.dose, why: 'Test.', sides: 'each',
+    })
     await storeWeek(coach, id, MONDAY, 1, { sessions: [] })
     expect((await athleteToday(coach, id)).session!.items).toHaveLength(1)
   })
 
   it('replaces a held breath for an athlete who must not hold it', async () => {
-    const squat = { ...side, variationId: 'inside-lift.front-loaded-squat', dose: { sets: 2, amount: 5, unit: 'reps' as const, restS: 60 } }
+    const squat = {
+      ...side, variationId: 'inside-lift.front-loaded-squat',
+      dose: { sets: 2, amount: 5, unit: 'reps' as const, restS: 60 },
+    }
     const rungs = { ...anAthlete().rungs, 'inside-lift': 6 }
     const free = await assigned({ rungs }, { sessions: [{ ...wednesday, items: [squat] }] })
     expect((await athleteToday(coach, free)).session!.items[0]!.breath).toBe('holdAndReset')
     // The same drill loads the belly too, so that an athlete with the flag is not given it at all.
-    await expect(assigned({ rungs, flags: ['bloodPressureHeart'] }, { sessions: [{ ...wednesday, items: [squat] }] })).rejects.toMatchObject({ code: 'badInput' })
+    await expect(assigned({ rungs, flags: ['bloodPressureHeart'] }, { sessions: [{ ...wednesday, items: [squat] }] }))
+      .rejects.toMatchObject({ code: 'badInput' })
   })
 
   it('again changes only what changed and keeps what is logged', async () => {
@@ -191,7 +213,10 @@ describe('logging', () => {
     const { logs } = await athleteToday(coach, id)
     expect(logs).toHaveLength(2)
     expect(logs.find(l => l.id === log.id)).toMatchObject({ ...log, variationId: 'side-plank.feet', unit: 'seconds' })
-    const rows = await inOrganisation(base.db, stranger.actor, tx => logsBetween(tx, stranger.actor.organisationId, [id], TODAY, TODAY))
+    const rows = await inOrganisation(
+      base.db, stranger.actor,
+      tx => logsBetween(tx, stranger.actor.organisationId, [id], TODAY, TODAY),
+    )
     expect(rows).toEqual([])
   })
 
@@ -205,7 +230,9 @@ describe('logging', () => {
   it('asks for the side, refuses days ahead, drills of others and of nobody', async () => {
     const id = await assigned()
     const itemId = (await athleteToday(coach, id)).session!.items[0]!.id
-    await expect(logSets(coach, [aLog(itemId, { side: null })])).rejects.toMatchObject({ fields: { 'logs.0.side': expect.any(String) } })
+    await expect(logSets(coach, [aLog(itemId, { side: null })])).rejects.toMatchObject({
+      fields: { 'logs.0.side': expect.any(String) },
+    })
     await expect(logSets(coach, [aLog(itemId, { day: '2026-03-09' })])).rejects.toMatchObject({ code: 'badInput' })
     await expect(logSets(stranger, [aLog(itemId)])).rejects.toMatchObject({ code: 'notFound' })
     const other: Context = { ...coach, actor: { ...coach.actor, role: 'athlete', athleteId: randomUUID() } }
@@ -230,9 +257,13 @@ describe('the demo', () => {
     const fresh = await testDatabase()
     try {
       const now = new Date('2026-03-04T12:00:00Z')
-      expect(await Promise.all([loadDemoIfEmpty(fresh.db, now), loadDemoIfEmpty(fresh.db, now)])).toEqual(expect.arrayContaining([true, false]))
-      const { rows } = await fresh.owner.raw(`select (select count(*)::int from athlete) as athletes, (select count(*)::int from set_log) as sets,
-        (select count(*)::int from set_log_other) as strays, (select count(*)::int from person) as people`)
+      expect(await Promise.all([loadDemoIfEmpty(fresh.db, now), loadDemoIfEmpty(fresh.db, now)])).toEqual(
+        expect.arrayContaining([true, false]),
+      )
+      const { rows } = await fresh.owner.raw(
+        `select (select count(*)::int from athlete) as athletes, (select count(*)::int from set_log) as sets,
+        (select count(*)::int from set_log_other) as strays, (select count(*)::int from person) as people`,
+      )
       expect(rows[0]).toMatchObject({ athletes: 24, strays: 0, people: 9 })
       expect(rows[0].sets).toBeGreaterThan(1500)
     }

@@ -32,23 +32,32 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
       session: stop ? null : sessions.find(session => session.day === day) ?? null,
       logs: logsFor(context, await logsBetween(tx, organisationId, [athleteId], day, day)),
       nextDays: stop ? [] : sessions.filter(session => session.day > day)
-        .map(session => ({ day: session.day, sessionId: session.id, drills: session.items.filter(item => !item.stopped).length })),
+        .map(session => ({
+          day: session.day, sessionId: session.id,
+          drills: session.items.filter(item => !item.stopped).length,
+        })),
       ...await around(tx, context, athlete, day),
     }
   })
 }
 
 /** What surrounds the day: competition, season, calendar, changes. */
-async function around(tx: Tx, { actor: { organisationId } }: Context, athlete: Athlete, day: string): Promise<Pick<Today, 'nextCompetition' | 'season' | 'entries' | 'notices'>> {
+async function around(
+  tx: Tx, { actor: { organisationId } }: Context, athlete: Athlete, day: string,
+): Promise<Pick<Today, 'nextCompetition' | 'season' | 'entries' | 'notices'>> {
   const own = await athleteSeasons(tx, organisationId, { athleteIds: [athlete.id] })
   const competitions = await competitionsFor(tx, organisationId, athlete, day, addDays(day, 365))
-  const entries = (await entriesOf(tx, organisationId, athlete.groupIds)).filter(entry => !entry.cancelled && !own.some(one => one.exceptions.skips.includes(entry.id)))
+  const entries = (await entriesOf(tx, organisationId, athlete.groupIds)).filter(entry =>
+    !entry.cancelled && !own.some(one => one.exceptions.skips.includes(entry.id))
+  )
   const notices = await noticesSinceYesterday(tx, organisationId, athlete.groupIds, day)
   return {
     nextCompetition: competitions[0] ?? null,
     season: await seasonWeekFor(tx, organisationId, athlete, mondayOf(day)),
     entries: entriesOn(entries, day),
-    notices: notices.filter(notice => notice.athleteId === athlete.id || (notice.athleteId === null && !own.some(one => one.groupId === notice.groupId))),
+    notices: notices.filter(notice =>
+      notice.athleteId === athlete.id || (notice.athleteId === null && !own.some(one => one.groupId === notice.groupId))
+    ),
   }
 }
 
@@ -59,7 +68,9 @@ export function runSession(context: Context, sessionId: string): Promise<Today> 
     const frozen = await sessionById(tx, organisationId, sessionId)
     if (!frozen) throw new AppError('notFound', 'There is no such session here.')
     const athlete = await mustSeeAthlete(tx, context, frozen.athleteId)
-    const { stop, sessions: [session] } = await handOut(tx, context, await healthTruth(tx, context, athlete.id), [frozen])
+    const { stop, sessions: [session] } = await handOut(tx, context, await healthTruth(tx, context, athlete.id), [
+      frozen,
+    ])
     const ids = new Set(frozen.items.map(item => item.id))
     const logs = await logsBetween(tx, organisationId, [athlete.id], addDays(frozen.day, -1), addDays(frozen.day, 7))
     return {

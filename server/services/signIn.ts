@@ -24,12 +24,19 @@ export async function passwordFits(person: Person | null, password: string): Pro
 }
 
 /** The account behind an e-mail and password; an unknown e-mail and a wrong password are told alike. */
-export async function signIn(db: Knex, { email, password }: SignInInput, requestId: string | null = null): Promise<Person> {
+export async function signIn(
+  db: Knex, { email, password }: SignInInput, requestId: string | null = null,
+): Promise<Person> {
   const person = await asVisitor(db, email, tx => personByEmail(tx, email))
   if (!await passwordFits(person, password)) throw new AppError('wrongSignIn', 'E-mail or password is not right.')
   const { organisationId, id: personId, role, athleteId } = person!
-  await inOrganisation(db, { organisationId, personId, role, athleteId }, tx =>
-    record(tx, { actor: { organisationId, personId, role }, requestId, write: null }, 'account.signIn', { subjectId: personId, athleteId }))
+  await inOrganisation(
+    db, { organisationId, personId, role, athleteId },
+    tx =>
+      record(tx, { actor: { organisationId, personId, role }, requestId, write: null }, 'account.signIn', {
+        subjectId: personId, athleteId,
+      }),
+  )
   return person!
 }
 

@@ -24,7 +24,9 @@ export function inviteStaff(context: Context, invitation: StaffInvitation): Prom
     if (!there) await insertPerson(tx, person)
     await setStaffGroups(tx, organisationId, person.id, invitation.groupIds)
     await mailLink(tx, context.queue, context.publicUrl, person, 'invitation', new Date())
-    await record(tx, context, 'staff.invite', { subjectId: person.id, after: { role: invitation.role, groupIds: invitation.groupIds } })
+    await record(tx, context, 'staff.invite', {
+      subjectId: person.id, after: { role: invitation.role, groupIds: invitation.groupIds },
+    })
     return listStaff(tx, organisationId)
   })
 }
@@ -36,7 +38,9 @@ export function changeStaff(context: Context, id: string, change: StaffChange): 
     const before = (await listStaff(tx, organisationId)).find(member => member.id === id)
     if (!before) throw new AppError('notFound', 'There is no such person on the staff.')
     if (id === personId && (change.closed || change.role !== 'headCoach')) {
-      throw new AppError('badInput', 'Another head coach changes your own role.', { role: 'Another head coach changes your own role.' })
+      throw new AppError('badInput', 'Another head coach changes your own role.', {
+        role: 'Another head coach changes your own role.',
+      })
     }
     await checkGroups(tx, organisationId, change.groupIds)
     if (!await updateStaff(tx, organisationId, id, change.version, change)) {

@@ -15,7 +15,10 @@ import { settledFor } from './planningRules'
 import { record } from './record'
 import { runSession } from './sessions'
 
-/** Puts the nearest drill that may be trained in the place of a stopped one, beside it: when that one comes back it goes again. */
+/**
+ * Puts the nearest drill that may be trained in the place of a stopped one, beside it: when that one comes back it goes
+ * again.
+ */
 export async function takeStandIn(context: Context, sessionId: string, itemId: string): Promise<Today> {
   await writing(context, tx => place(tx, context, sessionId, itemId))
   return runSession(context, sessionId)
@@ -42,11 +45,22 @@ async function place(tx: Tx, context: Context, sessionId: string, itemId: string
   const { flags, ageYears } = truth.on(day)
   const planned = { id: frozen.planKey, day: 0, minutes: frozen.minutes, lifts: frozen.lifts, items: [] }
   const item = {
-    ...prescription({ ...found, why: `Stands in for ${stopped.name.toLowerCase()}.` }, planned, { flags, ageYears, policy: planning.rules.policy, catalogue: truth.catalogue }),
+    ...prescription({ ...found, why: `Stands in for ${stopped.name.toLowerCase()}.` }, planned, {
+      flags, ageYears, policy: planning.rules.policy, catalogue: truth.catalogue,
+    }),
     id, standsInFor: itemId,
   }
-  await asSystem(tx, context.actor, () => insertItems(tx, organisationId, { id: frozen.id, athleteId: frozen.athleteId },
-    [{ planKey: `${frozen.itemKeys[itemId]}~${id}`, place: frozen.items.findIndex(one => one.id === itemId), item }]))
-  await record(tx, context, 'item.standIn', { athleteId: frozen.athleteId, subjectId: itemId, after: { variationId: found.variationId } })
+  await asSystem(
+    tx, context.actor,
+    () =>
+      insertItems(tx, organisationId, { id: frozen.id, athleteId: frozen.athleteId }, [{
+        planKey: `${frozen.itemKeys[itemId]}~${id}`,
+        place: frozen.items.findIndex(one => one.id === itemId),
+        item,
+      }]),
+  )
+  await record(tx, context, 'item.standIn', {
+    athleteId: frozen.athleteId, subjectId: itemId, after: { variationId: found.variationId },
+  })
   return { itemId: id }
 }

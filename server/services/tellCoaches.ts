@@ -8,15 +8,23 @@ import type { Tx } from '../repositories/rows'
 import type { Context } from './context'
 
 /** What coaches are told of, in a mail that names no flag: it leaves the walls of the house. */
-const MAILS: Readonly<Record<AlertKind, { readonly subject: string, readonly text: (name: string, stops: number) => string } | null>> = {
+const MAILS: Readonly<
+  Record<AlertKind, { readonly subject: string, readonly text: (name: string, stops: number) => string } | null>
+> = {
   stop: {
     subject: 'Training is stopped',
-    text: (name, stops) => `A red flag was raised for ${name}. Trunk training is stopped at once, ${drills(stops)} of present and coming sessions with it. `
+    text: (name, stops) =>
+      `A red flag was raised for ${name}. Trunk training is stopped at once, ${
+        drills(stops)
+      } of present and coming sessions with it. `
       + 'Refer to a clinician; it comes back as it was when a clearance is written down.',
   },
   limits: {
     subject: 'A health flag was raised',
-    text: (name, stops) => `A flag was raised for ${name}. What it takes away is stopped: ${drills(stops)} of present and coming sessions. The rest goes on.`,
+    text: (name, stops) =>
+      `A flag was raised for ${name}. What it takes away is stopped: ${
+        drills(stops)
+      } of present and coming sessions. The rest goes on.`,
   },
   pain: null,
   painTwice: {
@@ -28,23 +36,31 @@ const MAILS: Readonly<Record<AlertKind, { readonly subject: string, readonly tex
 
 const drills = (count: number): string => (count === 1 ? 'one drill' : `${count} drills`)
 
-/** Tells every coach of an athlete, in the transaction that it is about: by mail where it is urgent, and by what their pages show. */
+/**
+ * Tells every coach of an athlete, in the transaction that it is about: by mail where it is urgent, and by what their
+ * pages show.
+ */
 export async function tellCoaches(
-  tx: Tx, { actor, queue, publicUrl, today }: Context, athlete: Pick<Athlete, 'id' | 'name'>, kind: AlertKind, of: { readonly variationId?: string, readonly stops?: number } = {},
+  tx: Tx, { actor, queue, publicUrl, today }: Context, athlete: Pick<Athlete, 'id' | 'name'>, kind: AlertKind,
+  of: { readonly variationId?: string, readonly stops?: number } = {},
 ): Promise<readonly string[]> {
   const { organisationId, personId } = actor
   const { variationId = null, stops = 0 } = of
   return asSystem(tx, actor, async () => {
     const coaches = await coachesOf(tx, organisationId, athlete.id)
     const told = coaches.map(coach => coach.name)
-    await insertAlert(tx, organisationId, { id: newKey(), athleteId: athlete.id, kind, variationId, stops, told, day: today })
+    await insertAlert(tx, organisationId, {
+      id: newKey(), athleteId: athlete.id, kind, variationId, stops, told, day: today,
+    })
     const mail = MAILS[kind]
     if (!mail) return told
     for (const coach of coaches.filter(({ id }) => id !== personId)) {
       const id = newKey()
       await insertMail(tx, {
         id, organisationId, personId: coach.id, recipient: coach.email, subject: `${mail.subject}: ${athlete.name}`,
-        body: `Hello ${coach.name},\n\n${mail.text(athlete.name, stops)}\n\n${publicUrl}/athletes/${athlete.id}/screen\n`,
+        body: `Hello ${coach.name},\n\n${
+          mail.text(athlete.name, stops)
+        }\n\n${publicUrl}/athletes/${athlete.id}/screen\n`,
       })
       await queue.send(tx, 'mail', { organisationId, mailId: id })
     }

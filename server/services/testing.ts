@@ -11,7 +11,9 @@ import { insertPerson } from '../repositories/people'
 import type { Context } from './context'
 
 /** A copy of the migrated template, reached as the application role and as the owner. */
-export async function testDatabase(): Promise<{ db: Knex, owner: Knex, url: string, appUrl: string, drop: () => Promise<void> }> {
+export async function testDatabase(): Promise<
+  { db: Knex, owner: Knex, url: string, appUrl: string, drop: () => Promise<void> }
+> {
   const { adminUrl, appPassword, template } = inject('cluster')
   const name = `unit_${randomUUID().replaceAll('-', '')}`
   const admin = connect(adminUrl, 1)
@@ -38,11 +40,16 @@ export const TODAY = '2026-03-04' // a Wednesday
 
 /** All of a context but who acts; work for later is only noted in its tables. */
 export function bareContext(db: Knex): Omit<Context, 'actor'> {
-  return { db, today: TODAY, queue: { send: () => Promise.resolve() }, requestId: null, write: null, publicUrl: 'http://test.example' }
+  return {
+    db, today: TODAY, queue: { send: () => Promise.resolve() }, requestId: null, write: null,
+    publicUrl: 'http://test.example',
+  }
 }
 
 /** An organisation with a head coach and one group. */
-export async function makeOrganisation(db: Knex, role: Role = 'headCoach'): Promise<Context & { groupId: string, email: string }> {
+export async function makeOrganisation(
+  db: Knex, role: Role = 'headCoach',
+): Promise<Context & { groupId: string, email: string }> {
   const organisationId = randomUUID()
   const groupId = randomUUID()
   await inOrganisation(db, asSystemOf(organisationId), async (tx) => {
@@ -55,23 +62,34 @@ export async function makeOrganisation(db: Knex, role: Role = 'headCoach'): Prom
 
 /** One more person of an organisation, seeing some groups. */
 export async function addPerson(
-  db: Knex, organisationId: string, role: Role, over: { groupIds?: readonly string[], athleteId?: string, passwordHash?: string } = {},
+  db: Knex, organisationId: string, role: Role,
+  over: { groupIds?: readonly string[], athleteId?: string, passwordHash?: string } = {},
 ): Promise<{ context: Context, email: string }> {
   const personId = randomUUID()
   const email = `${role.toLowerCase()}-${personId}@test.example`
   const athleteId = over.athleteId ?? null
   await inOrganisation(db, asSystemOf(organisationId), async (tx) => {
-    await insertPerson(tx, { id: personId, organisationId, athleteId, role, name: `Test ${role}`, email, passwordHash: over.passwordHash ?? 'none' })
+    await insertPerson(tx, {
+      id: personId, organisationId, athleteId, role, name: `Test ${role}`, email,
+      passwordHash: over.passwordHash ?? 'none',
+    })
     for (const groupId of over.groupIds ?? []) await addGroupStaff(tx, organisationId, groupId, personId)
   })
   return { context: { ...bareContext(db), actor: { organisationId, personId, role, athleteId } }, email }
 }
 
 /** Marks an athlete as screened with a no to everything and the brace as checked: what a week is assigned on. */
-export async function makeKnown({ db, actor: { organisationId, personId } }: Pick<Context, 'db' | 'actor'>, athleteId: string): Promise<string> {
+export async function makeKnown(
+  { db, actor: { organisationId, personId } }: Pick<Context, 'db' | 'actor'>,
+  athleteId: string,
+): Promise<string> {
   await inOrganisation(db, asSystemOf(organisationId), async (tx) => {
-    await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: athleteId }).update({ answers: {}, answered_at: tx.fn.now() })
-    const check = { id: randomUUID(), day: '2026-02-02', step: 1, swell: [], breathing: true, count: 5, note: '', passed: true }
+    await tx('athlete_health').where({ organisation_id: organisationId, athlete_id: athleteId }).update({
+      answers: {}, answered_at: tx.fn.now(),
+    })
+    const check = {
+      id: randomUUID(), day: '2026-02-02', step: 1, swell: [], breathing: true, count: 5, note: '', passed: true,
+    }
     await insertBraceCheck(tx, organisationId, athleteId, check, personId)
   })
   return athleteId
@@ -80,9 +98,11 @@ export async function makeKnown({ db, actor: { organisationId, personId } }: Pic
 /** An able athlete. */
 export function anAthlete(over: Partial<AthleteInput> = {}): AthleteInput {
   return {
-    name: 'Test Athlete', goal: 'Hold still', goalVariationId: null, goalLift: null, sport: 'general', position: '', sex: 'female',
-    heightCm: 170, massKg: 64, birthYear: 2000, trainingAgeYears: 3, equipment: Object.keys(EQUIPMENT) as Equipment[],
-    available: [{ day: 0, minutes: 60 }, { day: 2, minutes: 60 }], flags: [], braceStep: 7,
-    rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, 3])), weakLink: null, weakSide: null, groupIds: [], ...over,
+    name: 'Test Athlete', goal: 'Hold still', goalVariationId: null, goalLift: null, sport: 'general', position: '',
+    sex: 'female', heightCm: 170, massKg: 64, birthYear: 2000, trainingAgeYears: 3,
+    equipment: Object.keys(EQUIPMENT) as Equipment[], available: [{ day: 0, minutes: 60 }, { day: 2, minutes: 60 }],
+    flags: [], braceStep: 7,
+    rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, 3])),
+    weakLink: null, weakSide: null, groupIds: [], ...over,
   }
 }

@@ -16,11 +16,14 @@ import { record, recordHealthRead } from './record'
 import { competitionsFor } from './seasonOf'
 
 function checkMonday(startsOn: string): void {
-  if (mondayOf(startsOn) !== startsOn) throw new AppError('badInput', 'A week starts on a Monday.', { startsOn: 'A week starts on a Monday.' })
+  if (mondayOf(startsOn) !== startsOn)
+    throw new AppError('badInput', 'A week starts on a Monday.', { startsOn: 'A week starts on a Monday.' })
 }
 
 /** An athlete's competitions that a week must heed: from the day before it to the second day after. */
-function competitionsAround(tx: Tx, organisationId: string, athlete: Athlete, startsOn: string): Promise<Competition[]> {
+function competitionsAround(
+  tx: Tx, organisationId: string, athlete: Athlete, startsOn: string,
+): Promise<Competition[]> {
   return competitionsFor(tx, organisationId, athlete, addDays(startsOn, -1), addDays(startsOn, 27))
 }
 
@@ -57,10 +60,13 @@ export function emptyPlan(athlete: Athlete): WeekPlan {
 /**
  * Refuses a plan that holds a drill this athlete must not be given; the coach's other choices stand.
  *
- * @param stored what is stored already: a drill in it that was stopped since may stay where it is, marked, so that the rest can be changed
+ * @param stored what is stored already: a drill in it that was stopped since may stay where it is, marked, so
+ that the rest can be changed
  */
 export function refuseForbidden(plan: WeekPlan, context: PlanningContext, stored: WeekPlan | null = null): void {
-  const blocking = weekConflicts(plan, context).filter(conflict => conflict.blocks && !isUnchanged(conflict, plan, stored))
+  const blocking = weekConflicts(plan, context).filter(conflict =>
+    conflict.blocks && !isUnchanged(conflict, plan, stored)
+  )
   if (blocking.length === 0) return
   const fields: Record<string, string> = {}
   for (const { sessionId, itemId, text } of blocking) fields[`${sessionId}.${itemId}`] ??= text
@@ -78,7 +84,8 @@ function isUnchanged({ sessionId, itemId }: Conflict, plan: WeekPlan, stored: We
     return session && item ? [session.day, item] : null
   }
   const [now, then] = [at(plan), at(stored)]
-  return now !== null && then !== null && now[0] === then[0] && now[1].variationId === then[1].variationId && same(now[1].dose, then[1].dose) && same(now[1].rounds, then[1].rounds)
+  return now !== null && then !== null && now[0] === then[0] && now[1].variationId === then[1].variationId
+    && same(now[1].dose, then[1].dose) && same(now[1].rounds, then[1].rounds)
 }
 
 /** Saves a week over the version that was read. */
@@ -91,11 +98,19 @@ export async function storeWeek(
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const competitions = await competitionsAround(tx, organisationId, athlete, startsOn)
     const before = await weekOf(tx, organisationId, athleteId, startsOn)
-    refuseForbidden(plan, planningContext(athlete, startsOn, competitions, await catalogueOfOrganisation(tx, organisationId)), before?.plan)
+    refuseForbidden(
+      plan,
+      planningContext(athlete, startsOn, competitions, await catalogueOfOrganisation(tx, organisationId)),
+      before?.plan,
+    )
     const saved = await saveWeek(tx, organisationId, athleteId, startsOn, version, plan)
     if (saved === null) {
       const current = await weekOf(tx, organisationId, athleteId, startsOn)
-      throw new AppError('changedElsewhere', `${current?.changedBy ?? 'Somebody else'} changed this week meanwhile.`, undefined, current)
+      throw new AppError(
+        'changedElsewhere',
+        `${current?.changedBy ?? 'Somebody else'} changed this week meanwhile.`,
+        undefined, current,
+      )
     }
     await record(tx, context, 'week.change', { athleteId, subjectId: startsOn, before: before?.plan, after: plan })
     return (await weekOf(tx, organisationId, athleteId, startsOn))!
@@ -103,25 +118,35 @@ export async function storeWeek(
 }
 
 /** All that one athlete's week is planned from. */
-export async function requestFor(tx: Tx, organisationId: string, athlete: Athlete, startsOn: string, sessions: readonly PlannedSession[]): Promise<WeekRequest> {
+export async function requestFor(
+  tx: Tx, organisationId: string, athlete: Athlete, startsOn: string, sessions: readonly PlannedSession[],
+): Promise<WeekRequest> {
   return {
-    athlete, startsOn, sessions, competitions: await competitionsAround(tx, organisationId, athlete, startsOn),
-    own: (await ownCatalogue(tx, organisationId)).own, before: (await weekOf(tx, organisationId, athlete.id, addDays(startsOn, -7)))?.plan ?? null,
+    athlete, startsOn, sessions,
+    competitions: await competitionsAround(tx, organisationId, athlete, startsOn),
+    own: (await ownCatalogue(tx, organisationId)).own,
+    before: (await weekOf(tx, organisationId, athlete.id, addDays(startsOn, -7)))?.plan ?? null,
     settled: await settledFor(tx, organisationId, athlete, startsOn),
   }
 }
 
 /** The best week for the sessions of one athlete, with what is known about better ones. Nothing is stored. */
-export async function proposeForOne(context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[]): Promise<WeekAnswer> {
+export async function proposeForOne(
+  context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[],
+): Promise<WeekAnswer> {
   return planInPool(await askedFor(context, athleteId, startsOn, sessions))
 }
 
 /** The known mistakes of a week, whoever made it, and what the engine would change in it. Nothing is stored. */
-export async function reviewWeek(context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[]): Promise<WeekReview> {
+export async function reviewWeek(
+  context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[],
+): Promise<WeekReview> {
   return reviewInPool(await askedFor(context, athleteId, startsOn, sessions))
 }
 
-async function askedFor(context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[]): Promise<WeekRequest> {
+async function askedFor(
+  context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[],
+): Promise<WeekRequest> {
   checkMonday(startsOn)
   return transaction(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)

@@ -17,7 +17,9 @@ parentPort.on('message', ({ id, request }) => {
   if (request.week.startsOn === 'die') process.exit(1)
   if (request.week.startsOn === 'throw') throw new Error('broken inside')
   if (request.week.startsOn === 'refuse') parentPort.postMessage({ id, problem: 'A load is out of range.' })
-  else setTimeout(() => parentPort.postMessage({ id, answer: { plan: { sessions: [] }, notes: [request.week.startsOn], refused: false, proof: null } }), 20)
+  else setTimeout(() =>
+    parentPort.postMessage({ id, answer: { plan: { sessions: [] }, notes: [request.week.startsOn],
+      refused: false, proof: null } }), 20)
 })
 `
 const file = join(mkdtempSync(join(tmpdir(), 'pool-')), 'thread.mjs')
@@ -38,9 +40,13 @@ describe('the pool of planning threads', () => {
     expect((await Promise.all(asked.map(a => it_.ask(ask(a))))).map(a => (a as WeekAnswer).notes[0])).toEqual(asked)
   })
 
-  it.each([['die', 'ended by itself'], ['throw', 'broken inside'], ['refuse', 'out of range'], ['hang', 'took too long']])('a thread that would %s is told of and the others go on', async (how, words) => {
+  it.each([['die', 'ended by itself'], ['throw', 'broken inside'], ['refuse', 'out of range'], [
+    'hang', 'took too long',
+  ]])('a thread that would %s is told of and the others go on', async (how, words) => {
     const it_ = pool(how === 'hang' ? 300 : 5000)
-    const [bad, ...good] = await Promise.allSettled([it_.ask(ask(how)), it_.ask(ask('a')), it_.ask(ask('b')), it_.ask(ask('c'))])
+    const [bad, ...good] = await Promise.allSettled([
+      it_.ask(ask(how)), it_.ask(ask('a')), it_.ask(ask('b')), it_.ask(ask('c')),
+    ])
     expect(bad).toMatchObject({ status: 'rejected', reason: { message: expect.stringContaining(words) } })
     expect(good.map(g => g.status)).toEqual(['fulfilled', 'fulfilled', 'fulfilled'])
     await expect(it_.ask(ask('later'))).resolves.toMatchObject({ notes: ['later'] })
@@ -59,7 +65,10 @@ describe('a week of the demo', () => {
   it('is planned with a proof, and keeps every rule', async () => {
     const centre = larkholm('2026-03-02')
     const { id, input, sessions } = centre.athletes[6]!
-    const request = { athlete: { ...input, id, clearances: [] } as unknown as Athlete, startsOn: '2026-03-02', competitions: [], own: { ladders: [], variations: [] }, sessions, before: null, settled: { layers: [], notHeld: [], season: null } }
+    const request = {
+      athlete: { ...input, id, clearances: [] } as unknown as Athlete, startsOn: '2026-03-02', competitions: [],
+      own: { ladders: [], variations: [] }, sessions, before: null, settled: { layers: [], notHeld: [], season: null },
+    }
     const { plan, proof, refused } = await planInPool(request)
     expect([refused, proof!.proven]).toEqual([false, true])
     expect(weekConflicts(plan, planningContext(input, '2026-03-02', [], STANDARD))).toEqual([])

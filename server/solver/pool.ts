@@ -10,8 +10,17 @@ const THREADS = 2
 /** A request that takes longer has its thread ended: a single step of the solver can outlast its own limits. */
 const LIMIT_MS = 30_000
 
-interface Waiting { readonly id: number, readonly request: ThreadRequest, readonly resolve: (answer: WeekAnswer | WeekReview) => void, readonly reject: (error: Error) => void }
-interface Thread { worker: Worker, now: Waiting | null, limit: ReturnType<typeof setTimeout> | null }
+interface Waiting {
+  readonly id: number
+  readonly request: ThreadRequest
+  readonly resolve: (answer: WeekAnswer | WeekReview) => void
+  readonly reject: (error: Error) => void
+}
+interface Thread {
+  worker: Worker
+  now: Waiting | null
+  limit: ReturnType<typeof setTimeout> | null
+}
 
 /** Plans weeks on threads, in the order they were asked for. */
 export class SolverPool {
@@ -43,7 +52,10 @@ export class SolverPool {
       if (!thread) return
       const waiting = this.queue.shift()!
       thread.now = waiting
-      thread.limit = setTimeout(() => this.end(thread, 'Planning this week took too long and was given up.'), this.limitMs)
+      thread.limit = setTimeout(
+        () => this.end(thread, 'Planning this week took too long and was given up.'),
+        this.limitMs,
+      )
       thread.worker.postMessage({ id: waiting.id, request: waiting.request })
     }
   }
@@ -51,14 +63,17 @@ export class SolverPool {
   private open(): Thread {
     const thread: Thread = { worker: new Worker(this.file), now: null, limit: null }
     thread.worker.unref()
-    thread.worker.on('message', ({ id, answer, problem }: { id: number, answer?: WeekAnswer | WeekReview, problem?: string }) => {
-      const { now } = thread
-      if (now?.id !== id) return
-      this.free(thread)
-      if (answer) now.resolve(answer)
-      else now.reject(new Error(problem))
-      this.work()
-    })
+    thread.worker.on(
+      'message',
+      ({ id, answer, problem }: { id: number, answer?: WeekAnswer | WeekReview, problem?: string }) => {
+        const { now } = thread
+        if (now?.id !== id) return
+        this.free(thread)
+        if (answer) now.resolve(answer)
+        else now.reject(new Error(problem))
+        this.work()
+      },
+    )
     thread.worker.on('error', error => this.end(thread, error.message))
     thread.worker.on('exit', () => this.end(thread, 'The planner ended by itself.'))
     this.threads.push(thread)

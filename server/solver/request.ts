@@ -1,5 +1,8 @@
 import { catalogueWith, type OwnCatalogue } from '~~/core/catalogue'
-import { auditWeek, improvements, optimiseWeek, weekLedger, weeklyTargets, type PlannedSession, type PlanningContext, type WeekPlan } from '~~/core/programme'
+import {
+  auditWeek, improvements, optimiseWeek, weekLedger, weeklyTargets, type PlannedSession, type PlanningContext,
+  type WeekPlan,
+} from '~~/core/programme'
 import type { LinearSolver } from '~~/core/planner'
 import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, Competition, PlannedAnswer, Settled, WeekReview } from '~~/shared/types'
@@ -22,7 +25,9 @@ const contextOf = ({ athlete, startsOn, competitions, own, settled }: WeekReques
 
 /** Plans one week with a solver at hand. */
 export function answerWeek(request: WeekRequest, solver: LinearSolver): WeekAnswer {
-  const { plan, notes, refused, proof } = optimiseWeek({ context: contextOf(request), sessions: request.sessions }, { before: request.before, solver })
+  const { plan, notes, refused, proof } = optimiseWeek({ context: contextOf(request), sessions: request.sessions }, {
+    before: request.before, solver,
+  })
   return { plan, notes, refused, proof }
 }
 
@@ -30,7 +35,9 @@ export function answerWeek(request: WeekRequest, solver: LinearSolver): WeekAnsw
 export function answerReview(request: WeekRequest): WeekReview {
   const context = contextOf(request)
   const plan = { sessions: request.sessions }
-  const ledger = weekLedger(plan, weeklyTargets({ ...context, sessions: plan.sessions.length }), context.screen.catalogue)
+  const ledger = weekLedger(
+    plan, weeklyTargets({ ...context, sessions: plan.sessions.length }), context.screen.catalogue,
+  )
   return { findings: auditWeek(plan, ledger, context), improvements: improvements(plan, context, request.before) }
 }
 

@@ -46,14 +46,18 @@ export function readConfiguration(env: Readonly<Record<string, string | undefine
   const sessionPassword = need('SESSION_PASSWORD')
   if (sessionPassword.length < 32) throw new Error('SESSION_PASSWORD must have at least 32 characters.')
   const appPassword = env.DATABASE_APP_URL ? null : need('DATABASE_APP_PASSWORD')
-  const publicUrl = url('PUBLIC_URL', env.PUBLIC_URL ?? `http://127.0.0.1:${env.PORT ?? '3000'}`, ['http:', 'https:']).replace(/\/$/, '')
+  const publicUrl = url('PUBLIC_URL', env.PUBLIC_URL ?? `http://127.0.0.1:${env.PORT ?? '3000'}`, ['http:', 'https:'])
+    .replace(/\/$/, '')
   const poolMax = Number(env.POOL_MAX ?? '10')
-  if (!(Number.isInteger(poolMax) && poolMax >= 2 && poolMax <= 200)) throw new Error('POOL_MAX must be a whole number from 2 to 200.')
+  if (!(Number.isInteger(poolMax) && poolMax >= 2 && poolMax <= 200))
+    throw new Error('POOL_MAX must be a whole number from 2 to 200.')
   const logLevel = env.LOG_LEVEL ?? 'info'
   if (!LOG_LEVELS.includes(logLevel)) throw new Error(`LOG_LEVEL must be one of ${LOG_LEVELS.join(', ')}.`)
   return {
     ownerUrl,
-    appUrl: env.DATABASE_APP_URL ? url('DATABASE_APP_URL', env.DATABASE_APP_URL, ['postgres:', 'postgresql:']) : asAppRole(ownerUrl, appPassword!),
+    appUrl: env.DATABASE_APP_URL
+      ? url('DATABASE_APP_URL', env.DATABASE_APP_URL, ['postgres:', 'postgresql:'])
+      : asAppRole(ownerUrl, appPassword!),
     appPassword,
     sessionPassword,
     loadDemo: flag('LOAD_DEMO'),

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import {
-  defineEventHandler, getQuery, getRequestHeader, getRequestIP, getRouterParams, setResponseHeader, setResponseStatus, type EventHandler,
+  defineEventHandler, getQuery, getRequestHeader, getRequestIP, getRouterParams, setResponseHeader, setResponseStatus,
+  type EventHandler,
   type H3Event,
 } from 'h3'
 import type { ObjectSchema } from 'joi'
@@ -50,7 +51,8 @@ export function defineRoute<Answer, Body = undefined, Query = Record<string, nev
       throw new AppError('badToken', 'This page is older than your session. Load it again.')
     }
     const { who: roles } = ROUTE_RULES[name] as RouteRule
-    if (roles === 'anybody' || !roles.includes(who.actor.role as Role)) throw new AppError('notAllowed', 'Your role may not do this.')
+    if (roles === 'anybody' || !roles.includes(who.actor.role as Role))
+      throw new AppError('notAllowed', 'Your role may not do this.')
     const params = readParams(event)
     const query = readQuery(event, options.query)
     const body = options.body ? checked(options.body, await readJson(event)) : undefined
@@ -61,7 +63,8 @@ export function defineRoute<Answer, Body = undefined, Query = Record<string, nev
       query: query as Query,
       who,
       context: {
-        db, actor: who.actor, today: who.me.today, queue, requestId: (event.context.requestId as string | undefined) ?? null,
+        db, actor: who.actor, today: who.me.today, queue,
+        requestId: (event.context.requestId as string | undefined) ?? null,
         write: writes ? writeName(event, name, { params, body }) : null, publicUrl: configuration.publicUrl,
       },
       param: key => params[key]!,
@@ -81,7 +84,9 @@ function guarded<Answer>(name: RouteName, handle: (event: H3Event) => Promise<An
   }), { routeName: name })
 }
 
-/** Until the database is there and of this release the answer is "not now", at once: nobody hangs on a starting server. */
+/**
+ * Until the database is there and of this release the answer is "not now", at once: nobody hangs on a starting server.
+ */
 export function mustBePrepared(): Prepared {
   const { prepared } = useRuntime()
   if (!prepared) throw new AppError('notReady', 'The server is starting. Nothing is lost here: it is tried again.')
@@ -105,12 +110,15 @@ export function errorsInShape<Answer>(handle: (event: H3Event) => Promise<Answer
   })
 }
 
-/** A database's message may quote what somebody typed: code, table and rule say enough. Other stacks are our own code. */
+/**
+ * A database's message may quote what somebody typed: code, table and rule say enough. Other stacks are our own code.
+ */
 function logFailure(event: H3Event, error: unknown): void {
   const { message, stack, code, table, constraint, name } = (error ?? {}) as Record<string, string | undefined>
   const ours = code === undefined
   useRuntime().log.error({
-    requestId: event.context.requestId as string, name, code, table, constraint, ...(ours ? { error: message ?? String(error), stack } : {}),
+    requestId: event.context.requestId as string, name, code, table, constraint,
+    ...(ours ? { error: message ?? String(error), stack } : {}),
   }, 'request failed')
 }
 
@@ -140,5 +148,8 @@ function writeName(event: H3Event, route: RouteName, said: unknown): Context['wr
   const id = getRequestHeader(event, 'x-keen-write')
   if (id === undefined) return null
   if (keyParam.validate(id).error) throw new AppError('badInput', 'The name of this write is not a key.')
-  return { id: id.toLowerCase(), fingerprint: createHash('sha256').update(JSON.stringify([route, said])).digest('base64url') }
+  return {
+    id: id.toLowerCase(),
+    fingerprint: createHash('sha256').update(JSON.stringify([route, said])).digest('base64url'),
+  }
 }

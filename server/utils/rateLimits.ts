@@ -5,7 +5,9 @@ import { AppError } from '~~/shared/errors'
 
 const MINUTE_S = 60
 
-/** Tries allowed, and for how long they count (common practice, no source; after OWASP's advice, recalled from memory). */
+/**
+ * Tries allowed, and for how long they count (common practice, no source; after OWASP's advice, recalled from memory).
+ */
 const LIMITS = {
   /** One account from one address: a person who mistypes. */
   accountAndAddress: { points: 10, duration: 15 * MINUTE_S },
@@ -27,12 +29,19 @@ export interface RateLimits {
 }
 
 export function rateLimits(db: Knex): RateLimits {
-  const limiters = Object.fromEntries(Object.entries(LIMITS).map(([name, limit]) => [name, new RateLimiterPostgres({
-    storeClient: db, storeType: 'knex', tableName: 'rate_limit', tableCreated: true, keyPrefix: name, clearExpiredByTimeout: false, ...limit,
-    insuranceLimiter: new RateLimiterMemory({ keyPrefix: name, ...limit }),
-  })])) as Record<LimitName, RateLimiterPostgres>
+  const limiters = Object.fromEntries(
+    Object.entries(LIMITS).map(([name, limit]) => [
+      name,
+      new RateLimiterPostgres({
+        storeClient: db, storeType: 'knex', tableName: 'rate_limit', tableCreated: true, keyPrefix: name,
+        clearExpiredByTimeout: false, ...limit,
+        insuranceLimiter: new RateLimiterMemory({ keyPrefix: name, ...limit }),
+      }),
+    ]),
+  ) as Record<LimitName, RateLimiterPostgres>
   // Addresses and e-mails are counted, not kept.
-  const keyOf = (of: readonly string[]): string => createHash('sha256').update(of.join('\n').toLowerCase()).digest('base64url')
+  const keyOf = (of: readonly string[]): string =>
+    createHash('sha256').update(of.join('\n').toLowerCase()).digest('base64url')
   return {
     async count(name, ...of) {
       try {
@@ -41,7 +50,10 @@ export function rateLimits(db: Knex): RateLimits {
       catch (error) {
         if (!(error instanceof RateLimiterRes)) throw error
         const minutes = Math.max(1, Math.ceil(error.msBeforeNext / 60_000))
-        throw new AppError('tooMany', `Too many tries. Wait ${minutes} ${minutes === 1 ? 'minute' : 'minutes'} and try again.`)
+        throw new AppError(
+          'tooMany',
+          `Too many tries. Wait ${minutes} ${minutes === 1 ? 'minute' : 'minutes'} and try again.`,
+        )
       }
     },
     async forget(name, ...of) {

@@ -67,7 +67,10 @@ async function prepare(configuration: Configuration, db: Knex, log: pino.Logger)
   await migrate(configuration.ownerUrl, configuration.appPassword, now.toISOString().slice(0, 10))
   if (configuration.loadDemo && await loadDemoIfEmpty(db, now)) log.info('demo loaded')
   // A database that is away for a while is told in the log and waited for.
-  const queue = await startQueue(db, error => log.warn({ code: (error as { code?: string }).code }, 'queue waits for the database'))
+  const queue = await startQueue(
+    db,
+    error => log.warn({ code: (error as { code?: string }).code }, 'queue waits for the database'),
+  )
   await startWorkers({ db, queue, ...configuration })
   return { queue }
 }

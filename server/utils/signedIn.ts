@@ -43,7 +43,8 @@ export async function openSession(
 ): Promise<SignedIn | null> {
   const session = await cookieSession(event)
   await session.update({
-    organisationId: person.organisationId, personId: person.id, sessionVersion: person.sessionVersion, nonce: randomUUID(),
+    organisationId: person.organisationId, personId: person.id, sessionVersion: person.sessionVersion,
+    nonce: randomUUID(),
   })
   return whoHolds(session.data)
 }
@@ -66,6 +67,8 @@ async function whoHolds(data: CookieData): Promise<SignedIn | null> {
   return {
     me,
     csrf: csrfToken(configuration.sessionPassword, data.nonce, person.id),
-    actor: { organisationId: person.organisationId, personId: person.id, role: person.role, athleteId: person.athleteId },
+    actor: {
+      organisationId: person.organisationId, personId: person.id, role: person.role, athleteId: person.athleteId,
+    },
   }
 }

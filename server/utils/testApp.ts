@@ -16,9 +16,12 @@ export function routeFiles(): Map<string, NamedRoute> {
 }
 
 /** The routes served in this process over a test database, as the application role. */
-export async function serveRoutes(ownerUrl: string, appUrl: string): Promise<{ url: string, close: () => Promise<void> }> {
+export async function serveRoutes(
+  ownerUrl: string, appUrl: string,
+): Promise<{ url: string, close: () => Promise<void> }> {
   Object.assign(process.env, {
-    DATABASE_URL: ownerUrl, DATABASE_APP_URL: appUrl, SESSION_PASSWORD: 'only-for-the-tests-of-the-routes-here', LOG_LEVEL: 'silent',
+    DATABASE_URL: ownerUrl, DATABASE_APP_URL: appUrl, SESSION_PASSWORD: 'only-for-the-tests-of-the-routes-here',
+    LOG_LEVEL: 'silent',
   })
   const middleware = import.meta.glob<{ default: EventHandler }>('../middleware/*.ts', { eager: true })
   const app = createApp()

@@ -2,12 +2,17 @@ import Joi from 'joi'
 import { BRACE_CUES, BREAK_POINTS, QUADRANTS, TEST_UNIT_WORDS, type Homework, type Practice } from '~~/core/assessment'
 import { TRUNK_ACTIONS } from '~~/core/catalogue'
 import { INSTRUMENT_FAULTS, INSTRUMENT_KINDS, type InstrumentCommand } from '~~/core/instruments'
-import { CLEARANCE_EXTENTS, CLEARING_ROLES, FLAG_IDS, PAIN_VERDICTS, type Answers, type Clearance } from '~~/core/screening'
-import type { BraceCheckInput, BraceCourse, PainInput, PlaceInput, StoredOwnTests, TrialInput, TrialTrace } from '../types'
+import {
+  CLEARANCE_EXTENTS, CLEARING_ROLES, FLAG_IDS, PAIN_VERDICTS, type Answers, type Clearance,
+} from '~~/core/screening'
+import type {
+  BraceCheckInput, BraceCourse, PainInput, PlaceInput, StoredOwnTests, TrialInput, TrialTrace,
+} from '../types'
 import { choice, form, id, isoDay, listOf, words } from './common'
 import { settingSchema } from './week'
 
-const whole = (label: string, min: number, max: number): Joi.NumberSchema => Joi.number().integer().min(min).max(max).required().label(label)
+const whole = (label: string, min: number, max: number): Joi.NumberSchema =>
+  Joi.number().integer().min(min).max(max).required().label(label)
 
 export const trialSchema = form<TrialInput>({
   id: id('Key'),
@@ -38,7 +43,9 @@ export const trialsSchema = form<{ trials: TrialInput[] }>({ trials: listOf('Tri
 export const withdrawSchema = form<{ id: string }>({ id: id('Key') })
 
 /** Trials that count no more: one, or a whole import. */
-export const withdrawTrialsSchema = form<{ ids: string[] }>({ ids: listOf('Trials', id('Key')).min(1).max(1500).unique() })
+export const withdrawTrialsSchema = form<{ ids: string[] }>({
+  ids: listOf('Trials', id('Key')).min(1).max(1500).unique(),
+})
 
 export const braceCheckSchema = form<BraceCheckInput>({
   id: id('Key'),
@@ -52,7 +59,9 @@ export const braceCheckSchema = form<BraceCheckInput>({
 
 export const answersSchema = form<{ version: number, answers: Answers }>({
   version: whole('Version', 0, 1_000_000_000),
-  answers: Joi.object(Object.fromEntries(FLAG_IDS.map(flag => [flag, Joi.boolean().label('Answer')]))).min(FLAG_IDS.length).required().label('Answers')
+  answers: Joi.object(Object.fromEntries(FLAG_IDS.map(flag => [flag, Joi.boolean().label('Answer')]))).min(
+    FLAG_IDS.length,
+  ).required().label('Answers')
     .messages({ 'object.min': 'Answer every question, yes or no.' }),
 })
 
@@ -71,7 +80,9 @@ export const painSchema = form<PainInput>({
   id: id('Key'),
   variationId: Joi.string().min(1).max(120).required().label('Drill'),
   verdict: choice('Decision', Object.keys(PAIN_VERDICTS)),
-  reason: words('Reason', 500).disallow('').min(3).messages({ 'string.min': 'Say why, in a word or two.', 'any.invalid': 'Say why, in a word or two.' }),
+  reason: words('Reason', 500).disallow('').min(3).messages({
+    'string.min': 'Say why, in a word or two.', 'any.invalid': 'Say why, in a word or two.',
+  }),
   lookedAtBy: words('Who has looked at it', 120),
   role: Joi.string().valid(...Object.keys(CLEARING_ROLES)).allow(null).required().label('In what role'),
 })
@@ -94,13 +105,19 @@ const ownTestSchema = form<StoredOwnTests['tests'][number]>({
   stop: words('What ends it', 200).disallow('').min(3).messages({ 'string.min': 'Say what ends a trial.' }),
   retired: Joi.boolean().required().label('Retired'),
 })
-export const ownTestsSchema = form<StoredOwnTests>({ version: whole('Version', 0, 1_000_000_000), tests: listOf('Tests', ownTestSchema).max(60) })
+export const ownTestsSchema = form<StoredOwnTests>({
+  version: whole('Version', 0, 1_000_000_000), tests: listOf('Tests', ownTestSchema).max(60),
+})
 
-const homeworkSchema = form<Homework>({ timesADay: whole('Times a day', 1, 6), until: isoDay('Until').allow(null), note: words('Note', 200) })
+const homeworkSchema = form<Homework>({
+  timesADay: whole('Times a day', 1, 6), until: isoDay('Until').allow(null), note: words('Note', 200),
+})
 export const braceCourseSchema = form<Pick<BraceCourse, 'cue' | 'homework'>>({
   cue: choice('Cue', Object.keys(BRACE_CUES)), homework: homeworkSchema.allow(null).label('Homework'),
 })
-export const practiceSchema = form<Practice & { id: string }>({ id: id('Key'), day: isoDay('Day'), step: whole('Step', 1, 7) })
+export const practiceSchema = form<Practice & { id: string }>({
+  id: id('Key'), day: isoDay('Day'), step: whole('Step', 1, 7),
+})
 
 const instrumentName = Joi.string().pattern(/^[a-z0-9-]{1,40}$/).required().label('Instrument')
 export const instrumentQuerySchema = form<{ name: string }>({ name: instrumentName })
@@ -108,9 +125,13 @@ export const instrumentCommandSchema = form<{ name: string, command: InstrumentC
   name: instrumentName,
   command: Joi.alternatives().try(
     form<{ ask: 'zero' }>({ ask: choice('What', ['zero']) }),
-    form<{ ask: 'fault', fault: string }>({ ask: choice('What', ['fault']), fault: choice('Fault', Object.keys(INSTRUMENT_FAULTS)) }),
+    form<{ ask: 'fault', fault: string }>({
+      ask: choice('What', ['fault']), fault: choice('Fault', Object.keys(INSTRUMENT_FAULTS)),
+    }),
     form<{ ask: 'act', value: number, forS: number }>({
-      ask: choice('What', ['act']), value: Joi.number().min(-200).max(2000).required().label('Value'), forS: Joi.number().greater(0).max(300).required().label('For'),
+      ask: choice('What', ['act']),
+      value: Joi.number().min(-200).max(2000).required().label('Value'),
+      forS: Joi.number().greater(0).max(300).required().label('For'),
     }),
   ).required().label('What'),
 })

@@ -15,16 +15,23 @@ export const athleteSchema = form<AthleteInput>({
   name: Joi.string().min(2).max(80).pattern(/\S.*\S/).required().label('Name')
     .messages({ 'string.pattern.base': 'Name is missing.' }),
   goal: words('Goal', 300),
-  goalVariationId: Joi.alternatives(Joi.string().valid(...VARIATIONS.map(v => v.id)), Joi.string().pattern(/^[a-z0-9-]+\.own-[a-z0-9-]+$/).max(80))
+  goalVariationId: Joi.alternatives(
+    Joi.string().valid(...VARIATIONS.map(v => v.id)), Joi.string().pattern(/^[a-z0-9-]+\.own-[a-z0-9-]+$/).max(80),
+  )
     .allow(null).required().label('Goal drill'),
   goalLift: Joi.string().valid(...LIFT_IDS).allow(null).required().label('Goal lift'),
   sport: choice('Sport profile', SPORT_PROFILE_IDS),
   position: words('Position', 60),
   sex: choice('Sex for body scaling', ['female', 'male']),
   heightCm: Joi.number().min(120).max(230).required().label('Height')
-    .messages({ 'number.min': 'Height must be 120 cm (47 in) or more.', 'number.max': 'Height must be 230 cm (90 in) or less.' }),
+    .messages({
+      'number.min': 'Height must be 120 cm (47 in) or more.', 'number.max': 'Height must be 230 cm (90 in) or less.',
+    }),
   massKg: Joi.number().min(25).max(220).required().label('Body mass')
-    .messages({ 'number.min': 'Body mass must be 25 kg (55 lb) or more.', 'number.max': 'Body mass must be 220 kg (485 lb) or less.' }),
+    .messages({
+      'number.min': 'Body mass must be 25 kg (55 lb) or more.',
+      'number.max': 'Body mass must be 220 kg (485 lb) or less.',
+    }),
   birthYear: Joi.number().integer().min(1930).max(2020).required().label('Birth year'),
   trainingAgeYears: Joi.number().min(0).max(60).required().label('Training age'),
   equipment: listOf('Equipment', Joi.string().valid(...Object.keys(EQUIPMENT)).label('Equipment')).unique(),
@@ -59,5 +66,6 @@ export const archiveSchema = form<{ version: number, archived: boolean }>({
 
 /** A roster brought in from a table: all of it or nothing. */
 export const athletesImportSchema = form<{ athletes: { id: string, athlete: AthleteInput }[] }>({
-  athletes: listOf('Athletes', form<{ id: string, athlete: AthleteInput }>({ id: id('Key'), athlete: athleteSchema })).min(1).max(300).unique('id'),
+  athletes: listOf('Athletes', form<{ id: string, athlete: AthleteInput }>({ id: id('Key'), athlete: athleteSchema }))
+    .min(1).max(300).unique('id'),
 })

@@ -1,15 +1,17 @@
 import Joi from 'joi'
 import {
-  BREATH_PATTERNS, EQUIPMENT, HAZARDS, MODES, MUSCLE_GROUPS, POSTURES, REGIONS, SETTINGS, TRUNK_ACTIONS, type Fault, type Gate,
-  type OwnCatalogue, type Variation,
+  BREATH_PATTERNS, EQUIPMENT, HAZARDS, MODES, MUSCLE_GROUPS, POSTURES, REGIONS, SETTINGS, TRUNK_ACTIONS, type Fault,
+  type Gate, type OwnCatalogue, type Variation,
 } from '~~/core/catalogue'
 import { choice, form, listOf, words } from './common'
 import { doseSchema } from './week'
 
-const whole = (label: string, min: number, max: number): Joi.NumberSchema => Joi.number().integer().min(min).max(max).required().label(label)
+const whole = (label: string, min: number, max: number): Joi.NumberSchema =>
+  Joi.number().integer().min(min).max(max).required().label(label)
 const said = (label: string, max: number): Joi.StringSchema => words(label, max).disallow('').min(4)
 const some = (label: string, one: Readonly<Record<string, unknown>> | readonly string[]): Joi.ArraySchema =>
-  listOf(label, Joi.string().valid(...(Array.isArray(one) ? one as string[] : Object.keys(one))).label(label)).unique().max(20)
+  listOf(label, Joi.string().valid(...(Array.isArray(one) ? one as string[] : Object.keys(one))).label(label)).unique()
+    .max(20)
 const key = (label: string): Joi.StringSchema => Joi.string().pattern(/^[a-z0-9.-]+$/).max(80).required().label(label)
 
 const poseSchema = Joi.object({
@@ -25,7 +27,9 @@ export const variationSchema = form<Variation>({
   ladder: key('Ladder'),
   rung: whole('Rung', 1, 40),
   purpose: said('Purpose', 200),
-  shares: Joi.object(Object.fromEntries(TRUNK_ACTIONS.map(action => [action, Joi.number().greater(0).max(1).label('Share')])))
+  shares: Joi.object(
+    Object.fromEntries(TRUNK_ACTIONS.map(action => [action, Joi.number().greater(0).max(1).label('Share')])),
+  )
     .min(1).required().label('Action shares'),
   mode: choice('How the trunk works', Object.keys(MODES)),
   posture: choice('Posture', Object.keys(POSTURES)),
@@ -34,8 +38,10 @@ export const variationSchema = form<Variation>({
   muscles: some('Muscles', MUSCLE_GROUPS).min(1),
   tires: some('Tires', REGIONS),
   setUp: said('Set-up', 400),
-  cues: form<Variation['cues']>({ inside: said('Cue about the body', 200), outside: said('Cue about the world', 200) }).label('Cues'),
-  faults: listOf('Faults', form<Fault>({ see: said('What is seen', 200), fix: said('What puts it right', 200) })).min(1).max(8),
+  cues: form<Variation['cues']>({ inside: said('Cue about the body', 200), outside: said('Cue about the world', 200) })
+    .label('Cues'),
+  faults: listOf('Faults', form<Fault>({ see: said('What is seen', 200), fix: said('What puts it right', 200) })).min(1)
+    .max(8),
   stopSign: said('Stop sign', 200),
   breath: choice('Breath', Object.keys(BREATH_PATTERNS)),
   braceStep: whole('Brace step', 1, 7),

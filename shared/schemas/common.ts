@@ -28,7 +28,9 @@ export const MESSAGES = {
 
 /** A closed object with a schema for every field of `T`, whose messages are ours. */
 export function form<T>(keys: Record<keyof T, Joi.Schema>): Joi.ObjectSchema<T> {
-  return Joi.object<T>(keys as Joi.PartialSchemaMap<T>).required().messages(MESSAGES).prefs({ errors: { wrap: { label: false } } })
+  return Joi.object<T>(keys as Joi.PartialSchemaMap<T>).required().messages(MESSAGES).prefs({
+    errors: { wrap: { label: false } },
+  })
 }
 
 export const id = (label: string): Joi.StringSchema => Joi.string().guid().required().label(label)

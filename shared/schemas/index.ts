@@ -1,20 +1,25 @@
 export { checked, fieldMessages } from './check'
 export {
-  CATALOGUE_EDITION, CATALOGUE_FORMAT, catalogueFileSchema, ownCatalogueSchema, saveCatalogueSchema, variationSchema, type CatalogueFile,
+  CATALOGUE_EDITION, CATALOGUE_FORMAT, catalogueFileSchema, ownCatalogueSchema, saveCatalogueSchema, variationSchema,
+  type CatalogueFile,
 } from './catalogue'
 export {
-  answersSchema, braceCheckSchema, braceCourseSchema, clearanceSchema, instrumentCommandSchema, instrumentQuerySchema, ownTestsSchema, painSchema, placeSchema,
-  practiceSchema, trialSchema, trialsSchema, withdrawSchema, withdrawTrialsSchema,
+  answersSchema, braceCheckSchema, braceCourseSchema, clearanceSchema, instrumentCommandSchema, instrumentQuerySchema,
+  ownTestsSchema, painSchema, placeSchema, practiceSchema, trialSchema, trialsSchema, withdrawSchema,
+  withdrawTrialsSchema,
 } from './assessment'
 export { archiveSchema, athleteAddSchema, athleteSchema, athletesImportSchema, athleteUpdateSchema } from './athlete'
 export {
-  athleteInvitationSchema, eraseSchema, groupSchema, linkSchema, passwordSchema, resetSchema, signInSchema, staffChangeSchema,
-  staffInvitationSchema, unitsSchema,
+  athleteInvitationSchema, eraseSchema, groupSchema, linkSchema, passwordSchema, resetSchema, signInSchema,
+  staffChangeSchema, staffInvitationSchema, unitsSchema,
 } from './people'
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'
 export {
   assignSchema, doseSchema, facilitySchema, liftSchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema,
   setLogsSchema, standInSchema,
 } from './week'
-export { athleteSeasonChangeSchema, calendarSourceSchema, entrySchema, feedSchema, isTimeZone, seasonChangeSchema, seasonShapeSchema } from './season'
+export {
+  athleteSeasonChangeSchema, calendarSourceSchema, entrySchema, feedSchema, isTimeZone, seasonChangeSchema,
+  seasonShapeSchema,
+} from './season'
 export { acceptRunSchema, applySchema, planRunSchema, rulesChangeSchema } from './planning'

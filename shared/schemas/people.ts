@@ -1,5 +1,7 @@
 import Joi from 'joi'
-import { LENGTH_UNITS, MASS_UNITS, type SignInInput, type StaffChange, type StaffInvitation, type Units } from '../types'
+import {
+  LENGTH_UNITS, MASS_UNITS, type SignInInput, type StaffChange, type StaffInvitation, type Units,
+} from '../types'
 import { choice, form, id, listOf } from './common'
 
 const email = Joi.string().email({ tlds: { allow: false } }).max(200).required().label('E-mail')
@@ -33,7 +35,9 @@ const staffRole = choice('Role', ['headCoach', 'coach', 'assistant'])
 
 export const athleteInvitationSchema = form<{ id: string, email: string }>({ id: id('Key'), email })
 
-export const staffInvitationSchema = form<StaffInvitation>({ id: id('Key'), name: name('Name'), email, role: staffRole, groupIds })
+export const staffInvitationSchema = form<StaffInvitation>({
+  id: id('Key'), name: name('Name'), email, role: staffRole, groupIds,
+})
 
 export const staffChangeSchema = form<StaffChange>({
   version: Joi.number().integer().min(1).required().label('Version'),
@@ -43,7 +47,9 @@ export const staffChangeSchema = form<StaffChange>({
 /** Erasing asks for the name, so that it is never one slip of a finger. */
 export const eraseSchema = form<{ name: string }>({ name: Joi.string().max(80).required().label('Name') })
 
-export const unitsSchema = form<Units>({ mass: choice('Mass unit', MASS_UNITS), length: choice('Length unit', LENGTH_UNITS) })
+export const unitsSchema = form<Units>({
+  mass: choice('Mass unit', MASS_UNITS), length: choice('Length unit', LENGTH_UNITS),
+})
 
 export const groupSchema = form<{ id: string, name: string }>({
   id: id('Key'),

@@ -1,37 +1,55 @@
 import Joi from 'joi'
 import { TRUNK_ACTIONS } from '~~/core/catalogue'
 import { mondayOf } from '~~/core/calendar'
-import { LINE_IDS, PHASE_IDS, POLICY_LINES, RULE_SCOPES, SCHOOL_IDS, type PlanningRules, type TrainingBlock } from '~~/core/policy'
+import {
+  LINE_IDS, PHASE_IDS, POLICY_LINES, RULE_SCOPES, SCHOOL_IDS, type PlanningRules, type TrainingBlock,
+} from '~~/core/policy'
 import { SLOTS } from '~~/core/programme'
 import type { ApplyRequest, PlanRunInput, RulesChange } from '../types'
 import { choice, form, id, isoDay, listOf } from './common'
 import { sessionSchema } from './week'
 
-export const monday = (label: string): Joi.StringSchema => isoDay(label).custom((value: string, helpers) => (mondayOf(value) === value ? value : helpers.error('any.only')))
-  .messages({ 'any.only': 'A week starts on a Monday.' })
+export const monday = (label: string): Joi.StringSchema =>
+  isoDay(label).custom((value: string, helpers) => (mondayOf(value) === value ? value : helpers.error('any.only')))
+    .messages({ 'any.only': 'A week starts on a Monday.' })
 
 const seconds = (label: string): Joi.NumberSchema => Joi.number().integer().min(0).max(3600).required().label(label)
 
-const band = Joi.object({ lowS: seconds('Least'), highS: seconds('Most') }).custom((value: { lowS: number, highS: number }, helpers) =>
-  (value.lowS <= value.highS ? value : helpers.error('any.only'))).messages({ 'any.only': 'The least is not above the most.' }).label('Band')
+const band = Joi.object({ lowS: seconds('Least'), highS: seconds('Most') }).custom((
+  value: { lowS: number, highS: number }, helpers,
+) => (value.lowS <= value.highS ? value : helpers.error('any.only'))).messages({
+  'any.only': 'The least is not above the most.',
+}).label('Band')
 
 const block = form<TrainingBlock>({
   startsOn: monday('Start of the block'),
   phase: Joi.string().valid(...PHASE_IDS).allow(null).required().label('Phase'),
   loads: listOf('Weeks', Joi.number().min(0.2).max(1.5).label('Load')).min(1).max(12)
-    .messages({ 'number.min': 'A week of a block holds 20 to 150 % of the usual.', 'number.max': 'A week of a block holds 20 to 150 % of the usual.' }),
+    .messages({
+      'number.min': 'A week of a block holds 20 to 150 % of the usual.',
+      'number.max': 'A week of a block holds 20 to 150 % of the usual.',
+    }),
 })
 
 const drillId = Joi.string().max(120).label('Drill')
 
 const rulesSchema = form<PlanningRules>({
   school: Joi.string().valid(...SCHOOL_IDS).allow(null).required().label('School'),
-  lines: Joi.object(Object.fromEntries(LINE_IDS.map(line => [line, Joi.string().valid(...Object.keys(POLICY_LINES[line].choices)).label(POLICY_LINES[line].title)])))
+  lines: Joi.object(
+    Object.fromEntries(
+      LINE_IDS.map(
+        line => [line, Joi.string().valid(...Object.keys(POLICY_LINES[line].choices)).label(POLICY_LINES[line].title)]
+      ),
+    ),
+  )
     .required().label('Lines'),
   bands: Joi.object(Object.fromEntries(TRUNK_ACTIONS.map(action => [action, band]))).required().label('Targets'),
   never: listOf('Never', drillId).max(200).unique(),
-  only: Joi.object().pattern(drillId, listOf('Places', Joi.string().valid(...Object.keys(SLOTS)).label('Place')).min(1)).required().label('Places'),
-  blocks: listOf('Blocks', block).max(60).unique('startsOn').messages({ 'array.unique': 'Two blocks start on the same day.' }),
+  only: Joi.object().pattern(drillId, listOf('Places', Joi.string().valid(...Object.keys(SLOTS)).label('Place')).min(1))
+    .required().label('Places'),
+  blocks: listOf('Blocks', block).max(60).unique('startsOn').messages({
+    'array.unique': 'Two blocks start on the same day.',
+  }),
 })
 
 export const rulesChangeSchema = form<RulesChange>({

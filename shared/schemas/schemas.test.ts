@@ -14,7 +14,11 @@ describe('the athlete form', () => {
   })
 
   it('takes an athlete with nothing but a name and a body', () => {
-    expect(fieldMessages(athleteSchema, { ...good, equipment: [], available: [], flags: [], groupIds: [], rungs: {}, goal: '', position: '' })).toBeNull()
+    expect(
+      fieldMessages(athleteSchema, {
+        ...good, equipment: [], available: [], flags: [], groupIds: [], rungs: {}, goal: '', position: '',
+      }),
+    ).toBeNull()
   })
 
   it.each([
@@ -35,7 +39,12 @@ describe('the athlete form', () => {
 
   it('throws one error that names every field', () => {
     expect(() => checked(athleteSchema, { ...good, name: '', massKg: -1 }))
-      .toThrow(expect.objectContaining({ code: 'badInput', fields: expect.objectContaining({ name: expect.any(String), massKg: expect.any(String) }) }))
+      .toThrow(
+        expect.objectContaining({
+          code: 'badInput',
+          fields: expect.objectContaining({ name: expect.any(String), massKg: expect.any(String) }),
+        }),
+      )
   })
 })
 

@@ -1,12 +1,16 @@
 import Joi from 'joi'
 import { ENTRY_KINDS, type SeasonExceptions, type SeasonShape, type ShapePhase } from '~~/core/season'
 import { PHASE_IDS } from '~~/core/policy'
-import { FEED_SCOPES, type AthleteSeasonChange, type CalendarSource, type EntryInput, type FeedInput, type SeasonChange } from '../types'
+import {
+  FEED_SCOPES, type AthleteSeasonChange, type CalendarSource, type EntryInput, type FeedInput, type SeasonChange,
+} from '../types'
 import { choice, form, id, isoDay, listOf, words } from './common'
 import { monday } from './planning'
 
-const whole = (label: string, least: number, most: number): Joi.NumberSchema => Joi.number().integer().min(least).max(most).required().label(label)
-const weekdays = (label: string): Joi.ArraySchema => listOf(label, Joi.number().integer().min(0).max(6).label(label)).max(7).unique()
+const whole = (label: string, least: number, most: number): Joi.NumberSchema =>
+  Joi.number().integer().min(least).max(most).required().label(label)
+const weekdays = (label: string): Joi.ArraySchema =>
+  listOf(label, Joi.number().integer().min(0).max(6).label(label)).max(7).unique()
 
 const phase = form<ShapePhase>({
   phase: choice('Phase', PHASE_IDS.filter(p => p !== 'taper')),
@@ -14,7 +18,10 @@ const phase = form<ShapePhase>({
   most: whole('Most weeks', 1, 60).min(Joi.ref('least')).messages({ 'number.min': 'The most is not below the least.' }),
   start: whole('Begins', 0, 59).allow(null),
   volume: whole('Units a week', 0, 42),
-  gate: Joi.object({ braceStep: whole('Brace step', 1, 7).allow(null), done: Joi.number().min(0).max(1).allow(null).required().label('Sets done') }).required().label('Gate'),
+  gate: Joi.object({
+    braceStep: whole('Brace step', 1, 7).allow(null),
+    done: Joi.number().min(0).max(1).allow(null).required().label('Sets done'),
+  }).required().label('Gate'),
 })
 
 export const seasonShapeSchema = form<SeasonShape>({
@@ -49,16 +56,23 @@ export const entrySchema = form<EntryInput>({
   weeklyUntil: isoDay('Every week until').allow(null),
   except: listOf('Left out', isoDay('Left out')).max(120),
   groupId: id('Group').allow(null),
-  startsAt: Joi.string().pattern(/^([01]\d|2[0-3]):[0-5]\d$/).allow(null).required().label('Time').messages({ 'string.pattern.base': 'A time is written like 09:30.' }),
+  startsAt: Joi.string().pattern(/^([01]\d|2[0-3]):[0-5]\d$/).allow(null).required().label('Time').messages({
+    'string.pattern.base': 'A time is written like 09:30.',
+  }),
   minutes: whole('Minutes', 5, 1440).allow(null),
-  timeZone: Joi.string().max(64).required().label('Time zone').custom((value: string, helpers) => (isTimeZone(value) ? value : helpers.error('any.only')))
+  timeZone: Joi.string().max(64).required().label('Time zone').custom((
+    value: string, helpers,
+  ) => (isTimeZone(value) ? value : helpers.error('any.only')))
     .messages({ 'any.only': 'There is no time zone of this name.' }),
   sourceUid: Joi.string().max(400).allow(null).required().label('Source'),
 }).custom((entry: EntryInput, helpers) => {
   if (entry.lastDay < entry.day) return helpers.error('entry.order')
   if ((entry.kind === 'competition') !== (entry.importance !== null)) return helpers.error('entry.importance')
   return entry
-}).messages({ 'entry.order': 'The last day is not before the first.', 'entry.importance': 'A competition, and nothing else, has an importance.' })
+}).messages({
+  'entry.order': 'The last day is not before the first.',
+  'entry.importance': 'A competition, and nothing else, has an importance.',
+})
 
 const title = words('What it is', 200)
 const pins = listOf('Pins', Joi.number().integer().min(0).max(420).label('Pin')).max(420).unique()
@@ -67,25 +81,41 @@ const replan = Joi.boolean().required().label('Plan anew')
 const version = Joi.number().integer().min(0).required().label('Version')
 
 export const seasonChangeSchema = form<SeasonChange>({
-  version, title, shape: seasonShapeSchema, put: listOf('Calendar', entrySchema).max(400).unique('id'), cancel: listOf('Called off', id('Entry')).max(400).unique(), pins, prefer,
-  expect: Joi.string().max(2000).allow(null).required().label('Plan'), replan,
+  version, title, shape: seasonShapeSchema, put: listOf('Calendar', entrySchema).max(400).unique('id'),
+  cancel: listOf('Called off', id('Entry')).max(400).unique(), pins, prefer,
+  expect: Joi.string().max(2000).allow(null).required().label('Plan'),
+  replan,
 })
 
 const exceptionsSchema = form<SeasonExceptions>({
-  absences: listOf('Absences', Joi.object({ from: isoDay('From'), to: isoDay('To').custom((value: string, helpers) =>
-    (value >= (helpers.state.ancestors[0] as { from: string }).from ? value : helpers.error('any.only'))).messages({ 'any.only': 'An absence ends on or after its first day.' }) })).max(40),
+  absences: listOf(
+    'Absences',
+    Joi.object({
+      from: isoDay('From'),
+      to: isoDay('To').custom((
+        value: string, helpers,
+      ) => (value >= (helpers.state.ancestors[0] as { from: string }).from ? value : helpers.error('any.only')))
+        .messages({ 'any.only': 'An absence ends on or after its first day.' }),
+    }),
+  ).max(40),
   skips: listOf('Not taking part', id('Entry')).max(200).unique(),
   pins,
   opens: Joi.object().pattern(/^\d{1,2}$/, whole('Opens', 0, 60)).required().label('Gates'),
 })
 
-export const athleteSeasonChangeSchema = form<AthleteSeasonChange>({ version, groupId: id('Group'), title, exceptions: exceptionsSchema, prefer, replan })
+export const athleteSeasonChangeSchema = form<AthleteSeasonChange>({
+  version, groupId: id('Group'), title, exceptions: exceptionsSchema, prefer, replan,
+})
 
 export const calendarSourceSchema = form<CalendarSource>({
   groupId: id('Group'),
   kind: choice('Kind', ENTRY_KINDS),
   text: Joi.string().max(600_000).allow(null).required().label('File'),
-  url: Joi.string().uri({ scheme: ['http', 'https', 'webcal'] }).max(500).allow(null).required().label('Address').messages({ 'string.uri': 'An address starts with http://, https:// or webcal://.', 'string.uriCustomScheme': 'An address starts with http://, https:// or webcal://.' }),
+  url: Joi.string().uri({ scheme: ['http', 'https', 'webcal'] }).max(500).allow(null).required().label('Address')
+    .messages({
+      'string.uri': 'An address starts with http://, https:// or webcal://.',
+      'string.uriCustomScheme': 'An address starts with http://, https:// or webcal://.',
+    }),
 })
 
 export const feedSchema = form<FeedInput>({

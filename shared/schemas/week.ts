@@ -1,7 +1,9 @@
 import Joi from 'joi'
 import { BODY_PLACES, BREAK_POINTS } from '~~/core/assessment'
 import { DOSE_UNITS, parseTempo, type Dose } from '~~/core/dose'
-import { LIFT_IDS, SLOTS, type Circuit, type PlannedLift, type PlannedSession, type TrunkItem, type WeekPlan } from '~~/core/programme'
+import {
+  LIFT_IDS, SLOTS, type Circuit, type PlannedLift, type PlannedSession, type TrunkItem, type WeekPlan,
+} from '~~/core/programme'
 import type { SetLogInput } from '../types'
 import { choice, form, id, isoDay, listOf, words } from './common'
 
@@ -55,7 +57,13 @@ const itemSchema = form<TrunkItem>({
   kept: Joi.valid(true).optional().label('Kept'),
   note: words('Note', 500).optional(),
   circuit: Joi.string().min(1).max(120).optional().label('Circuit'),
-  rounds: listOf('Rounds', Joi.object({ variationId: key('Drill'), fallbackId: Joi.string().max(120).allow(null).required().label('Fallback') })).max(10).optional(),
+  rounds: listOf(
+    'Rounds',
+    Joi.object({
+      variationId: key('Drill'),
+      fallbackId: Joi.string().max(120).allow(null).required().label('Fallback'),
+    }),
+  ).max(10).optional(),
 })
 
 const circuitSchema = form<Circuit>({
@@ -96,7 +104,9 @@ export const assignSchema = form<{ version: number, reason: string }>({
 export const standInSchema = form<{ itemId: string }>({ itemId: id('Drill') })
 
 /** Sessions with their lifts, to be filled. */
-export const proposeSchema = form<{ sessions: PlannedSession[] }>({ sessions: listOf('Sessions', sessionSchema).max(14).unique('id') })
+export const proposeSchema = form<{ sessions: PlannedSession[] }>({
+  sessions: listOf('Sessions', sessionSchema).max(14).unique('id'),
+})
 
 export const setLogSchema = form<SetLogInput>({
   id: id('Key'),
@@ -120,5 +130,6 @@ export const setLogsSchema = form<{ logs: SetLogInput[] }>({
 
 export const facilitySchema = form<{ version: number, counts: Record<string, number> }>({
   version: count('Version', 1, 1_000_000_000),
-  counts: Joi.object().pattern(Joi.string().max(40), Joi.number().integer().min(0).max(500).label('Count')).required().label('Equipment'),
+  counts: Joi.object().pattern(Joi.string().max(40), Joi.number().integer().min(0).max(500).label('Count')).required()
+    .label('Equipment'),
 })

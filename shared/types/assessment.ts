@@ -91,7 +91,10 @@ export interface InstrumentState {
 /** What a running instrument sends to a page. */
 export type InstrumentEvent =
   | { readonly event: 'state', readonly state: InstrumentState }
-  | { readonly event: 'samples', readonly samples: readonly (readonly [seq: number, tMs: number, value: number, arrivedMs: number])[] }
+  | {
+    readonly event: 'samples'
+    readonly samples: readonly (readonly [seq: number, tMs: number, value: number, arrivedMs: number])[]
+  }
   | { readonly event: 'press', readonly atMs: number }
   | { readonly event: 'trouble', readonly text: string }
 

@@ -77,9 +77,13 @@ export interface AthleteHealth {
 }
 
 /** An athlete of whom nothing is known yet. */
-export const NO_HEALTH: AthleteHealth = { version: 1, raised: {}, pain: [], braceCheckedOn: null, overruled: [], left: null }
+export const NO_HEALTH: AthleteHealth = {
+  version: 1, raised: {}, pain: [], braceCheckedOn: null, overruled: [], left: null,
+}
 
-/** What a coach decides of a drill that hurt. A drill that is locked goes on only when somebody qualified has looked. */
+/**
+ * What a coach decides of a drill that hurt. A drill that is locked goes on only when somebody qualified has looked.
+ */
 export interface PainInput {
   readonly id: string
   readonly variationId: string

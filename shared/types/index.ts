@@ -1,24 +1,28 @@
 export {
-  LENGTH_UNITS, MASS_UNITS, RECORD_ACTIONS, ROLES, type Facility, type Me, type RecordAction, type RecordEntry, type Role,
-  type SessionAnswer, type SignInInput, type StaffChange, type StaffInvitation, type StaffMember, type Units,
+  LENGTH_UNITS, MASS_UNITS, RECORD_ACTIONS, ROLES, type Facility, type Me, type RecordAction, type RecordEntry,
+  type Role, type SessionAnswer, type SignInInput, type StaffChange, type StaffInvitation, type StaffMember, type Units,
 } from './people'
 export type {
-  Assessment, BraceCheckInput, BraceCourse, InstrumentEvent, InstrumentState, PlaceInput, StoredBraceCheck, StoredOwnTests, StoredTrial, TrialInput,
-  TrialsAnswer, TrialTrace,
+  Assessment, BraceCheckInput, BraceCourse, InstrumentEvent, InstrumentState, PlaceInput, StoredBraceCheck,
+  StoredOwnTests, StoredTrial, TrialInput, TrialsAnswer, TrialTrace,
 } from './assessment'
 export type { StoredCatalogue } from './catalogue'
 export {
-  NO_HEALTH, type AlertKind, type Athlete, type AthleteHealth, type AthleteInput, type Availability, type Competition, type Group, type HealthAlert, type Overruled, type PainInput,
+  NO_HEALTH, type AlertKind, type Athlete, type AthleteHealth, type AthleteInput, type Availability, type Competition,
+  type Group, type HealthAlert, type Overruled, type PainInput,
   type RosterRow,
 } from './athlete'
 export type {
-  History, PlannedAnswer, PrescribedItem, PrescribedSession, SetLogInput, Settled, StoppedDrill, StoredSetLog, Today, TrainingStop, TrainingWeek, WeekSheet,
+  History, PlannedAnswer, PrescribedItem, PrescribedSession, SetLogInput, Settled, StoppedDrill, StoredSetLog, Today,
+  TrainingStop, TrainingWeek, WeekSheet,
 } from './week'
 export type {
-  AthleteSeason, AthleteSeasonChange, CalendarFeed, CalendarFound, CalendarSource, CoachDay, EntryInput, FeedInput, FoundEntry, MySeason, NewFeed, SeasonChange, SeasonChanged,
-  SeasonNotice, SeasonsAnswer, ShutGate, SquadDay, StoredEntry, StoredSeason,
+  AthleteSeason, AthleteSeasonChange, CalendarFeed, CalendarFound, CalendarSource, CoachDay, EntryInput, FeedInput,
+  FoundEntry, MySeason, NewFeed, SeasonChange, SeasonChanged, SeasonNotice, SeasonsAnswer, ShutGate, SquadDay,
+  StoredEntry, StoredSeason,
 } from './season'
 export { FEED_SCOPES } from './season'
 export type {
-  Applied, ApplyRequest, PlanRun, PlanRunInput, PlanRunLine, PlanRunRequest, RulesChange, RunState, StoredRules, WeekOutcome, WeekReview,
+  Applied, ApplyRequest, PlanRun, PlanRunInput, PlanRunLine, PlanRunRequest, RulesChange, RunState, StoredRules,
+  WeekOutcome, WeekReview,
 } from './planning'

@@ -27,7 +27,10 @@ export interface PlanRunInput {
 
 /** A run as it is worked on. */
 export interface PlanRunRequest extends PlanRunInput {
-  /** After a repair of the season: weeks that are stored only, with their own lifts; days that are over stay, and what was assigned is assigned again. */
+  /**
+   * After a repair of the season: weeks that are stored only, with their own lifts; days that are over stay, and what
+   * was assigned is assigned again.
+   */
   readonly own?: { readonly today: string, readonly mondays: readonly string[] }
 }
 

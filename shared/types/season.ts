@@ -1,4 +1,7 @@
-import type { CalendarEntry, ChangedDay, EntryKind, GateFinding, RepairedPlan, RepairOptions, SeasonExceptions, SeasonPlan, SeasonShape, SeasonWeek, StandingSeason } from '~~/core/season'
+import type {
+  CalendarEntry, ChangedDay, EntryKind, GateFinding, RepairedPlan, RepairOptions, SeasonExceptions, SeasonPlan,
+  SeasonShape, SeasonWeek, StandingSeason,
+} from '~~/core/season'
 import type { Competition, Group } from './athlete'
 
 /** What a coach types about one thing in the calendar. */
@@ -56,7 +59,12 @@ export interface SeasonNotice {
   readonly at: string
   readonly by: string | null
   readonly title: string
-  readonly days: readonly { readonly day: string, readonly from: SeasonPlan['days'][number], readonly to: SeasonPlan['days'][number], readonly reason: string }[]
+  readonly days: readonly {
+    readonly day: string
+    readonly from: SeasonPlan['days'][number]
+    readonly to: SeasonPlan['days'][number]
+    readonly reason: string
+  }[]
 }
 
 /** Everything about the seasons in sight. */
@@ -120,7 +128,15 @@ export interface SquadDay {
   readonly week: SeasonWeek | null
   readonly entries: readonly StoredEntry[]
   readonly nextCompetition: Competition | null
-  readonly athletes: readonly { readonly id: string, readonly name: string, readonly session: boolean, readonly drills: number, readonly logged: number, readonly weekPlanned: boolean, readonly stopped: boolean }[]
+  readonly athletes: readonly {
+    readonly id: string
+    readonly name: string
+    readonly session: boolean
+    readonly drills: number
+    readonly logged: number
+    readonly weekPlanned: boolean
+    readonly stopped: boolean
+  }[]
   readonly notices: readonly SeasonNotice[]
 }
 

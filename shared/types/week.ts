@@ -45,7 +45,8 @@ export interface WeekSheet {
 export interface StoppedDrill {
   readonly text: string
   /** The nearest drill that may; null where there is none. */
-  readonly instead: { readonly variationId: string, readonly name: string, readonly dose: Dose, readonly sides: Sides } | null
+  readonly instead: { readonly variationId: string, readonly name: string, readonly dose: Dose, readonly sides: Sides }
+    | null
 }
 
 /** Training is stopped as a whole: since when, and who has been told. */
@@ -53,7 +54,12 @@ export interface TrainingStop {
   readonly since: string
   readonly told: readonly string[]
   /** Drills of today whose sets were done before it: they can still be written down. */
-  readonly toLog: readonly { readonly itemId: string, readonly name: string, readonly sides: Sides, readonly unit: Dose['unit'] }[]
+  readonly toLog: readonly {
+    readonly itemId: string
+    readonly name: string
+    readonly sides: Sides
+    readonly unit: Dose['unit']
+  }[]
 }
 
 /** What was prescribed, frozen on assignment: a later catalogue change never rewrites it. */

@@ -1,6 +1,9 @@
 import { whiteNoise } from './noise.mjs'
 
-/** A cuff under the low back, at 40 mmHg, breathing. Acting: drifts by so many mmHg over a second, stays for a time, and comes back. */
+/**
+ * A cuff under the low back, at 40 mmHg, breathing. Acting: drifts by so many mmHg over a second, stays for a time, and
+ * comes back.
+ */
 export function cuff() {
   const noise = whiteNoise(5)
   let drift = { at: -1e9, mmHg: 0, forS: 0 }

@@ -1,6 +1,9 @@
 import { whiteNoise } from './noise.mjs'
 
-/** A force gauge in line with a band. Acting: pulls to so many newtons for so many seconds, with a ramp, a tremor and some sag. */
+/**
+ * A force gauge in line with a band. Acting: pulls to so many newtons for so many seconds, with a ramp, a tremor and
+ * some sag.
+ */
 export function gauge() {
   const noise = whiteNoise(3)
   let pull = { at: -1e9, newtons: 0, forS: 0 }

@@ -5,7 +5,9 @@ import type { BraceCheckInput } from '~~/shared/types'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import TextField from '~/components/common/TextField.vue'
 
-/** The coach's eye and hands on one step: what swells, whether breath goes on, how many, and at once whether it passes. */
+/**
+ * The coach's eye and hands on one step: what swells, whether breath goes on, how many, and at once whether it passes.
+ */
 const props = defineProps<{ step: number, today: string, busy: boolean }>()
 const emit = defineEmits<{ check: [check: BraceCheckInput] }>()
 
@@ -15,15 +17,27 @@ const breathing = ref(false)
 const typed = ref('')
 const note = ref('')
 const wrong = ref('')
-watch(() => props.step, () => { [swell.value, breathing.value, typed.value, note.value, wrong.value] = [[], false, '', '', ''] })
+watch(() => props.step, () => {
+  ;[swell.value, breathing.value, typed.value, note.value, wrong.value] = [[], false, '', '', '']
+})
 
 const count = computed(() => (typed.value.trim() === '' ? NaN : Number(typed.value.trim())))
-const lacks = computed(() => braceLacks({ step: props.step, swell: swell.value, breathing: breathing.value, count: Number.isInteger(count.value) && count.value >= 0 ? count.value : 0 }))
+const lacks = computed(() =>
+  braceLacks({
+    step: props.step, swell: swell.value, breathing: breathing.value,
+    count: Number.isInteger(count.value) && count.value >= 0 ? count.value : 0,
+  })
+)
 
 function send(): void {
-  wrong.value = Number.isInteger(count.value) && count.value >= 0 && count.value <= 600 ? '' : 'A whole number from 0 to 600.'
+  wrong.value = Number.isInteger(count.value) && count.value >= 0 && count.value <= 600
+    ? ''
+    : 'A whole number from 0 to 600.'
   if (wrong.value || props.busy) return
-  emit('check', { id: newKey(), day: props.today, step: props.step, swell: swell.value, breathing: breathing.value, count: count.value, note: note.value.trim() })
+  emit('check', {
+    id: newKey(), day: props.today, step: props.step, swell: swell.value, breathing: breathing.value,
+    count: count.value, note: note.value.trim(),
+  })
 }
 </script>
 

@@ -7,15 +7,24 @@ import TextField from '~/components/common/TextField.vue'
 import { dayMonth } from '~/composables/useWords'
 
 /** How the brace is taught to this athlete: the cue with its trade-off, and what is practised at home. */
-const props = defineProps<{ course: BraceCourse, practices: readonly Practice[], today: string, editable: boolean, busy: boolean }>()
+const props = defineProps<
+  { course: BraceCourse, practices: readonly Practice[], today: string, editable: boolean, busy: boolean }
+>()
 const emit = defineEmits<{ save: [course: Pick<BraceCourse, 'cue' | 'homework'>] }>()
 
-const CUES = Object.fromEntries(Object.entries(BRACE_CUES).map(([id, { name }]) => [id, name])) as Record<BraceCue, string>
+const CUES = Object.fromEntries(Object.entries(BRACE_CUES).map(([id, { name }]) => [id, name])) as Record<
+  BraceCue,
+  string
+>
 const times = ref(props.course.homework?.timesADay ?? 0)
 const until = ref(props.course.homework?.until ?? '')
 const note = ref(props.course.homework?.note ?? '')
-const TIMES = [[0, 'none'], [1, 'once a day'], [2, 'twice a day'], [3, '3 times a day'], [4, '4 times a day'], [5, '5 times a day'], [6, '6 times a day']] as const
-const untilProblem = computed(() => (until.value === '' || until.value >= props.today ? undefined : 'Today or later, or empty.'))
+const TIMES = [[0, 'none'], [1, 'once a day'], [2, 'twice a day'], [3, '3 times a day'], [4, '4 times a day'], [
+  5, '5 times a day',
+], [6, '6 times a day']] as const
+const untilProblem = computed(
+  () => (until.value === '' || until.value >= props.today ? undefined : 'Today or later, or empty.')
+)
 const state = computed(() => homeworkState(props.course.homework, props.practices, props.today))
 /** The last fortnight, a mark a day: how often it was practised. */
 const days = computed(() => Array.from({ length: 14 }, (_, i) => {
@@ -27,7 +36,12 @@ const days = computed(() => Array.from({ length: 14 }, (_, i) => {
 
 function save(cue: BraceCue): void {
   if (untilProblem.value) return
-  emit('save', { cue, homework: times.value === 0 ? null : { timesADay: times.value, until: until.value || null, note: note.value.trim() } })
+  emit('save', {
+    cue,
+    homework: times.value === 0
+      ? null
+      : { timesADay: times.value, until: until.value || null, note: note.value.trim() },
+  })
 }
 </script>
 

@@ -11,12 +11,19 @@ const watch_ = useStopwatch()
 const { elapsedS, running } = watch_
 /** Seconds of each part of one round, in order (common practice, no source). */
 const ROUNDS = {
-  breath: [['breathe in, low', 4], ['breathe out, slowly', 6]], hold: [['stiffen and hold', 4], ['release, breathe', 4]],
-  talk: [['hold it and talk', 15], ['let go', 8]], march: [['brace', 2], ['two steps', 3], ['release', 3]], none: [],
+  breath: [['breathe in, low', 4], ['breathe out, slowly', 6]],
+  hold: [['stiffen and hold', 4], ['release, breathe', 4]], talk: [['hold it and talk', 15], ['let go', 8]],
+  march: [['brace', 2], ['two steps', 3], ['release', 3]], none: [],
 } as const satisfies Record<string, readonly (readonly [string, number])[]>
 const parts = computed((): readonly (readonly [string, number])[] => ROUNDS[facts.value.paced])
 const roundS = computed(() => parts.value.reduce((sum, [, s]) => sum + s, 0))
-const goal = computed(() => (facts.value.paced === 'march' ? marchCounts(props.weeks) : facts.value.paced === 'talk' ? 3 : facts.value.atLeast))
+const goal = computed(
+  () => (facts.value.paced === 'march'
+    ? marchCounts(props.weeks)
+    : facts.value.paced === 'talk'
+    ? 3
+    : facts.value.atLeast)
+)
 const rounds = computed(() => (roundS.value > 0 ? Math.floor(elapsedS.value / roundS.value) : 0))
 const now = computed(() => {
   let left = elapsedS.value % Math.max(1, roundS.value)
@@ -36,7 +43,13 @@ function restart(): void {
   taps.value = 0
   watch_.start()
 }
-const WORD = computed(() => (facts.value.paced === 'march' ? 'rounds of two steps' : facts.value.paced === 'talk' ? 'rounds' : MEASURE_WORDS[facts.value.measure]))
+const WORD = computed(
+  () => (facts.value.paced === 'march'
+    ? 'rounds of two steps'
+    : facts.value.paced === 'talk'
+    ? 'rounds'
+    : MEASURE_WORDS[facts.value.measure])
+)
 </script>
 
 <template>

@@ -1,19 +1,29 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
 import { addDays, daysBetween } from '~~/core/calendar'
-import { CLEARANCE_EXTENTS, CLEARING_ROLES, extentsFor, FLAGS, type Clearance, type ClearingRole, type FlagId, type HealthMark } from '~~/core/screening'
+import {
+  CLEARANCE_EXTENTS, CLEARING_ROLES, extentsFor, FLAGS, type Clearance, type ClearingRole, type FlagId, type HealthMark,
+} from '~~/core/screening'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 
 /** Clinicians' words on the flags: who, from when, until when, and what they lift. Ending ones warn. */
 const props = defineProps<{
-  flags: readonly HealthMark[], clearances: readonly Clearance[], today: string, editable: boolean, busy: boolean, fields: Readonly<Record<string, string>>
+  flags: readonly HealthMark[]
+  clearances: readonly Clearance[]
+  today: string
+  editable: boolean
+  busy: boolean
+  fields: Readonly<Record<string, string>>
 }>()
 const emit = defineEmits<{ add: [clearance: Clearance], withdraw: [id: string] }>()
 
 const WARN_DAYS = 14
 const named = computed(() => props.flags.filter((mark): mark is FlagId => mark in FLAGS))
-const blank = () => ({ flag: named.value[0] ?? ('wrist' as FlagId), extent: extentsFor(named.value[0] ?? 'wrist')[0]!, givenBy: '', role: 'doctor' as ClearingRole, from: props.today, until: addDays(props.today, 90), note: '' })
+const blank = () => ({
+  flag: named.value[0] ?? ('wrist' as FlagId), extent: extentsFor(named.value[0] ?? 'wrist')[0]!, givenBy: '',
+  role: 'doctor' as ClearingRole, from: props.today, until: addDays(props.today, 90), note: '',
+})
 const draft = ref(blank())
 watch(() => props.clearances.length, () => { draft.value = blank() })
 // A flag that came or went while the form stood open: the choice stays one there is.
@@ -30,14 +40,19 @@ function state({ from, until }: Clearance): { text: string, warn: boolean } {
   if (until === null) return { text: 'stands until withdrawn', warn: false }
   const days = daysBetween(props.today, until)
   if (days < 0) return { text: `ended ${until}: the flag counts again`, warn: true }
-  return days <= WARN_DAYS ? { text: `ends in ${days} ${days === 1 ? 'day' : 'days'}, ${until}`, warn: true } : { text: `stands until ${until}`, warn: false }
+  return days <= WARN_DAYS
+    ? { text: `ends in ${days} ${days === 1 ? 'day' : 'days'}, ${until}`, warn: true }
+    : { text: `stands until ${until}`, warn: false }
 }
 const wrong = ref<Readonly<Record<string, string>>>({})
 const problems = computed(() => ({ ...props.fields, ...wrong.value }))
 /** Checked with the schema the server uses, before it is sent. */
 async function add(): Promise<void> {
   const { clearanceSchema, fieldMessages } = await import('~~/shared/schemas')
-  const clearance = { ...draft.value, id: newKey(), givenBy: draft.value.givenBy.trim(), until: draft.value.until === '' ? null : draft.value.until }
+  const clearance = {
+    ...draft.value, id: newKey(), givenBy: draft.value.givenBy.trim(),
+    until: draft.value.until === '' ? null : draft.value.until,
+  }
   wrong.value = fieldMessages(clearanceSchema, clearance) ?? {}
   if (Object.keys(wrong.value).length === 0) emit('add', clearance)
 }

@@ -4,8 +4,32 @@ import { BREAK_KEYS, type DeskStep, type Lane } from '~/composables/useTestDesk'
 import { clockText, testName, testValue, TEST_UNITS } from '~/composables/testWords'
 
 /** One athlete on the desk: the watch, what comes now, what was measured, and what ended it. */
-const props = defineProps<{ lane: Lane, laneKey: string, step: DeskStep | null, next: DeskStep | null, timed: boolean, elapsed: number, isFront: boolean, tests: Tests, stop?: string | null, odd?: string | null }>()
-const emit = defineEmits<{ press: [], enter: [value: number], note: [text: string], end: [breakPoint: BreakPoint], discard: [], skip: [], again: [], undo: [] }>()
+const props = defineProps<
+  {
+    lane: Lane
+    laneKey: string
+    step: DeskStep | null
+    next: DeskStep | null
+    timed: boolean
+    elapsed: number
+    isFront: boolean
+    tests: Tests
+    stop?: string | null
+    odd?: string | null
+  }
+>()
+const emit = defineEmits<
+  {
+    press: []
+    enter: [value: number]
+    note: [text: string]
+    end: [breakPoint: BreakPoint]
+    discard: []
+    skip: []
+    again: []
+    undo: []
+  }
+>()
 
 const typed = ref('')
 const wrong = ref('')
@@ -32,7 +56,8 @@ const running = computed(() => props.lane.startedAt !== null)
 
 <template>
   <li
-    class="border-b border-line py-2 grid grid-cols-[2.6rem_minmax(0,1fr)_auto] lg:grid-cols-[2.6rem_minmax(0,13rem)_minmax(0,1fr)_auto] gap-x-3 gap-y-1 items-center"
+    class="border-b border-line py-2 grid grid-cols-[2.6rem_minmax(0,1fr)_auto]
+      lg:grid-cols-[2.6rem_minmax(0,13rem)_minmax(0,1fr)_auto] gap-x-3 gap-y-1 items-center"
     :class="isFront ? 'bg-paper' : ''"
   >
     <button
@@ -57,7 +82,8 @@ const running = computed(() => props.lane.startedAt !== null)
       <span
         v-for="trial in lane.done"
         :key="trial.id"
-      >{{ testName(trial.test, trial.side, tests) }} <b class="figure text-ink">{{ testValue(trial.test, trial.value, tests) }}</b></span>
+      >{{ testName(trial.test, trial.side, tests) }}
+        <b class="figure text-ink">{{ testValue(trial.test, trial.value, tests) }}</b></span>
       <button
         v-if="lane.done.length > 0 && !running && !lane.waiting"
         type="button"
@@ -72,7 +98,8 @@ const running = computed(() => props.lane.startedAt !== null)
           :class="running ? '' : lane.waiting ? 'text-signal-ink' : 'text-quiet'"
           role="timer"
           :aria-label="`${lane.name}, ${elapsed.toFixed(1)} seconds`"
-        >{{ step && !timed && lane.waiting ? testValue(step.test, lane.waiting.value, tests) : clockText(elapsed) }}</span>
+        >{{ step && !timed && lane.waiting ? testValue(step.test, lane.waiting.value, tests)
+          : clockText(elapsed) }}</span>
       </template>
       <form
         v-else-if="step && !stop"
@@ -84,7 +111,9 @@ const running = computed(() => props.lane.startedAt !== null)
           v-model="typed"
           class="field figure w-20 text-right"
           inputmode="decimal"
-          :aria-label="`${testName(step.test, step.side, tests)} of ${lane.name}, ${TEST_UNITS[testFacts(step.test, tests).unit]}`"
+          :aria-label="[
+            `${testName(step.test, step.side, tests)} of ${lane.name}`, TEST_UNITS[testFacts(step.test, tests).unit],
+          ].join(', ')"
           :aria-invalid="wrong ? true : undefined"
         >
         <span class="text-quiet w-10">{{ TEST_UNITS[testFacts(step.test, tests).unit] }}</span>

@@ -8,13 +8,20 @@ import TextField from '~/components/common/TextField.vue'
 const props = defineProps<{ test: OwnTest | null, problems: Readonly<Record<string, string>>, busy: boolean }>()
 const emit = defineEmits<{ save: [test: OwnTest], back: [] }>()
 
-const EMPTY: OwnTest = { id: 'own.', name: '', unit: 's', better: 'more', sides: 'both', action: null, setUp: '', stop: '', retired: false }
+const EMPTY: OwnTest = {
+  id: 'own.', name: '', unit: 's', better: 'more', sides: 'both', action: null, setUp: '', stop: '', retired: false,
+}
 const draft = ref<OwnTest>({ ...(props.test ?? EMPTY) })
 const put = (change: Partial<OwnTest>): void => { draft.value = { ...draft.value, ...change } }
 const UNITS = Object.entries(TEST_UNIT_WORDS) as [OwnTest['unit'], string][]
-const ACTIONS: readonly (readonly [TrunkAction | null, string])[] = [[null, 'none of the eight'], ...TRUNK_ACTIONS.map(a => [a, ACTION_FACTS[a].label] as const)]
+const ACTIONS: readonly (readonly [TrunkAction | null, string])[] = [
+  [null, 'none of the eight'],
+  ...TRUNK_ACTIONS.map(a => [a, ACTION_FACTS[a].label] as const),
+]
 /** Messages of fields that cannot be typed in here. */
-const others = computed(() => Object.entries(props.problems).filter(([field]) => !['name', 'setUp', 'stop'].includes(field)).map(([, text]) => text))
+const others = computed(() =>
+  Object.entries(props.problems).filter(([field]) => !['name', 'setUp', 'stop'].includes(field)).map(([, text]) => text)
+)
 const save = (): void => emit('save', props.test ? draft.value : { ...draft.value, id: ownTestId(draft.value.name) })
 </script>
 

@@ -3,8 +3,19 @@ import type { Placement } from '~~/core/assessment'
 import type { Catalogue } from '~~/core/catalogue'
 import TextField from '~/components/common/TextField.vue'
 
-/** Where the evidence puts the athlete on each ladder, beside where they stand, and what is missing for the next rung. */
-const props = defineProps<{ placements: readonly Placement[], rungs: Readonly<Record<string, number>>, catalogue: Catalogue, editable: boolean, busy: boolean, problem: string }>()
+/**
+ * Where the evidence puts the athlete on each ladder, beside where they stand, and what is missing for the next rung.
+ */
+const props = defineProps<
+  {
+    placements: readonly Placement[]
+    rungs: Readonly<Record<string, number>>
+    catalogue: Catalogue
+    editable: boolean
+    busy: boolean
+    problem: string
+  }
+>()
 const emit = defineEmits<{ place: [ladder: string, rung: number, reason: string] }>()
 
 const open = ref<string | null>(null)
@@ -50,7 +61,9 @@ function put(ladder: string, rung: number, why: string): void {
             v-if="row.placement.rung !== row.now"
             class="block text-[0.92em]"
             :class="row.placement.rung > row.now ? 'text-signal-ink' : 'text-quiet'"
-          >stands on {{ row.present.name.toLowerCase() }}, {{ row.placement.rung > row.now ? `${row.placement.rung - row.now} below what is shown` : 'higher than the evidence shows' }}</span>
+          >stands on {{ row.present.name.toLowerCase() }},
+            {{ row.placement.rung > row.now ? `${row.placement.rung - row.now} below what is shown`
+              : 'higher than the evidence shows' }}</span>
           <span
             v-if="row.placement.evidence.length > 0"
             class="block text-quiet text-[0.9em]"
@@ -69,7 +82,8 @@ function put(ladder: string, rung: number, why: string): void {
             type="button"
             class="btn"
             :disabled="busy"
-            @click="put(row.ladder.id, row.placement.rung, row.placement.evidence.join(' ') || 'As the evidence shows.')"
+            @click="put(row.ladder.id, row.placement.rung, row.placement.evidence.join(' ')
+              || 'As the evidence shows.')"
           >
             Place here
           </button>

@@ -15,7 +15,9 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ send: [answers: Answers], typed: [] }>()
 
-const answers = ref<Partial<Record<FlagId, boolean>>>(Object.fromEntries(Object.entries(props.start ?? {}).filter(([flag]) => !props.cleared?.includes(flag as FlagId))))
+const answers = ref<Partial<Record<FlagId, boolean>>>(
+  Object.fromEntries(Object.entries(props.start ?? {}).filter(([flag]) => !props.cleared?.includes(flag as FlagId))),
+)
 const missing = ref<FlagId | null>(null)
 const flags = computed(() => flagsFrom(answers.value))
 const consequences = computed(() => consequencesOf(flags.value, props.catalogue))
@@ -110,7 +112,8 @@ async function send(): Promise<void> {
         <b>See a clinician first.</b> No programme is given until a coach has written down that it is cleared.
       </template>
       <template v-else-if="consequences.drills > 0">
-        Takes away: {{ consequences.takesAway.join(', ') }}; {{ consequences.drills }} drills, {{ consequences.replaced }} of them with a replacement for the same action.
+        Takes away: {{ consequences.takesAway.join(', ') }}; {{ consequences.drills }} drills,
+        {{ consequences.replaced }} of them with a replacement for the same action.
       </template>
       <template v-else>
         Nothing is taken away.

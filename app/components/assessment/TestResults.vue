@@ -9,7 +9,9 @@ import { testName, testValue, TEST_UNITS } from '~/composables/testWords'
 import { dayMonth } from '~/composables/useWords'
 
 /** What the tests say: each with its repeats, where it stands among those who were measured, ratios, and sides. */
-const props = defineProps<{ trials: readonly StoredTrial[], errors: Assessment['errors'], person: Person, editable: boolean, tests: Tests }>()
+const props = defineProps<
+  { trials: readonly StoredTrial[], errors: Assessment['errors'], person: Person, editable: boolean, tests: Tests }
+>()
 const emit = defineEmits<{ withdraw: [trialId: string], trace: [trialId: string] }>()
 
 interface Row { test: TestId, side: Side | null, trials: StoredTrial[] }
@@ -24,8 +26,15 @@ const rows = computed(() => {
   }
   return [...found.values()].map((row) => {
     const values = row.trials.filter(t => t.breakPoint !== 'pain').map(t => t.value)
-    const best = values.length === 0 ? null : testFacts(row.test, props.tests).better === 'more' ? Math.max(...values) : Math.min(...values)
-    return { ...row, spread: spreadOf(values), best, standing: best === null ? null : standingOf(row.test, row.side, best, props.person) }
+    const best = values.length === 0
+      ? null
+      : testFacts(row.test, props.tests).better === 'more'
+      ? Math.max(...values)
+      : Math.min(...values)
+    return {
+      ...row, spread: spreadOf(values), best,
+      standing: best === null ? null : standingOf(row.test, row.side, best, props.person),
+    }
   })
 })
 /** Ratios and sides from the same trials that are shown. */
@@ -40,9 +49,13 @@ const place = (z: number): number => Math.min(100, Math.max(0, (z + 2.5) * 20))
 const say = (z: number): string => `${Math.abs(z).toFixed(1)} SD ${z < 0 ? 'below' : 'above'} the mean`
 const sentenceOf = (d: (typeof sides.value)[number]): string => {
   const unit = TEST_UNITS[testFacts(d.test, props.tests).unit]
-  const size = `${d.weaker ?? 'neither'} side ${d.weaker ? `${Math.round(d.difference)} ${unit} less (${Math.round(d.share * 100)} %)` : ''}`
+  const size = `${d.weaker ?? 'neither'} side ${
+    d.weaker ? `${Math.round(d.difference)} ${unit} less (${Math.round(d.share * 100)} %)` : ''
+  }`
   if (d.believable === null) return `${size}: ${d.errorFrom}.`
-  return `${size}: ${d.believable ? 'more' : 'not more'} than the ${Math.round(d.smallest! * 10) / 10} ${unit} worth believing, by ${d.errorFrom}.`
+  return `${size}: ${d.believable ? 'more' : 'not more'} than the ${
+    Math.round(d.smallest! * 10) / 10
+  } ${unit} worth believing, by ${d.errorFrom}.`
 }
 </script>
 
@@ -69,7 +82,12 @@ const sentenceOf = (d: (typeof sides.value)[number]): string => {
         <span class="leading-tight">
           <b>{{ testName(row.test, row.side, tests) }}</b>
           <span class="block text-quiet text-[0.9em]">
-            {{ dayMonth(row.trials[0]!.day) }}<template v-if="row.trials.length > 1">, {{ row.trials.length }} trials, mean {{ testValue(row.test, Math.round((row.spread?.mean ?? 0) * 10) / 10, tests) }}<template v-if="row.spread?.sd !== null && row.spread"> ± {{ row.spread.sd.toFixed(1) }}</template></template>
+            {{ dayMonth(row.trials[0]!.day) }}<template v-if="row.trials.length > 1">, {{ row.trials.length }} trials,
+              mean {{ testValue(row.test, Math.round((row.spread?.mean
+                ?? 0) * 10) / 10, tests) }}<template
+                v-if="row.spread?.sd !== null
+                  && row.spread"
+              > ± {{ row.spread.sd.toFixed(1) }}</template></template>
             · {{ BREAK_POINTS[row.trials.at(-1)!.breakPoint].toLowerCase() }}
             <button
               v-if="row.trials.at(-1)!.reliable !== null"
@@ -130,7 +148,8 @@ const sentenceOf = (d: (typeof sides.value)[number]): string => {
               fill="#b84517"
             />
           </svg>
-          <span class="text-quiet text-[0.9em]">{{ say(row.standing.z) }}, about the {{ Math.round(row.standing.percentile) }}th of 100</span>
+          <span class="text-quiet text-[0.9em]">{{ say(row.standing.z) }}, about the
+            {{ Math.round(row.standing.percentile) }}th of 100</span>
         </span>
         <span
           v-else
@@ -146,7 +165,9 @@ const sentenceOf = (d: (typeof sides.value)[number]): string => {
         v-for="ratio in ratios"
         :key="ratio.id"
       >
-        {{ ratio.name }} <b class="figure">{{ ratio.ratio.toFixed(3) }}</b> <span :class="ratio.flagged ? 'problem' : 'text-quiet'">({{ ratio.flagged ? 'past the line: ' : '' }}{{ ratio.line }})</span>
+        {{ ratio.name }} <b class="figure">{{ ratio.ratio.toFixed(3) }}</b>
+        <span :class="ratio.flagged ? 'problem' : 'text-quiet'">({{ ratio.flagged ? 'past the line: '
+          : '' }}{{ ratio.line }})</span>
       </p>
       <p class="text-quiet text-[0.9em]">
         Lines for context, not a verdict. McGill 2007, recalled; the men’s own mean of flexor to extensor is 0.99.

@@ -25,7 +25,11 @@ const bottom = computed(() => Math.min(0, ...seen.value.map(s => s.value)))
 const x = (t: number): number => LEFT + (W - LEFT) * (t - first.value) / Math.max(1, last.value - first.value)
 const y = (v: number): number => (H - BOTTOM) * (1 - (v - bottom.value) / (top.value - bottom.value)) + 4
 /** A gap in the samples is a gap in the line. */
-const path = computed(() => seen.value.map((s, i) => `${i > 0 && s.tMs - seen.value[i - 1]!.tMs < 400 ? 'L' : 'M'}${x(s.tMs).toFixed(1)} ${y(s.value).toFixed(1)}`).join(''))
+const path = computed(() =>
+  seen.value.map((s, i) =>
+    `${i > 0 && s.tMs - seen.value[i - 1]!.tMs < 400 ? 'L' : 'M'}${x(s.tMs).toFixed(1)} ${y(s.value).toFixed(1)}`
+  ).join('')
+)
 const held = computed(() => {
   if (props.hold?.beganMs == null) return null
   const from = Math.max(first.value, props.hold.beganMs)
@@ -35,7 +39,10 @@ const held = computed(() => {
 const ticks = computed(() => {
   const span = (last.value - first.value) / 1000
   const step = [1, 2, 5, 10, 20, 60].find(s => span / s <= 8) ?? 120
-  return Array.from({ length: Math.floor(span / step) + 1 }, (_, i) => ({ t: last.value - i * step * 1000, text: i === 0 ? 'now' : `−${i * step} s` })).filter(k => k.t >= first.value)
+  return Array.from(
+    { length: Math.floor(span / step) + 1 },
+    (_, i) => ({ t: last.value - i * step * 1000, text: i === 0 ? 'now' : `−${i * step} s` }),
+  ).filter(k => k.t >= first.value)
 })
 </script>
 

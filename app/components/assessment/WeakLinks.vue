@@ -5,16 +5,39 @@ import { removals, type Screen } from '~~/core/screening'
 import type { StoredTrial } from '~~/shared/types'
 
 /** What holds the athlete back, with what speaks for it, and the drills to begin with. */
-const props = defineProps<{ trials: readonly StoredTrial[], person: Person, screen: Screen, catalogue: Catalogue, athleteId: string, present: TrunkAction | null, editable: boolean, tests: Tests, logs: readonly SetLog[] }>()
+const props = defineProps<
+  {
+    trials: readonly StoredTrial[]
+    person: Person
+    screen: Screen
+    catalogue: Catalogue
+    athleteId: string
+    present: TrunkAction | null
+    editable: boolean
+    tests: Tests
+    logs: readonly SetLog[]
+  }
+>()
 const emit = defineEmits<{ take: [link: WeakLink] }>()
 
-const finding = computed(() => weakLinks(props.trials, props.person, { tests: props.tests, catalogue: props.catalogue, logs: props.logs }))
-const nameOf = (link: WeakLink): string => (link.place in ACTION_FACTS ? ACTION_FACTS[link.place as TrunkAction].label : link.place.replace(/([A-Z])/g, ' $1').toLowerCase())
+const finding = computed(() =>
+  weakLinks(props.trials, props.person, { tests: props.tests, catalogue: props.catalogue, logs: props.logs })
+)
+const nameOf = (
+  link: WeakLink,
+): string => (link.place in ACTION_FACTS
+  ? ACTION_FACTS[link.place as TrunkAction].label
+  : link.place.replace(/([A-Z])/g, ' $1').toLowerCase())
 /** Drills that may be given, or that only wait for a rung. */
-const drillsOf = (link: WeakLink) => link.drills.flatMap((id) => {
-  const drill = props.catalogue.find(id)
-  return drill && removals(drill, props.screen).every(r => r.rule === 'rung' || r.rule === 'prerequisite' || r.rule === 'braceStep') ? [drill] : []
-})
+const drillsOf = (link: WeakLink) =>
+  link.drills.flatMap((id) => {
+    const drill = props.catalogue.find(id)
+    return drill && removals(drill, props.screen).every(r =>
+        r.rule === 'rung' || r.rule === 'prerequisite' || r.rule === 'braceStep'
+      )
+      ? [drill]
+      : []
+  })
 </script>
 
 <template>

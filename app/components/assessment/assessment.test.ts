@@ -15,7 +15,8 @@ import WeakLinks from './WeakLinks.vue'
 const global = { stubs: { NuxtLink: RouterLinkStub } }
 const man = { sex: 'male', ageYears: 22 } as const
 const trial = (over: Partial<StoredTrial>): StoredTrial => ({
-  id: `${over.test ?? 'extensor'}/${over.side ?? ''}/${over.value}`, athleteId: 'a', day: '2026-03-02', performedAt: '2026-03-02T10:00:00.000Z', test: 'extensor', side: null, value: 100,
+  id: `${over.test ?? 'extensor'}/${over.side ?? ''}/${over.value}`,
+  athleteId: 'a', day: '2026-03-02', performedAt: '2026-03-02T10:00:00.000Z', test: 'extensor', side: null, value: 100,
   breakPoint: 'trunk', setting: {}, note: '', takenBy: null, reliable: null, ...over,
 })
 
@@ -31,14 +32,19 @@ describe('what the tests say', () => {
   })
 
   it('shows the last testing day only, and says who the values are not of', () => {
-    const text = mounted([trial({ value: 50, day: '2026-01-05' }), trial({ value: 80 })], { sex: 'male', ageYears: 16 }).text()
+    const text = mounted([trial({ value: 50, day: '2026-01-05' }), trial({ value: 80 })], { sex: 'male', ageYears: 16 })
+      .text()
     expect(text).toContain('1:20.0')
     expect(text).not.toContain('50.0 s')
     expect(text).toContain('Not this population: under 18')
   })
 
   it('says how large a side difference must be to be believed', () => {
-    const sides = (left: number) => mounted([trial({ test: 'sideBridge', side: 'left', value: left }), trial({ test: 'sideBridge', side: 'right', value: 94 })]).text()
+    const sides = (left: number) =>
+      mounted([
+        trial({ test: 'sideBridge', side: 'left', value: left }),
+        trial({ test: 'sideBridge', side: 'right', value: 94 }),
+      ]).text()
     expect(sides(70)).toContain('left side 24 s less (26 %): more than the 13.3 s worth believing')
     expect(sides(90)).toContain('not more than the 13.3 s')
   })
@@ -56,10 +62,17 @@ describe('what the tests say', () => {
 })
 
 describe('the weak link', () => {
-  const mounted = (trials: StoredTrial[], flags: typeof context.screen.flags = []) => mount(WeakLinks, {
-    props: { trials, person: man, screen: { ...context.screen, flags }, catalogue: STANDARD, athleteId: 'a', present: null, editable: true, tests: STANDARD_TESTS, logs: [] }, global,
-  })
-  const low = [trial({ value: 60, breakPoint: 'lowBack' }), trial({ value: 62, breakPoint: 'lowBack', day: '2026-03-09' })]
+  const mounted = (trials: StoredTrial[], flags: typeof context.screen.flags = []) =>
+    mount(WeakLinks, {
+      props: {
+        trials, person: man, screen: { ...context.screen, flags }, catalogue: STANDARD, athleteId: 'a', present: null,
+        editable: true, tests: STANDARD_TESTS, logs: [],
+      },
+      global,
+    })
+  const low = [
+    trial({ value: 60, breakPoint: 'lowBack' }), trial({ value: 62, breakPoint: 'lowBack', day: '2026-03-09' }),
+  ]
 
   it('comes with its evidence and can be taken over', async () => {
     const wrapper = mounted(low)
@@ -76,12 +89,20 @@ describe('the weak link', () => {
 
 describe('placement', () => {
   const placements: Placement[] = [
-    { ladder: 'front-plank', rung: 6, evidence: ['Elbow plank hold 90 s.'], missing: ['Gate of elbow plank, feet raised.'] },
+    {
+      ladder: 'front-plank', rung: 6, evidence: ['Elbow plank hold 90 s.'],
+      missing: ['Gate of elbow plank, feet raised.'],
+    },
     { ladder: 'side-plank', rung: 1, evidence: [], missing: ['Gate of side plank on the knees.'] },
   ]
-  const mounted = (editable: boolean) => mount(PlacementList, {
-    props: { placements, rungs: { 'front-plank': 2, 'side-plank': 3 }, catalogue: STANDARD, editable, busy: false, problem: '' }, global,
-  })
+  const mounted = (editable: boolean) =>
+    mount(PlacementList, {
+      props: {
+        placements, rungs: { 'front-plank': 2, 'side-plank': 3 }, catalogue: STANDARD, editable, busy: false,
+        problem: '',
+      },
+      global,
+    })
 
   it('says what is shown, what is missing, and puts there with the evidence as the reason', async () => {
     const wrapper = mounted(true)
@@ -106,8 +127,10 @@ describe('placement', () => {
 })
 
 describe('the screening', () => {
-  const mounted = () => mount(ScreeningForm, { props: { start: null, catalogue: STANDARD, busy: false, problem: '', submitText: 'Send' } })
-  const answer = (wrapper: ReturnType<typeof mounted>, word: string, index: number) => wrapper.find(`[aria-label="${word}: ${QUESTIONS[index]!.text}"]`).trigger('click')
+  const mounted = () =>
+    mount(ScreeningForm, { props: { start: null, catalogue: STANDARD, busy: false, problem: '', submitText: 'Send' } })
+  const answer = (wrapper: ReturnType<typeof mounted>, word: string, index: number) =>
+    wrapper.find(`[aria-label="${word}: ${QUESTIONS[index]!.text}"]`).trigger('click')
 
   it('sends nothing while a question is open, and points at the first', async () => {
     const wrapper = mounted()
@@ -135,24 +158,38 @@ describe('a brace check', () => {
     expect(wrapper.find('[role=status]').text()).toContain('No swell yet: front, left side, right side, back.')
     await wrapper.find('form').trigger('submit')
     expect(wrapper.emitted('check')).toBeUndefined()
-    for (const word of ['Front', 'Left side', 'Right side', 'Back', 'goes on behind it']) await wrapper.findAll('button').find(b => b.text() === word)!.trigger('click')
+    for (const word of ['Front', 'Left side', 'Right side', 'Back', 'goes on behind it'])
+      await wrapper.findAll('button').find(b =>
+        b.text() === word
+      )!.trigger('click')
     await wrapper.find('#count-2').setValue('3')
     expect(wrapper.find('[role=status]').text()).toBe('Passes step 2.')
     await wrapper.find('form').trigger('submit')
-    expect(wrapper.emitted('check')![0]![0]).toMatchObject({ step: 2, breathing: true, count: 3, swell: ['front', 'left', 'right', 'back'] })
+    expect(wrapper.emitted('check')![0]![0]).toMatchObject({
+      step: 2, breathing: true, count: 3, swell: ['front', 'left', 'right', 'back'],
+    })
   })
 })
 
 describe('a lane of the desk', () => {
   it('asks what ended a trial, longest waiting first, and takes only numbers for what is read', async () => {
-    const lane = { athleteId: 'a', name: 'Ana', at: 0, startedAt: null, waiting: { value: 42, stoppedAt: 1 }, note: '', done: [] }
-    const props = { lane, laneKey: '1', step: { test: 'extensor' as const, side: null }, next: null, timed: true, elapsed: 42, tests: STANDARD_TESTS, isFront: false }
+    const lane = {
+      athleteId: 'a', name: 'Ana', at: 0, startedAt: null, waiting: { value: 42, stoppedAt: 1 }, note: '', done: [],
+    }
+    const props = {
+      lane, laneKey: '1', step: { test: 'extensor' as const, side: null }, next: null, timed: true, elapsed: 42,
+      tests: STANDARD_TESTS, isFront: false,
+    }
     const wrapper = mount(DeskLane, { props })
     expect(wrapper.text()).not.toContain('What ended it?')
     await wrapper.setProps({ tests: STANDARD_TESTS, isFront: true })
     await wrapper.findAll('button').find(b => b.text().includes('Grip gave out'))!.trigger('click')
     expect(wrapper.emitted('end')).toEqual([['grip']])
-    const read = mount(DeskLane, { props: { ...props, lane: { ...lane, waiting: null }, step: { test: 'rolloutReach' as const, side: null }, timed: false } })
+    const read = mount(DeskLane, {
+      props: {
+        ...props, lane: { ...lane, waiting: null }, step: { test: 'rolloutReach' as const, side: null }, timed: false,
+      },
+    })
     for (const wrong of ['', 'far', '-2', '99999']) {
       await read.find('input').setValue(wrong)
       await read.find('form').trigger('submit')

@@ -37,7 +37,9 @@ watch(() => props.serverFields, fields => showServer(fields))
 
 const SPORTS = SPORT_PROFILE_IDS.map(key => [key, SPORT_PROFILES[key].name] as const)
 const catalogue = useCatalogue()
-const DRILLS = computed(() => [[null, 'none'] as const, ...catalogue.value.variations.map(v => [v.id, v.name] as const)])
+const DRILLS = computed(
+  () => [[null, 'none'] as const, ...catalogue.value.variations.map(v => [v.id, v.name] as const)]
+)
 const LIFT_CHOICES = [[null, 'none'] as const, ...LIFT_IDS.map(key => [key, LIFTS[key].name] as const)]
 const ACTIONS = [[null, 'none known'] as const, ...TRUNK_ACTIONS.map(key => [key, ACTION_FACTS[key].label] as const)]
 const STEPS = Array.from({ length: 7 }, (_, i) => [i + 1, `${i + 1} of 7`] as const)
@@ -297,7 +299,8 @@ async function submit(): Promise<void> {
         class="problem self-center"
         role="alert"
       >
-        {{ Object.keys(problems).length === 1 ? 'One field needs another look.' : `${Object.keys(problems).length} fields need another look.` }}
+        {{ Object.keys(problems).length === 1 ? 'One field needs another look.'
+          : `${Object.keys(problems).length} fields need another look.` }}
       </p>
     </div>
   </form>

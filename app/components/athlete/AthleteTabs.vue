@@ -2,10 +2,12 @@
 /** The rooms of one athlete, in the order of the work. */
 const props = defineProps<{ id: string }>()
 const route = useRoute()
-const tabs = computed(() => [
-  ['Profile', `/athletes/${props.id}`], ['Screening', `/athletes/${props.id}/screen`], ['Brace', `/athletes/${props.id}/brace`],
-  ['Tests and placement', `/athletes/${props.id}/tests`],
-] as const)
+const tabs = computed(() =>
+  [
+    ['Profile', `/athletes/${props.id}`], ['Screening', `/athletes/${props.id}/screen`],
+    ['Brace', `/athletes/${props.id}/brace`], ['Tests and placement', `/athletes/${props.id}/tests`],
+  ] as const
+)
 </script>
 
 <template>

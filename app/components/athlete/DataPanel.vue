@@ -38,7 +38,8 @@ const typed = ref('')
       novalidate
       @submit.prevent="emit('erase', typed)"
     >
-      <p>Everything about {{ name }} is removed for good: profile, flags, weeks, sets and sign-in. Backups made before still hold it. Archiving keeps it instead.</p>
+      <p>Everything about {{ name }} is removed for good: profile, flags, weeks, sets and sign-in. Backups made before
+        still hold it. Archiving keeps it instead.</p>
       <TextField
         v-model="typed"
         :label="`Type the name: ${name}`"

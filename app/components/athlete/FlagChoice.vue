@@ -35,7 +35,8 @@ const emit = defineEmits<{ toggle: [flag: FlagId] }>()
             v-if="FLAGS[key].kind === 'red'"
             class="problem"
           > · red</span>
-          <span class="block text-quiet text-[0.92em]">{{ standing.has(key) ? 'It leaves only by a clearance, on the screening page.' : FLAGS[key].means }}</span>
+          <span class="block text-quiet text-[0.92em]">{{ standing.has(key)
+            ? 'It leaves only by a clearance, on the screening page.' : FLAGS[key].means }}</span>
         </span>
       </label>
     </div>

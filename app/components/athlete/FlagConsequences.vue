@@ -4,11 +4,15 @@ import { CAUTION, flagFacts, removals, type HealthMark, type Screen } from '~~/c
 /** Each open flag, what it means, and how many drills it takes away. */
 const props = defineProps<{ flags: readonly HealthMark[], screen: Screen }>()
 
-const rows = computed(() => props.flags.map((id) => {
-  const flag = flagFacts(id)
-  const gone = props.screen.catalogue.variations.filter(v => removals(v, { ...props.screen, flags: [id] }).some(r => r.rule === 'flag' || r.rule === 'redFlag'))
-  return { id, flag, gone: gone.length }
-}))
+const rows = computed(() =>
+  props.flags.map((id) => {
+    const flag = flagFacts(id)
+    const gone = props.screen.catalogue.variations.filter(v =>
+      removals(v, { ...props.screen, flags: [id] }).some(r => r.rule === 'flag' || r.rule === 'redFlag')
+    )
+    return { id, flag, gone: gone.length }
+  })
+)
 </script>
 
 <template>

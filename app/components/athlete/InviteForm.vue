@@ -3,7 +3,9 @@ import type { Athlete } from '~~/shared/types'
 import TextField from '~/components/common/TextField.vue'
 
 /** The athlete's own sign-in: invited by a link, and chosen by them. */
-const props = defineProps<{ athlete: Athlete, busy: boolean, problem: string, fields: Readonly<Record<string, string>> }>()
+const props = defineProps<
+  { athlete: Athlete, busy: boolean, problem: string, fields: Readonly<Record<string, string>> }
+>()
 const emit = defineEmits<{ invite: [email: string] }>()
 const email = ref(props.athlete.accountEmail ?? '')
 </script>

@@ -9,7 +9,9 @@ const props = defineProps<{ screen: Screen }>()
 const UNIT = { seconds: ' s', reps: '', breaths: ' breaths', metres: ' m', letters: ' letters' } as const
 
 function gateText({ gate, doses }: Variation): string {
-  return `${gate.sets} × ${gate.amount}${UNIT[doses[0]!.unit]}, ${gate.sessions === 1 ? 'once' : `${gate.sessions} sessions running`}`
+  return `${gate.sets} × ${gate.amount}${UNIT[doses[0]!.unit]}, ${
+    gate.sessions === 1 ? 'once' : `${gate.sessions} sessions running`
+  }`
 }
 
 const rows = computed(() => props.screen.catalogue.ladders.map((ladder: Ladder) => {
@@ -55,7 +57,8 @@ const rows = computed(() => props.screen.catalogue.ladders.map((ladder: Ladder) 
           <span
             v-else
             class="block text-quiet text-[0.92em]"
-          >{{ row.top ? 'Top rung. Keep' : 'Gate' }}: <span class="figure">{{ gateText(row.present) }}</span>. {{ row.present.gate.seen }}</span>
+          >{{ row.top ? 'Top rung. Keep' : 'Gate' }}: <span class="figure">{{ gateText(row.present) }}</span>.
+            {{ row.present.gate.seen }}</span>
         </span>
       </li>
     </ul>

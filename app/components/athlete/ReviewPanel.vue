@@ -19,11 +19,16 @@ const weeks = computed(() => {
     const inWeek = ({ day }: { day: string }): boolean => day >= monday && day <= addDays(monday, 6)
     const items = props.history.prescribed.filter(inWeek)
     const ids = new Set(items.map(item => item.itemId))
-    return { monday, ...review(items, props.history.logs.filter(log => ids.has(log.prescribedItemId)), catalogue.value) }
+    return {
+      monday,
+      ...review(items, props.history.logs.filter(log => ids.has(log.prescribedItemId)), catalogue.value),
+    }
   })
 })
 const breaks = computed(() => breakPointsOf(props.history.logs).slice(0, 6))
-const sides = computed(() => compareSides(props.history.logs, 4).sort((a, b) => b.difference - a.difference).slice(0, 6))
+const sides = computed(() =>
+  compareSides(props.history.logs, 4).sort((a, b) => b.difference - a.difference).slice(0, 6)
+)
 const UNIT = { seconds: 's', reps: 'reps', breaths: 'breaths', metres: 'm', letters: 'letters' } as const
 const nameOf = (variationId: string): string => catalogue.value.find(variationId)?.name ?? 'a drill'
 </script>
@@ -42,7 +47,10 @@ const nameOf = (variationId: string): string => catalogue.value.find(variationId
     </p>
     <template v-else>
       <p class="mb-2">
-        <b class="figure">{{ total.doneSets }}</b> sets done of <b class="figure">{{ total.plannedSets }}</b> planned<template v-if="total.adherence !== null">
+        <b class="figure">{{ total.doneSets }}</b> sets done of
+        <b class="figure">{{ total.plannedSets }}</b> planned<template
+          v-if="total.adherence !== null"
+        >
           : <b class="figure">{{ Math.round(total.adherence * 100) }} %</b> of the plan</template>.
         <span class="text-quiet">Planned includes what is still ahead this week.</span>
       </p>
@@ -94,7 +102,8 @@ const nameOf = (variationId: string): string => catalogue.value.find(variationId
               fill="var(--color-ink)"
             />
           </svg>
-          <span class="figure text-right text-[0.9em]">{{ Math.round(total.doneS[action]) }} of {{ Math.round(total.plannedS[action]) }} s</span>
+          <span class="figure text-right text-[0.9em]">{{ Math.round(total.doneS[action]) }} of
+            {{ Math.round(total.plannedS[action]) }} s</span>
         </li>
       </ul>
       <div class="grid md:grid-cols-2 gap-6">
@@ -114,7 +123,8 @@ const nameOf = (variationId: string): string => catalogue.value.find(variationId
             >
               <b :class="point.breakPoint === 'pain' ? 'problem' : ''">{{ BREAK_POINTS[point.breakPoint] }}</b>
               <span class="figure ml-1.5">{{ point.count }}×</span>
-              <span class="text-quiet">, last {{ shortDay(point.lastDay) }} in {{ nameOf(point.lastVariationId).toLowerCase() }}</span>
+              <span class="text-quiet">, last {{ shortDay(point.lastDay) }} in
+                {{ nameOf(point.lastVariationId).toLowerCase() }}</span>
             </li>
           </ul>
         </div>

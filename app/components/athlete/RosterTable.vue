@@ -76,7 +76,10 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
               :to="`/athletes/${row.athlete.id}`"
               class="font-semibold underline-offset-2 hover:underline"
             >{{ row.athlete.name }}</NuxtLink>
-            <span class="text-quiet block text-[0.9em]">{{ SPORT_PROFILES[row.athlete.sport].name }}<template v-if="row.athlete.position">, {{ row.athlete.position }}</template></span>
+            <span class="text-quiet block text-[0.9em]">
+              {{ SPORT_PROFILES[row.athlete.sport].name }}<template
+                v-if="row.athlete.position"
+              >, {{ row.athlete.position }}</template></span>
           </td>
           <td class="p-1.5 figure">
             {{ row.athlete.braceStep }} of 7
@@ -90,7 +93,8 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
                 :plane="ACTION_FACTS[row.athlete.weakLink].plane"
                 :resists="ACTION_FACTS[row.athlete.weakLink].resists"
               />
-              {{ ACTION_FACTS[row.athlete.weakLink].label }}<template v-if="row.athlete.weakSide">, {{ row.athlete.weakSide }}</template>
+              {{ ACTION_FACTS[row.athlete.weakLink].label }}<template v-if="row.athlete.weakSide">,
+                {{ row.athlete.weakSide }}</template>
             </span>
             <span
               v-else
@@ -100,7 +104,8 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
           <td class="p-1.5">
             <template v-if="row.nextCompetition">
               <b>{{ inDays(daysBetween(today, row.nextCompetition.day)) }}</b>
-              <span class="text-quiet block text-[0.9em]">{{ row.nextCompetition.name }} ({{ row.nextCompetition.importance }})</span>
+              <span class="text-quiet block text-[0.9em]">{{ row.nextCompetition.name }}
+                ({{ row.nextCompetition.importance }})</span>
             </template>
             <span
               v-else

@@ -18,18 +18,27 @@ const law = computed(() => {
   const { slack, lengthA, forceA, lengthB, forceB } = band.value
   if ([slack, lengthA, forceA, lengthB, forceB].some(text => text.trim() === '')) return { problem: '' }
   try {
-    return { law: bandLaw(number(slack), [{ lengthM: number(lengthA), forceN: number(forceA) }, { lengthM: number(lengthB), forceN: number(forceB) }]) }
+    return {
+      law: bandLaw(number(slack), [{ lengthM: number(lengthA), forceN: number(forceA) }, {
+        lengthM: number(lengthB), forceN: number(forceB),
+      }]),
+    }
   }
   catch (error) {
     if (!(error instanceof DomainError)) throw error
     return { problem: error.message }
   }
 })
-const pull = computed(() => (law.value.law && number(band.value.length) > 0 ? bandTension(law.value.law, number(band.value.length)) : null))
-watch(() => pull.value?.forceN, (newtons) => { if (newtons !== undefined) emit('pull', Math.round(newtons)) })
+const pull = computed(
+  () => (law.value.law && number(band.value.length) > 0 ? bandTension(law.value.law, number(band.value.length)) : null)
+)
+watch(() => pull.value?.forceN, (newtons) => {
+  if (newtons !== undefined) emit('pull', Math.round(newtons))
+})
 
 const FIELDS = [
-  ['slack', 'Slack, m'], ['lengthA', 'Stretched to, m'], ['forceA', 'pulls, N'], ['lengthB', 'Further to, m'], ['forceB', 'pulls, N'],
+  ['slack', 'Slack, m'], ['lengthA', 'Stretched to, m'], ['forceA', 'pulls, N'], ['lengthB', 'Further to, m'],
+  ['forceB', 'pulls, N'],
 ] as const
 const most = computed(() => Math.max(1, number(band.value.slack) * 4 || 4))
 </script>
@@ -75,7 +84,8 @@ const most = computed(() => Math.max(1, number(band.value.slack) * 4 || 4))
         step="0.02"
         :aria-valuetext="`${band.length} metres`"
       >
-      <span class="figure text-right">{{ Number(band.length).toFixed(2) }} m = {{ Math.round(pull?.forceN ?? 0) }} N</span>
+      <span class="figure text-right">{{ Number(band.length).toFixed(2) }} m = {{ Math.round(pull?.forceN ?? 0) }}
+        N</span>
     </div>
     <p
       v-for="warning in pull?.warnings ?? []"

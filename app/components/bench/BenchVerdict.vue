@@ -21,12 +21,16 @@ const props = defineProps<{
 const emit = defineEmits<{ put: [], week: [], take: [found: Found] }>()
 
 const WAY: Readonly<Record<Component, readonly [string, string]>> = {
-  sagittal: ['arching', 'folding'], frontal: ['bending to the left', 'bending to the right'], transverse: ['twisting to the right', 'twisting to the left'],
+  sagittal: ['arching', 'folding'], frontal: ['bending to the left', 'bending to the right'],
+  transverse: ['twisting to the right', 'twisting to the left'],
 }
 const title = computed(() => (props.isPresent && (props.verdict?.verdict ?? 'about the same') === 'about the same'
   ? 'The present rung'
-  : props.verdict?.verdict.replace(/^./, c => c.toUpperCase()) ?? props.live.variation.name))
-const way = computed(() => (props.live.result ? WAY[props.live.result.dominant][props.live.result.dominantNm > 0 ? 1 : 0] : ''))
+  : props.verdict?.verdict.replace(/^./, c => c.toUpperCase()) ?? props.live.variation.name)
+)
+const way = computed(
+  () => (props.live.result ? WAY[props.live.result.dominant][props.live.result.dominantNm > 0 ? 1 : 0] : '')
+)
 const nm = computed(() => shownNm(props.live.nm))
 const range = computed(() => [1 - props.doubt, 1 + props.doubt].map(f => shownNm(props.live.nm * f)))
 const catalogue = useCatalogue()
@@ -34,7 +38,10 @@ const catalogue = useCatalogue()
 const equal = computed(() => {
   const [now, before] = [props.live.variation.doses[0], props.base?.variation.doses[0]]
   if (!now || !before || !props.verdict || props.isPresent || now.unit !== 'seconds') return null
-  const sets = sameWork({ ...before, sets: Math.max(1, Math.round(before.sets / props.verdict.ratio)) }, { amount: now.amount, unit: now.unit, restS: now.restS }).sets
+  const sets =
+    sameWork({ ...before, sets: Math.max(1, Math.round(before.sets / props.verdict.ratio)) }, {
+      amount: now.amount, unit: now.unit, restS: now.restS,
+    }).sets
   return `${sets} × ${now.amount} s`
 })
 /** ", feet raised 45 cm": the slider that was moved to get there. */
@@ -52,7 +59,9 @@ const gate = computed(() => props.live.variation.gate)
       {{ title }}
     </h2>
     <p v-if="live.result">
-      About <b class="figure">{{ nm }} N·m</b> of {{ way }} at {{ live.result.section === 'lumbar' ? 'L4/L5' : 'T12' }}<template v-if="verdict">, <b class="figure">{{ verdict.ratio.toFixed(1) }}</b> times the present rung</template>;
+      About <b class="figure">{{ nm }} N·m</b> of {{ way }} at
+      {{ live.result.section === 'lumbar' ? 'L4/L5' : 'T12' }}<template v-if="verdict">,
+        <b class="figure">{{ verdict.ratio.toFixed(1) }}</b> times the present rung</template>;
       the band of doubt is <span class="figure">{{ range[0] }}–{{ range[1] }}</span>.
       <template v-if="live.result.handsShare > 0.01">
         Hands carry <span class="figure">{{ Math.round(live.result.handsShare * 100) }} %</span>.
@@ -68,13 +77,19 @@ const gate = computed(() => props.live.variation.gate)
       Not for this athlete: {{ live.removed.map(r => r.text).join(' ') }}
     </p>
     <p v-if="work">
-      <span class="figure">{{ formatDose(work.dose, live.variation.sides) }}</span> is <b class="figure">{{ work.kNms.toFixed(1) }}</b> kN·m·s of moment × time<template v-if="work.ratio !== null && !(isPresent && Math.abs(work.ratio - 1) < 0.005)">, <b class="figure">{{ work.ratio.toFixed(1) }}</b> times the present rung’s lightest dose</template>.
+      <span class="figure">{{ formatDose(work.dose, live.variation.sides) }}</span> is
+      <b class="figure">{{ work.kNms.toFixed(1) }}</b> kN·m·s of moment ×
+      time<template
+        v-if="work.ratio !== null && !(isPresent
+          && Math.abs(work.ratio - 1) < 0.005)"
+      >, <b class="figure">{{ work.ratio.toFixed(1) }}</b> times the present rung’s lightest dose</template>.
     </p>
     <p v-if="equal">
       Same work as the present rung’s lightest dose: <b class="figure">{{ equal }}</b>.
     </p>
     <p>
-      Gate: <span class="figure">{{ gate.sets }} × {{ gate.amount }}</span>, {{ gate.sessions }} {{ gate.sessions === 1 ? 'session' : 'sessions running' }}. {{ gate.seen }}
+      Gate: <span class="figure">{{ gate.sets }} × {{ gate.amount }}</span>, {{ gate.sessions }}
+      {{ gate.sessions === 1 ? 'session' : 'sessions running' }}. {{ gate.seen }}
     </p>
     <p
       v-if="skips > 0"
@@ -102,7 +117,8 @@ const gate = computed(() => props.live.variation.gate)
         class="block text-left underline underline-offset-2"
         @click="emit('take', one)"
       >
-        {{ catalogue.find(one.variationId)?.name }}{{ movedText(one) }} <span class="figure">{{ one.ratio.toFixed(2) }}×</span>
+        {{ catalogue.find(one.variationId)?.name }}{{ movedText(one) }}
+        <span class="figure">{{ one.ratio.toFixed(2) }}×</span>
       </button>
     </div>
     <p class="flex flex-wrap gap-2 mt-1">

@@ -10,16 +10,25 @@ const emit = defineEmits<{ putAway: [id: string] }>()
 
 const scale = computed(() => {
   const boxes = props.rungs.flatMap(r => r.figure?.box ?? [])
-  return Math.min(120 / Math.max(1, ...boxes.map(b => b.right - b.left)), 74 / Math.max(0.4, ...boxes.map(b => b.top - b.bottom)))
+  return Math.min(
+    120 / Math.max(1, ...boxes.map(b => b.right - b.left)),
+    74 / Math.max(0.4, ...boxes.map(b => b.top - b.bottom)),
+  )
 })
 const first = computed(() => props.rungs[0])
 const times = (rung: BenchRung): string =>
   (rung.result && first.value && first.value.nm > 1 ? `${(rung.nm / first.value.nm).toFixed(2)}×` : '–')
 const signed = (nm: number): string => `${nm < -0.5 ? '−' : ''}${Math.round(Math.abs(nm))}`
 /** Moment times seconds of the lightest dose, in kilonewton metre seconds. */
-const work = (rung: BenchRung): string =>
-  (rung.result ? (momentTime(rung.variation.doses[0]!, rung.variation.sides, rung.nm) / 1000).toFixed(1) : '–')
-const shared = (rung: BenchRung, one: (result: NonNullable<BenchRung['result']>) => string): string => (rung.result ? one(rung.result) : '–')
+const work = (
+  rung: BenchRung,
+): string => (rung.result
+  ? (momentTime(rung.variation.doses[0]!, rung.variation.sides, rung.nm) / 1000).toFixed(1)
+  : '–')
+const shared = (
+  rung: BenchRung,
+  one: (result: NonNullable<BenchRung['result']>) => string,
+): string => (rung.result ? one(rung.result) : '–')
 const ROWS: readonly (readonly [string, (rung: BenchRung) => string])[] = [
   ['Moment, N·m', rung => (rung.result ? String(shownNm(rung.nm)) : '–')],
   ['Against the first', times],

@@ -6,7 +6,15 @@ import type { BenchRung } from '~/composables/useLadderBench'
 import LineFigure from './LineFigure.vue'
 
 /** The family as rising rungs, each standing at the moment that was reckoned for this athlete. */
-const props = defineProps<{ rungs: readonly BenchRung[], presentId: string | null, chosenId: string, otherIds: readonly string[], doubt: number }>()
+const props = defineProps<
+  {
+    rungs: readonly BenchRung[]
+    presentId: string | null
+    chosenId: string
+    otherIds: readonly string[]
+    doubt: number
+  }
+>()
 const emit = defineEmits<{ choose: [id: string, compare: boolean] }>()
 
 const LEFT = 44
@@ -33,10 +41,16 @@ const scale = computed(() => {
   return Math.min((column.value - 34) / widest, 84 / tallest)
 })
 const base = computed(() => props.rungs.find(r => r.variation.id === props.presentId)?.nm ?? 0)
-const factor = (rung: BenchRung): string => (base.value > 1 && rung.result ? `${(rung.nm / base.value).toFixed(1)}×` : '')
-const figureSize = (rung: BenchRung): { w: number, h: number } => rung.figure
-  ? { w: (rung.figure.box.right - rung.figure.box.left) * scale.value + 16, h: (rung.figure.box.top - rung.figure.box.bottom) * scale.value + 16 }
-  : { w: 0, h: 0 }
+const factor = (
+  rung: BenchRung,
+): string => (base.value > 1 && rung.result ? `${(rung.nm / base.value).toFixed(1)}×` : '')
+const figureSize = (rung: BenchRung): { w: number, h: number } =>
+  rung.figure
+    ? {
+      w: (rung.figure.box.right - rung.figure.box.left) * scale.value + 16,
+      h: (rung.figure.box.top - rung.figure.box.bottom) * scale.value + 16,
+    }
+    : { w: 0, h: 0 }
 </script>
 
 <template>
@@ -107,9 +121,17 @@ const figureSize = (rung: BenchRung): { w: number, h: number } => rung.figure
         type="button"
         class="rung absolute text-center leading-tight"
         :class="rung.removed.length > 0 ? 'text-quiet' : ''"
-        :style="{ left: `${LEFT + column * i + 14}px`, width: `${column - 22}px`, top: `${y(rung.nm) - Math.max(24, figureSize(rung).h)}px` }"
+        :style="{
+          left: `${LEFT + column * i + 14}px`,
+          width: `${column - 22}px`,
+          top: `${y(rung.nm) - Math.max(24, figureSize(rung).h)}px` }"
         :aria-pressed="rung.variation.id === chosenId"
-        :aria-label="`${rung.variation.name}, ${rung.result ? `about ${shownNm(rung.nm)} newton metres` : 'no outside moment'}${rung.variation.id === presentId ? ', present rung' : ''}${rung.removed.length > 0 ? ', taken away' : ''}`"
+        :aria-label="
+          [
+            rung.variation.name, rung.result ? `about ${shownNm(rung.nm)} newton metres` : 'no outside moment',
+            ...(rung.variation.id === presentId ? ['present rung'] : []),
+            ...(rung.removed.length > 0 ? ['taken away'] : []),
+          ].join(', ')"
         @click="emit('choose', rung.variation.id, $event.shiftKey)"
       >
         <span
@@ -132,9 +154,11 @@ const figureSize = (rung: BenchRung): { w: number, h: number } => rung.figure
         />
         <span
           class="block text-[0.88em] font-semibold mt-1 px-0.5"
-          :class="[rung.variation.id === chosenId ? 'bg-ink text-paper' : '', otherIds.includes(rung.variation.id) ? 'outline outline-2 outline-ink' : '']"
+          :class="[rung.variation.id === chosenId ? 'bg-ink text-paper' : '', otherIds.includes(rung.variation.id)
+            ? 'outline outline-2 outline-ink' : '']"
         >{{ rung.variation.name }}</span>
-        <span class="block figure text-[0.78em]">{{ factor(rung) }} {{ formatDose(rung.variation.doses[0]!, rung.variation.sides) }}</span>
+        <span class="block figure text-[0.78em]">{{ factor(rung) }}
+          {{ formatDose(rung.variation.doses[0]!, rung.variation.sides) }}</span>
         <span
           v-if="rung.variation.id === presentId"
           class="inline-block bg-signal text-paper text-[0.78em] font-semibold rounded-full px-2"

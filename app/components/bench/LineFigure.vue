@@ -1,11 +1,18 @@
 <script setup lang="ts">
 import type { Figure, Spot } from '~~/core/mechanics'
 
-/** The computed pose as a line figure: L4/L5 is the marked joint, arrows are loads, and on demand the ground's pushes and the lever. */
-const props = withDefaults(defineProps<{ figure: Figure, pxPerMetre: number, forces?: boolean, label?: string }>(), { forces: false, label: undefined })
+/**
+ * The computed pose as a line figure: L4/L5 is the marked joint, arrows are loads, and on demand the ground's pushes
+ * and the lever.
+ */
+const props = withDefaults(defineProps<{ figure: Figure, pxPerMetre: number, forces?: boolean, label?: string }>(), {
+  forces: false, label: undefined,
+})
 
 const PAD = 8
-const width = computed(() => (props.figure.box.right - props.figure.box.left) * props.pxPerMetre + 2 * PAD + (props.forces ? 24 : 0))
+const width = computed(() =>
+  (props.figure.box.right - props.figure.box.left) * props.pxPerMetre + 2 * PAD + (props.forces ? 24 : 0)
+)
 const height = computed(() => (props.figure.box.top - props.figure.box.bottom) * props.pxPerMetre + 2 * PAD)
 const px = (p: Spot): [number, number] => [
   (p[0] - props.figure.box.left) * props.pxPerMetre + PAD, (props.figure.box.top - p[1]) * props.pxPerMetre + PAD,
@@ -20,7 +27,9 @@ function arrow(at: Spot, direction: Spot, lengthPx: number): string {
   const [dx, dy] = [direction[0], -direction[1]]
   const [tx, ty] = [x + dx * lengthPx, y + dy * lengthPx]
   const head = Math.min(7, lengthPx * 0.45)
-  return `M${x} ${y}L${tx} ${ty}M${tx - head * (dx * 0.9 - dy * 0.55)} ${ty - head * (dy * 0.9 + dx * 0.55)}L${tx} ${ty}L${tx - head * (dx * 0.9 + dy * 0.55)} ${ty - head * (dy * 0.9 - dx * 0.55)}`
+  return `M${x} ${y}L${tx} ${ty}M${tx - head * (dx * 0.9 - dy * 0.55)} ${
+    ty - head * (dy * 0.9 + dx * 0.55)
+  }L${tx} ${ty}L${tx - head * (dx * 0.9 + dy * 0.55)} ${ty - head * (dy * 0.9 - dx * 0.55)}`
 }
 </script>
 

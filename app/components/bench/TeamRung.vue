@@ -6,7 +6,9 @@ import { reckon } from '~/composables/useLadderBench'
 import LineFigure from './LineFigure.vue'
 
 /** One rung for a whole team: the same drill and setting, each in their own body, against their own present rung. */
-const props = defineProps<{ variation: Variation, settings: ModelSettings, athletes: readonly Athlete[], ladder: readonly Variation[] }>()
+const props = defineProps<
+  { variation: Variation, settings: ModelSettings, athletes: readonly Athlete[], ladder: readonly Variation[] }
+>()
 
 const MOST = 12
 const cards = computed(() => props.athletes.slice(0, MOST).map((athlete) => {
@@ -44,8 +46,10 @@ const scale = computed(() => {
           class="problem"
         >{{ card.rung.problem }}</span>
       </span>
-      <span class="figure">{{ card.rung.result ? `${shownNm(card.rung.nm)} N·m` : '' }} <b v-if="card.ratio">{{ card.ratio.toFixed(1) }}×</b></span>
-      <span class="text-[0.85em]">{{ card.own?.id === variation.id ? 'stands here' : `stands on: ${card.own?.name ?? 'the ground'}` }}</span>
+      <span class="figure">{{ card.rung.result ? `${shownNm(card.rung.nm)} N·m` : '' }}
+        <b v-if="card.ratio">{{ card.ratio.toFixed(1) }}×</b></span>
+      <span class="text-[0.85em]">{{ card.own?.id === variation.id ? 'stands here'
+        : `stands on: ${card.own?.name ?? 'the ground'}` }}</span>
     </li>
   </ul>
 </template>

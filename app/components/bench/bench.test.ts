@@ -13,7 +13,10 @@ import BenchVerdict from './BenchVerdict.vue'
 import LadderChart from './LadderChart.vue'
 import TeamRung from './TeamRung.vue'
 
-const someone = { ...larkholm('2026-03-02').athletes[0]!.input, sex: 'male' as const, heightCm: 180, massKg: 80, rungs: { 'front-plank': 4 } }
+const someone = {
+  ...larkholm('2026-03-02').athletes[0]!.input, sex: 'male' as const, heightCm: 180, massKg: 80,
+  rungs: { 'front-plank': 4 },
+}
 const bench = () => useLadderBench(computed(() => someone), computed(() => context.screen), ref('front-plank'))
 
 describe('the sliders', () => {
@@ -38,7 +41,9 @@ describe('the sliders', () => {
   })
 
   it('say what the core says, and that the picture is the last good one', () => {
-    expect(sliders('Too far to reach.').find('[role=alert]').text()).toContain('Too far to reach. The picture is the last one')
+    expect(sliders('Too far to reach.').find('[role=alert]').text()).toContain(
+      'Too far to reach. The picture is the last one',
+    )
   })
 })
 
@@ -47,10 +52,12 @@ describe('the verdict', () => {
     const { rungs, presentRung, choose, live, verdict, work } = bench()
     choose(id)
     expect(rungs.value.length).toBeGreaterThan(5)
-    const wrapper = mount(BenchVerdict, { props: {
-      live: live.value, base: presentRung.value, verdict: verdict.value, work: work.value, doubt: DOUBT, found: null, editable: true, busy: false,
-      isPresent: presentRung.value!.variation.id === id,
-    } })
+    const wrapper = mount(BenchVerdict, {
+      props: {
+        live: live.value, base: presentRung.value, verdict: verdict.value, work: work.value, doubt: DOUBT, found: null,
+        editable: true, busy: false, isPresent: presentRung.value!.variation.id === id,
+      },
+    })
     return { wrapper, live: live.value, base: presentRung.value! }
   }
 
@@ -70,9 +77,12 @@ describe('the verdict', () => {
   it('says why a drill has no moment instead of giving one', () => {
     const variation = findVariation('brace.low-breath')!
     const live = { ...reckon(variation, someone), removed: [] }
-    const text = mount(BenchVerdict, { props: {
-      live, base: null, verdict: null, work: null, doubt: DOUBT, found: [], editable: false, busy: false, isPresent: false,
-    } }).text()
+    const text = mount(BenchVerdict, {
+      props: {
+        live, base: null, verdict: null, work: null, doubt: DOUBT, found: [], editable: false, busy: false,
+        isPresent: false,
+      },
+    }).text()
     expect(text).toContain(live.problem)
     expect(text).not.toContain('N·m')
     expect(text).toContain('Nothing near that with what is at hand.')
@@ -82,15 +92,22 @@ describe('the verdict', () => {
 describe('the chart of a ladder', () => {
   it('stands each rung higher the more it asks, marks the present one, and chooses', async () => {
     const { rungs, present } = bench()
-    const wrapper = mount(LadderChart, { props: { rungs: rungs.value, presentId: rungs.value[present.value - 1]!.variation.id, chosenId: 'front-plank.hands', otherIds: [], doubt: DOUBT } })
+    const wrapper = mount(LadderChart, {
+      props: {
+        rungs: rungs.value, presentId: rungs.value[present.value - 1]!.variation.id, chosenId: 'front-plank.hands',
+        otherIds: [], doubt: DOUBT,
+      },
+    })
     const marks = wrapper.findAll('button.rung')
     expect(marks).toHaveLength(rungs.value.length)
     expect(marks.map(m => m.text().includes('now')).indexOf(true)).toBe(3)
     // The line of a rung is where its button begins plus its figure; larger moments stand nearer to the top.
     const lineOf = (i: number): number =>
-      Number.parseFloat((marks[i]!.element as HTMLElement).style.top) + Number.parseFloat((marks[i]!.find('span').element as HTMLElement).style.height)
+      Number.parseFloat((marks[i]!.element as HTMLElement).style.top)
+      + Number.parseFloat((marks[i]!.find('span').element as HTMLElement).style.height)
     const order = rungs.value.map((_, i) => i).sort((a, b) => rungs.value[a]!.nm - rungs.value[b]!.nm)
-    for (let i = 1; i < order.length; i += 1) expect(lineOf(order[i]!)).toBeLessThanOrEqual(lineOf(order[i - 1]!) + 0.01)
+    for (let i = 1; i < order.length; i += 1)
+      expect(lineOf(order[i]!)).toBeLessThanOrEqual(lineOf(order[i - 1]!) + 0.01)
     await marks[5]!.trigger('click', { shiftKey: true })
     expect(wrapper.emitted('choose')).toEqual([[rungs.value[5]!.variation.id, true]])
   })
@@ -99,7 +116,9 @@ describe('the chart of a ladder', () => {
 describe('one rung for a team', () => {
   it('shows twelve at most, each against the own present rung', () => {
     const ladder = VARIATIONS.filter(v => v.ladder === 'front-plank')
-    const athletes = larkholm('2026-03-02').athletes.map(({ input }, i) => ({ ...input, id: `a${i}` }) as unknown as Athlete)
+    const athletes = larkholm('2026-03-02').athletes.map(({ input }, i) =>
+      ({ ...input, id: `a${i}` }) as unknown as Athlete
+    )
     const wrapper = mount(TeamRung, { props: { variation: ladder[4]!, settings: {}, athletes, ladder } })
     const cards = wrapper.findAll('li')
     expect(cards).toHaveLength(12)

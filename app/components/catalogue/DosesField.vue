@@ -6,7 +6,9 @@ import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 
 /** Default doses from the lightest up, all in one unit, and the gate that is read in it. */
-const props = defineProps<{ doses: readonly Dose[], gate: Gate, sides: Sides, problems: Readonly<Record<string, string>> }>()
+const props = defineProps<
+  { doses: readonly Dose[], gate: Gate, sides: Sides, problems: Readonly<Record<string, string>> }
+>()
 const emit = defineEmits<{ doses: [doses: readonly Dose[]], gate: [gate: Gate] }>()
 
 const UNITS = DOSE_UNITS.map(unit => [unit, unit] as const)
@@ -17,7 +19,9 @@ const setAt = (index: number, dose: Dose): void => emit('doses', props.doses.map
 const number = (typed: string): number => (typed.trim() === '' ? NaN : Number(typed.trim().replace(',', '.')))
 const shown = (value: number): string => (Number.isFinite(value) ? String(value) : '')
 const GATE = [['sets', 'Gate: sets'], ['amount', 'Amount in each'], ['sessions', 'Sessions running']] as const
-const problem = computed(() => props.problems.doses ?? Object.entries(props.problems).find(([path]) => path.startsWith('doses.'))?.[1])
+const problem = computed(() =>
+  props.problems.doses ?? Object.entries(props.problems).find(([path]) => path.startsWith('doses.'))?.[1]
+)
 </script>
 
 <template>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { BREATH_PATTERNS, HAZARDS, isOwn, MUSCLE_GROUPS, neighboursOf, publishedCompression, schoolDose, SCHOOLS, type SchoolId, type Variation } from '~~/core/catalogue'
+import {
+  BREATH_PATTERNS, HAZARDS, isOwn, MUSCLE_GROUPS, neighboursOf, publishedCompression, schoolDose, SCHOOLS,
+  type SchoolId, type Variation,
+} from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import { SPORT_PROFILES, transferOf } from '~~/core/programme'
 import { useCatalogue } from '~/composables/useCatalogue'
@@ -12,7 +15,8 @@ const compression = computed(() => publishedCompression(props.variation.id))
 const catalogue = useCatalogue()
 const around = computed(() => neighboursOf(props.variation, catalogue.value))
 const steps = computed(() => [
-  ['Easier', around.value.easier] as const, ['Harder', around.value.harder] as const, ...around.value.first.map(v => ['Asked first', v] as const),
+  ['Easier', around.value.easier] as const, ['Harder', around.value.harder] as const,
+  ...around.value.first.map(v => ['Asked first', v] as const),
 ])
 const sports = computed(() => transferOf(props.variation).slice(0, 3))
 const schools = Object.keys(SCHOOLS) as SchoolId[]
@@ -34,10 +38,14 @@ const schools = Object.keys(SCHOOLS) as SchoolId[]
       <p><b>Breath:</b> {{ BREATH_PATTERNS[variation.breath] }}.</p>
     </div>
     <div class="flex flex-col gap-1.5">
-      <p><b>Gate:</b> <span class="figure">{{ variation.gate.sets }} × {{ variation.gate.amount }}</span>, {{ variation.gate.sessions }} {{ variation.gate.sessions === 1 ? 'session' : 'sessions running' }}. {{ variation.gate.seen }}</p>
-      <p><b>Brace step</b> {{ variation.braceStep }} first. Fatigue {{ variation.fatigue }} of 5, cost to the spine {{ variation.spineCost }} of 3 (our classes).</p>
+      <p><b>Gate:</b> <span class="figure">{{ variation.gate.sets }} × {{ variation.gate.amount }}</span>,
+        {{ variation.gate.sessions }} {{ variation.gate.sessions === 1 ? 'session' : 'sessions running' }}.
+        {{ variation.gate.seen }}</p>
+      <p><b>Brace step</b> {{ variation.braceStep }} first. Fatigue {{ variation.fatigue }} of 5, cost to the spine
+        {{ variation.spineCost }} of 3 (our classes).</p>
       <p v-if="compression">
-        <b>Compression:</b> {{ compression.class }}, measured for {{ compression.measured }} ({{ compression.source }}, recalled).
+        <b>Compression:</b> {{ compression.class }}, measured for {{ compression.measured }} ({{ compression.source }},
+        recalled).
       </p>
       <p><b>Works:</b> {{ variation.muscles.map(m => MUSCLE_GROUPS[m]).join(', ') }}.</p>
       <p v-if="variation.hazards.length > 0">

@@ -13,7 +13,8 @@ const emit = defineEmits<{ toggle: [] }>()
 <template>
   <button
     type="button"
-    class="w-full grid grid-cols-[104px_minmax(0,1fr)] md:grid-cols-[104px_minmax(0,1.5fr)_minmax(0,1fr)_8.5rem] gap-3 items-center text-left py-1.5 border-b border-line hover:bg-paper min-h-[56px]"
+    class="w-full grid grid-cols-[104px_minmax(0,1fr)] md:grid-cols-[104px_minmax(0,1.5fr)_minmax(0,1fr)_8.5rem] gap-3
+      items-center text-left py-1.5 border-b border-line hover:bg-paper min-h-[56px]"
     :aria-expanded="open"
     @click="emit('toggle')"
   >
@@ -21,7 +22,9 @@ const emit = defineEmits<{ toggle: [] }>()
       <LineFigure
         v-if="rung.figure"
         :figure="rung.figure"
-        :px-per-metre="Math.min(84 / (rung.figure.box.right - rung.figure.box.left), 42 / (rung.figure.box.top - rung.figure.box.bottom))"
+        :px-per-metre="Math.min(
+          84 / (rung.figure.box.right - rung.figure.box.left),
+          42 / (rung.figure.box.top - rung.figure.box.bottom))"
       />
     </span>
     <span class="leading-tight">
@@ -34,7 +37,8 @@ const emit = defineEmits<{ toggle: [] }>()
     </span>
     <span class="text-quiet leading-tight hidden md:block">
       {{ ladder }}, rung {{ variation.rung }} · {{ POSTURES[variation.posture] }}<br>
-      {{ variation.equipment.map(need => need.map(e => EQUIPMENT[e].toLowerCase()).join(' or ')).join(', ') || 'bare floor' }}
+      {{ variation.equipment.map(need => need.map(e => EQUIPMENT[e].toLowerCase()).join(' or ')).join(', ')
+        || 'bare floor' }}
     </span>
     <span class="text-right leading-tight pr-1.5 hidden md:block">
       <span class="figure">{{ rung.result ? `${shownNm(rung.nm)} N·m` : '–' }}</span><br>

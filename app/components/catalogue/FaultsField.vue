@@ -6,7 +6,8 @@ import TextField from '~/components/common/TextField.vue'
 const props = defineProps<{ faults: readonly Fault[], problems: Readonly<Record<string, string>> }>()
 const emit = defineEmits<{ put: [faults: readonly Fault[]] }>()
 
-const setAt = (index: number, change: Partial<Fault>): void => emit('put', props.faults.map((f, i) => (i === index ? { ...f, ...change } : f)))
+const setAt = (index: number, change: Partial<Fault>): void =>
+  emit('put', props.faults.map((f, i) => (i === index ? { ...f, ...change } : f)))
 </script>
 
 <template>

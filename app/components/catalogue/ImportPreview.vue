@@ -7,7 +7,8 @@ const props = defineProps<{ name: string, reading: CatalogueReading, busy: boole
 const emit = defineEmits<{ accept: [], close: [] }>()
 
 const SHOWN = 12
-const some = (list: readonly string[]): string => [...list.slice(0, SHOWN), ...(list.length > SHOWN ? [`and ${list.length - SHOWN} more`] : [])].join(', ')
+const some = (list: readonly string[]): string =>
+  [...list.slice(0, SHOWN), ...(list.length > SHOWN ? [`and ${list.length - SHOWN} more`] : [])].join(', ')
 const nothing = computed(() => props.reading.added.length + props.reading.changed.length === 0)
 </script>
 
@@ -20,7 +21,9 @@ const nothing = computed(() => props.reading.added.length + props.reading.change
   >
     <template v-if="reading.problems.length > 0">
       <p class="caution mb-2">
-        Nothing was taken in. {{ reading.problems.length === 1 ? 'One thing has' : `${reading.problems.length} things have` }} to be put right in the file first:
+        Nothing was taken in.
+        {{ reading.problems.length === 1 ? 'One thing has' : `${reading.problems.length} things have` }} to be put
+        right in the file first:
       </p>
       <ul class="max-h-[50vh] overflow-y-auto list-disc pl-5">
         <li

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
-  BREATH_PATTERNS, HAZARDS, MODES, MUSCLE_GROUPS, POSTURES, REGIONS, SETTINGS, type Catalogue, type OwnCatalogue, type Variation,
+  BREATH_PATTERNS, HAZARDS, MODES, MUSCLE_GROUPS, POSTURES, REGIONS, SETTINGS, type Catalogue, type OwnCatalogue,
+  type Variation,
 } from '~~/core/catalogue'
 import { poseOf } from '~~/core/mechanics'
 import { NEW_LADDER, useOwnDrill, type OwnDrill } from '~/composables/useOwnDrill'
@@ -15,21 +16,47 @@ import NeedsField from './NeedsField.vue'
 import OwnPoseField from './OwnPoseField.vue'
 
 /** Everything a coach must say of a drill of their own, held to the same rules as ours. */
-const props = defineProps<{ start: Variation, catalogue: Catalogue, own: OwnCatalogue, busy: boolean, likeName: string, draftKey: string }>()
+const props = defineProps<
+  { start: Variation, catalogue: Catalogue, own: OwnCatalogue, busy: boolean, likeName: string, draftKey: string }
+>()
 const emit = defineEmits<{ save: [done: OwnDrill], cancel: [], remove: [], startOver: [] }>()
 
-const { draft, ladder, isNew, restored, problems, put, implied, places, setLadder, setPose, poseSettings, setPoseValue, finish } = useOwnDrill(
-  props.start, computed(() => props.catalogue), computed(() => props.own), props.draftKey)
+const {
+  draft, ladder, isNew, restored, problems, put, implied, places, setLadder, setPose, poseSettings, setPoseValue,
+  finish,
+} = useOwnDrill(
+  props.start, computed(() => props.catalogue), computed(() => props.own), props.draftKey,
+)
 const root = ref<HTMLElement | null>(null)
 
 const entries = <K extends string>(table: Readonly<Record<K, string>>) => Object.entries(table) as [K, string][]
 const numbers = (to: number, of: string) => Array.from({ length: to }, (_, i) => [i + 1, `${i + 1} ${of}`] as const)
-const LADDERS = computed(() => [...props.catalogue.ladders.map(l => [l.id, l.name] as const), [NEW_LADDER, 'a new ladder …'] as const])
-const TIRES = Object.fromEntries(REGIONS.map(r => [r, r.replace(/([A-Z])/g, ' $1').toLowerCase()])) as Record<(typeof REGIONS)[number], string>
-const SETTING_NAMES = Object.fromEntries(Object.entries(SETTINGS).map(([key, { label }]) => [key, label])) as Record<keyof typeof SETTINGS, string>
-const DRILLS = computed(() => [['', 'nothing more'] as const, ...props.catalogue.variations.filter(v => v.id !== draft.value.id).map(v => [v.id, v.name] as const)])
-const POSED = computed(() => [['', 'no pose: no figure, no moment'] as const, ...props.catalogue.variations.filter(v => poseOf(v)).map(v => [v.id, v.name] as const)])
-const picture = computed(() => reckon({ ...draft.value, id: 'own-draft' }, { sex: 'female', heightCm: 170, massKg: 65 }))
+const LADDERS = computed(
+  () => [...props.catalogue.ladders.map(l => [l.id, l.name] as const), [NEW_LADDER, 'a new ladder …'] as const]
+)
+const TIRES = Object.fromEntries(REGIONS.map(r => [r, r.replace(/([A-Z])/g, ' $1').toLowerCase()])) as Record<
+  (typeof REGIONS)[number],
+  string
+>
+const SETTING_NAMES = Object.fromEntries(Object.entries(SETTINGS).map(([key, { label }]) => [key, label])) as Record<
+  keyof typeof SETTINGS,
+  string
+>
+const DRILLS = computed(
+  () => [
+    ['', 'nothing more'] as const,
+    ...props.catalogue.variations.filter(v => v.id !== draft.value.id).map(v => [v.id, v.name] as const),
+  ]
+)
+const POSED = computed(
+  () => [
+    ['', 'no pose: no figure, no moment'] as const,
+    ...props.catalogue.variations.filter(v => poseOf(v)).map(v => [v.id, v.name] as const),
+  ]
+)
+const picture = computed(() =>
+  reckon({ ...draft.value, id: 'own-draft' }, { sex: 'female', heightCm: 170, massKg: 65 })
+)
 const likeId = ref('')
 
 function toggle<T>(list: readonly T[], item: T): T[] {
@@ -104,13 +131,15 @@ async function submit(): Promise<void> {
           v-model="ladder.name"
           label="Name of the new ladder"
           name="ladder-name"
-          :problem="problems['ladder.name'] ?? Object.entries(problems).find(([p]) => /^ladders\.\d+\.name$/.test(p))?.[1]"
+          :problem="problems['ladder.name']
+            ?? Object.entries(problems).find(([p]) => /^ladders\.\d+\.name$/.test(p))?.[1]"
         />
         <TextField
           v-model="ladder.aim"
           label="What the ladder is for"
           name="ladder-aim"
-          :problem="problems['ladder.aim'] ?? Object.entries(problems).find(([p]) => /^ladders\.\d+\.aim$/.test(p))?.[1]"
+          :problem="problems['ladder.aim']
+            ?? Object.entries(problems).find(([p]) => /^ladders\.\d+\.aim$/.test(p))?.[1]"
         />
       </template>
       <p
@@ -294,7 +323,8 @@ async function submit(): Promise<void> {
       v-if="Object.keys(problems).length > 0"
       class="problem"
     >
-      Not stored yet: {{ Object.keys(problems).length === 1 ? 'one field needs' : `${Object.keys(problems).length} fields need` }} another look.
+      Not stored yet: {{ Object.keys(problems).length === 1 ? 'one field needs'
+        : `${Object.keys(problems).length} fields need` }} another look.
     </p>
     <p class="flex flex-wrap gap-2">
       <button

@@ -26,7 +26,8 @@ const number = (typed: string): number => (typed.trim() === '' ? NaN : Number(ty
       :model-value="likeId"
       label="Figure and moment as in"
       name="pose"
-      :options="poseName && likeId === '' ? [['', 'as it is now'], ...posed.slice(1), ['-', 'no pose: no figure, no moment']] : posed"
+      :options="poseName && likeId === ''
+        ? [['', 'as it is now'], ...posed.slice(1), ['-', 'no pose: no figure, no moment']] : posed"
       hint="Sets the picture and the newton metres on the ladder bench."
       @update:model-value="likeId = $event; emit('like', $event === '-' ? '' : $event)"
     />
@@ -38,9 +39,12 @@ const number = (typed: string): number => (typed.trim() === '' ? NaN : Number(ty
         <LineFigure
           v-if="picture.figure"
           :figure="picture.figure"
-          :px-per-metre="Math.min(130 / (picture.figure.box.right - picture.figure.box.left), 70 / (picture.figure.box.top - picture.figure.box.bottom))"
+          :px-per-metre="Math.min(
+            130 / (picture.figure.box.right - picture.figure.box.left),
+            70 / (picture.figure.box.top - picture.figure.box.bottom))"
         />
-        <span class="figure text-quiet text-[0.88em]">{{ picture.result ? `${shownNm(picture.nm)} N·m at 170 cm, 65 kg` : '' }}</span>
+        <span class="figure text-quiet text-[0.88em]">{{ picture.result ? `${shownNm(picture.nm)} N·m at 170 cm, 65 kg`
+          : '' }}</span>
         <span
           v-if="picture.problem"
           class="problem"

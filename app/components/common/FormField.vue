@@ -3,7 +3,9 @@
 const props = defineProps<{ label: string, problem?: string, hint?: string, name: string }>()
 
 const describedBy = computed(() =>
-  [props.problem ? `${props.name}-problem` : null, props.hint ? `${props.name}-hint` : null].filter(Boolean).join(' ') || undefined)
+  [props.problem ? `${props.name}-problem` : null, props.hint ? `${props.name}-hint` : null].filter(Boolean).join(' ')
+  || undefined
+)
 </script>
 
 <template>

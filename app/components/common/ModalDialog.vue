@@ -2,7 +2,9 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 
 /** A dialog that traps focus and closes on Escape, unless an answer is needed. */
-withDefaults(defineProps<{ open: boolean, title: string, wide?: boolean, mustAnswer?: boolean }>(), { wide: false, mustAnswer: false })
+withDefaults(defineProps<{ open: boolean, title: string, wide?: boolean, mustAnswer?: boolean }>(), {
+  wide: false, mustAnswer: false,
+})
 const emit = defineEmits<{ close: [] }>()
 </script>
 

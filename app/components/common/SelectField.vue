@@ -2,7 +2,9 @@
 import FormField from './FormField.vue'
 
 /** One choice of a list, with label and hint. */
-defineProps<{ label: string, name: string, options: readonly (readonly [T, string])[], hint?: string, disabled?: boolean }>()
+defineProps<
+  { label: string, name: string, options: readonly (readonly [T, string])[], hint?: string, disabled?: boolean }
+>()
 const chosen = defineModel<T>({ required: true })
 </script>
 

@@ -33,7 +33,11 @@ const SHOWN = 60
 /** What has to be mended comes first. */
 const shown = computed(() => [...wrong.value, ...read.value.filter(row => row.row !== null)].slice(0, SHOWN))
 const missing = computed(() => props.fields.filter(f => f.required && !Object.values(matching.value).includes(f.key)))
-const columns = computed(() => props.fields.filter(f => Object.values(matching.value).includes(f.key) || wrong.value.some(row => f.key in row.problems)))
+const columns = computed(() =>
+  props.fields.filter(f =>
+    Object.values(matching.value).includes(f.key) || wrong.value.some(row => f.key in row.problems)
+  )
+)
 const headingOf = (key: string): string | undefined => Object.entries(matching.value).find(([, k]) => k === key)?.[0]
 function accept(): void {
   keep(KEY.value, { ...kept<Matching>(KEY.value), ...matching.value })
@@ -79,7 +83,8 @@ function accept(): void {
       No column yet for {{ missing.map(f => f.label.toLowerCase()).join(', ') }}.
     </p>
     <p role="status">
-      {{ read.length }} {{ read.length === 1 ? 'row' : 'rows' }}<template v-if="wrong.length > 0">, <b class="problem">{{ wrong.length }} to be mended</b>: nothing is taken in before all are right</template>.
+      {{ read.length }} {{ read.length === 1 ? 'row' : 'rows' }}<template v-if="wrong.length > 0">,
+        <b class="problem">{{ wrong.length }} to be mended</b>: nothing is taken in before all are right</template>.
     </p>
     <div
       class="overflow-x-auto max-h-[46vh] overflow-y-auto my-2"

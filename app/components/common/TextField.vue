@@ -2,18 +2,24 @@
 import FormField from './FormField.vue'
 
 /** One line (or a few) of typed words with label, hint and the message that belongs beside it. */
-withDefaults(defineProps<{
-  label: string
-  name: string
-  problem?: string
-  hint?: string
-  type?: string
-  inputmode?: 'text' | 'numeric' | 'decimal'
-  autocomplete?: string
-  placeholder?: string
-  figure?: boolean
-  area?: boolean
-}>(), { problem: undefined, hint: undefined, type: 'text', inputmode: undefined, autocomplete: 'off', placeholder: undefined })
+withDefaults(
+  defineProps<{
+    label: string
+    name: string
+    problem?: string
+    hint?: string
+    type?: string
+    inputmode?: 'text' | 'numeric' | 'decimal'
+    autocomplete?: string
+    placeholder?: string
+    figure?: boolean
+    area?: boolean
+  }>(),
+  {
+    problem: undefined, hint: undefined, type: 'text', inputmode: undefined, autocomplete: 'off',
+    placeholder: undefined,
+  },
+)
 const words = defineModel<string>({ required: true })
 </script>
 

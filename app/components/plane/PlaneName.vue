@@ -6,7 +6,9 @@ import PlaneMark from './PlaneMark.vue'
 defineProps<{ plane: Plane, short?: boolean }>()
 
 const NAMES: Record<Plane, string> = { sagittal: 'Sagittal', frontal: 'Frontal', transverse: 'Transverse' }
-const TEXT: Record<Plane, string> = { sagittal: 'text-sagittal', frontal: 'text-frontal', transverse: 'text-transverse' }
+const TEXT: Record<Plane, string> = {
+  sagittal: 'text-sagittal', frontal: 'text-frontal', transverse: 'text-transverse',
+}
 </script>
 
 <template>

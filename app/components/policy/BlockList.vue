@@ -8,7 +8,9 @@ const blocks = defineModel<readonly TrainingBlock[]>({ required: true })
 const props = defineProps<{ today: string }>()
 
 const sorted = computed(() => [...blocks.value].sort((a, b) => a.startsOn.localeCompare(b.startsOn)))
-const put = (at: TrainingBlock, to: TrainingBlock | null): void => { blocks.value = sorted.value.flatMap(b => (b === at ? (to ? [to] : []) : [b])) }
+const put = (at: TrainingBlock, to: TrainingBlock | null): void => {
+  blocks.value = sorted.value.flatMap(b => (b === at ? (to ? [to] : []) : [b]))
+}
 const taken = (startsOn: string): boolean => blocks.value.some(b => b.startsOn === startsOn)
 
 function add(): void {
@@ -22,9 +24,11 @@ function move(block: TrainingBlock, weeks: number): void {
   if (!taken(startsOn)) put(block, { ...block, startsOn })
 }
 const setLoad = (block: TrainingBlock, i: number, percent: number): void => {
-  if (percent >= 20 && percent <= 150) put(block, { ...block, loads: block.loads.map((load, at) => (at === i ? percent / 100 : load)) })
+  if (percent >= 20 && percent <= 150)
+    put(block, { ...block, loads: block.loads.map((load, at) => (at === i ? percent / 100 : load)) })
 }
-const setPhase = (block: TrainingBlock, phase: string): void => put(block, { ...block, phase: phase === '' ? null : phase as PhaseId })
+const setPhase = (block: TrainingBlock, phase: string): void =>
+  put(block, { ...block, phase: phase === '' ? null : phase as PhaseId })
 </script>
 
 <template>
@@ -33,7 +37,8 @@ const setPhase = (block: TrainingBlock, phase: string): void => put(block, { ...
       v-if="blocks.length === 0"
       class="text-quiet"
     >
-      No block: every week is planned for itself. In a block drills stay and their doses grow by the athlete’s own gates; at its end they change.
+      No block: every week is planned for itself. In a block drills stay and their doses grow by the athlete’s own
+      gates; at its end they change.
     </p>
     <ul>
       <li

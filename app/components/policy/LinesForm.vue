@@ -37,7 +37,8 @@ function set(line: LineId, choice: string): void {
           @change="set(line, ($event.target as HTMLSelectElement).value)"
         >
           <option value="">
-            {{ (POLICY_LINES[line].choices as Record<string, string>)[fromSchool[line]] }} ({{ rules.school ? 'school' : 'from above' }})
+            {{ (POLICY_LINES[line].choices as Record<string, string>)[fromSchool[line]] }}
+            ({{ rules.school ? 'school' : 'from above' }})
           </option>
           <option
             v-for="[id, label] in choices(line)"

@@ -4,7 +4,8 @@ import type { PlanDifference } from '~~/core/programme'
 
 /** What a change of rules does to one athlete's week, before it is accepted. */
 defineProps<{ name: string, lines: readonly PolicyChange[], difference: PlanDifference | null }>()
-const choice = ({ line }: PolicyChange, id: string): string => (POLICY_LINES[line].choices as Readonly<Record<string, string>>)[id]!
+const choice = ({ line }: PolicyChange, id: string): string =>
+  (POLICY_LINES[line].choices as Readonly<Record<string, string>>)[id]!
 </script>
 
 <template>
@@ -16,7 +17,8 @@ const choice = ({ line }: PolicyChange, id: string): string => (POLICY_LINES[lin
           v-for="change in lines"
           :key="change.line"
         >
-          <b>{{ POLICY_LINES[change.line].title }}</b>: {{ choice(change, change.from) }} → {{ choice(change, change.to) }}
+          <b>{{ POLICY_LINES[change.line].title }}</b>: {{ choice(change, change.from) }} →
+          {{ choice(change, change.to) }}
         </li>
       </ul>
       <p

@@ -9,7 +9,8 @@ const emit = defineEmits<{ choose: [school: SchoolId | null] }>()
 const columns = [null, ...SCHOOL_IDS] as const
 const policies = new Map(columns.map(school => [school, schoolPolicy(school)]))
 const usual = schoolPolicy(null)
-const text = (line: LineId, policy: Policy): string => (POLICY_LINES[line].choices as Readonly<Record<string, string>>)[policy[line]]!
+const text = (line: LineId, policy: Policy): string =>
+  (POLICY_LINES[line].choices as Readonly<Record<string, string>>)[policy[line]]!
 const open = ref<LineId | null>(null)
 </script>
 
@@ -29,12 +30,17 @@ const open = ref<LineId | null>(null)
             class="text-left align-bottom p-1.5 border-b-2"
             :class="props.school === column ? 'border-signal' : 'border-line'"
           >
-            <span class="block font-[family-name:var(--font-head)] font-bold text-[1.1em] leading-tight">{{ column ? SCHOOLS[column].name : 'The usual' }}</span>
-            <span class="block font-normal text-quiet leading-snug my-1">{{ column ? SCHOOLS[column].says : 'What holds where nothing is settled.' }}</span>
+            <span class="block font-[family-name:var(--font-head)] font-bold text-[1.1em] leading-tight">{{ column
+              ? SCHOOLS[column].name : 'The usual' }}</span>
+            <span class="block font-normal text-quiet leading-snug my-1">{{ column ? SCHOOLS[column].says
+              : 'What holds where nothing is settled.' }}</span>
             <button
               type="button"
               class="underline underline-offset-2 font-normal"
-              :aria-label="`${props.school === column ? 'looked at' : 'Look at it'}: ${column ? SCHOOLS[column].name : 'The usual'}`"
+              :aria-label="
+                [
+                  props.school === column ? 'looked at' : 'Look at it', column ? SCHOOLS[column].name : 'The usual',
+                ].join(': ')"
               :aria-pressed="props.school === column"
               @click="emit('choose', column)"
             >
@@ -66,7 +72,8 @@ const open = ref<LineId | null>(null)
               v-for="column in columns"
               :key="String(column)"
               class="p-1.5"
-              :class="[policies.get(column)![line] === usual[line] ? 'text-quiet' : 'font-semibold', props.school === column ? 'bg-paper' : '']"
+              :class="[policies.get(column)![line] === usual[line] ? 'text-quiet'
+                : 'font-semibold', props.school === column ? 'bg-paper' : '']"
             >
               {{ text(line, policies.get(column)!) }}
             </td>
@@ -80,7 +87,8 @@ const open = ref<LineId | null>(null)
               :colspan="columns.length"
               class="p-1.5 bg-paper"
             >
-              <b>Why they differ:</b> {{ POLICY_LINES[line].dispute }} <span class="text-quiet">Changes {{ POLICY_LINES[line].changes }}. Common practice, no source.</span>
+              <b>Why they differ:</b> {{ POLICY_LINES[line].dispute }} <span class="text-quiet">Changes
+                {{ POLICY_LINES[line].changes }}. Common practice, no source.</span>
             </td>
           </tr>
         </template>

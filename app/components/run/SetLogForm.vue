@@ -29,10 +29,16 @@ const unitOf = (key: keyof SettingValues): string =>
   (key === 'loadKg' ? unit.mass : key === 'bandN' || key === 'stance' ? SETTINGS[key].unit : unit.length)
 const typed = reactive<Record<string, string>>(Object.fromEntries(props.step.item.settingsAsked.map((key) => {
   const value = props.setting[key]
-  return [key, value === undefined ? '' : typeof value === 'string' ? value : String(toShown(key as NumberSetting, value))]
+  return [
+    key,
+    value === undefined ? '' : typeof value === 'string' ? value : String(toShown(key as NumberSetting, value)),
+  ]
 })))
 
-const UNIT = { seconds: 'seconds in form', reps: 'reps in form', breaths: 'breaths in form', metres: 'metres in form', letters: 'letters in form' } as const
+const UNIT = {
+  seconds: 'seconds in form', reps: 'reps in form', breaths: 'breaths in form', metres: 'metres in form',
+  letters: 'letters in form',
+} as const
 const LIMIT: Record<NumberSetting, number> = { loadKg: 500, bandN: 2000, distanceCm: 10_000, heightCm: 300 }
 
 const number = (text: string): number => (text.trim() === '' ? NaN : Number(text.replace(',', '.')))

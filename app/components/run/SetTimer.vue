@@ -22,7 +22,9 @@ const face = computed(() => {
   const left = dose.value.amount - elapsedS.value
   return left > 0 ? String(Math.ceil(left)) : `+${Math.floor(-left)}`
 })
-const UNIT = { seconds: 'seconds left', reps: 'reps', breaths: 'breaths', metres: 'metres', letters: 'letters' } as const
+const UNIT = {
+  seconds: 'seconds left', reps: 'reps', breaths: 'breaths', metres: 'metres', letters: 'letters',
+} as const
 
 /** The part of the tempo that is on now. */
 const pace = computed(() => {
@@ -52,7 +54,8 @@ function stop(): void {
       {{ face }}
     </p>
     <p class="text-[1.1rem] min-h-[1.6em] mb-3">
-      {{ pace || (running ? UNIT[dose.unit] : `target ${dose.amount} ${dose.unit}${dose.tempo ? ` at ${dose.tempo}` : ''}`) }}
+      {{ pace || (running ? UNIT[dose.unit]
+        : `target ${dose.amount} ${dose.unit}${dose.tempo ? ` at ${dose.tempo}` : ''}`) }}
     </p>
     <button
       v-if="!running"

@@ -9,7 +9,9 @@ const emit = defineEmits<{ seen: [] }>()
 
 const WEIGHT: Readonly<Record<HealthAlert['kind'], number>> = { stop: 0, painTwice: 1, pain: 2, limits: 3, cleared: 4 }
 const sorted = computed(() => [...props.news].sort((a, b) => WEIGHT[a.kind] - WEIGHT[b.kind]))
-const first = computed(() => sorted.value.find(one => one.kind === 'stop' || one.kind === 'painTwice' || one.kind === 'pain') ?? null)
+const first = computed(() =>
+  sorted.value.find(one => one.kind === 'stop' || one.kind === 'painTwice' || one.kind === 'pain') ?? null
+)
 </script>
 
 <template>

@@ -6,8 +6,11 @@ import type { HealthAlert } from '~~/shared/types'
 /** What was told of health, newest first, each a step from what is to be done about it. */
 defineProps<{ alerts: readonly HealthAlert[], catalogue: Catalogue, timeZone?: string }>()
 
-const said = (at: string): string => new Date(at).toLocaleString('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' })
-const to = ({ athleteId, kind }: HealthAlert): string => (kind === 'pain' || kind === 'painTwice' ? `/athletes/${athleteId}#pain` : `/athletes/${athleteId}/screen`)
+const said = (at: string): string =>
+  new Date(at).toLocaleString('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' })
+const to = (
+  { athleteId, kind }: HealthAlert,
+): string => (kind === 'pain' || kind === 'painTwice' ? `/athletes/${athleteId}#pain` : `/athletes/${athleteId}/screen`)
 </script>
 
 <template>
@@ -22,7 +25,10 @@ const to = ({ athleteId, kind }: HealthAlert): string => (kind === 'pain' || kin
         :to="to(one)"
         class="underline decoration-dotted underline-offset-2"
       ><b>{{ one.athleteName }}</b></NuxtLink>
-      <span :class="one.settled || one.kind === 'cleared' ? 'text-quiet' : one.kind === 'limits' ? '' : 'problem'">{{ alertText(one, catalogue) }}</span>
+      <span
+        :class="one.settled || one.kind === 'cleared' ? 'text-quiet' : one.kind === 'limits' ? ''
+          : 'problem'"
+      >{{ alertText(one, catalogue) }}</span>
       <span
         v-if="one.settled"
         class="text-quiet"

@@ -24,8 +24,9 @@ function submit(): void {
   // Just before it was stopped: what was done later is not training that was done rightly.
   const performedAt = new Date(new Date(props.stop.since).getTime() - 1000).toISOString()
   emit('log', {
-    id: newKey(), prescribedItemId: itemId.value, day: props.day, performedAt, setNumber: 1, side: drill.value.sides === 'each' ? side.value : null, amount: value,
-    breakPoint: 'none', setting: {}, feltAt: [], effort: null, painAt: null, note: 'Written down after training was stopped.',
+    id: newKey(), prescribedItemId: itemId.value, day: props.day, performedAt, setNumber: 1,
+    side: drill.value.sides === 'each' ? side.value : null, amount: value, breakPoint: 'none', setting: {}, feltAt: [],
+    effort: null, painAt: null, note: 'Written down after training was stopped.',
   })
   said.value = `${drill.value.name}: written down.`
   amount.value = ''

@@ -9,7 +9,15 @@ import { painText } from '~/composables/safetyWords'
 import type { PainInput } from '~~/shared/types'
 
 /** Drills that hurt, where, and what a coach decides of each. */
-const props = defineProps<{ pain: readonly DrillPain[], catalogue: Catalogue, editable: boolean, busy: boolean, fields: Readonly<Record<string, string>> }>()
+const props = defineProps<
+  {
+    pain: readonly DrillPain[]
+    catalogue: Catalogue
+    editable: boolean
+    busy: boolean
+    fields: Readonly<Record<string, string>>
+  }
+>()
 const emit = defineEmits<{ decide: [input: PainInput] }>()
 
 const asked = ref<{ readonly variationId: string, readonly verdict: PainVerdict } | null>(null)
@@ -17,7 +25,9 @@ const reason = ref('')
 const lookedAtBy = ref('')
 const role = ref<ClearingRole>('physiotherapist')
 const ROLES = Object.entries(CLEARING_ROLES) as [ClearingRole, string][]
-const VERDICTS: readonly (readonly [PainVerdict, string])[] = [['goOn', 'Go on with it'], ['leaveOut', 'Leave it out'], ['refer', 'Refer']]
+const VERDICTS: readonly (readonly [PainVerdict, string])[] = [
+  ['goOn', 'Go on with it'], ['leaveOut', 'Leave it out'], ['refer', 'Refer'],
+]
 const locked = computed(() => props.pain.find(one => one.variationId === asked.value?.variationId)?.state === 'locked')
 // Read anew it is another list of the same: what is being typed stays.
 watch(() => JSON.stringify(props.pain), () => { asked.value = null })
@@ -29,7 +39,10 @@ function ask(variationId: string, verdict: PainVerdict): void {
 function decide(): void {
   if (!asked.value) return
   const seen = locked.value && asked.value.verdict !== 'refer'
-  emit('decide', { id: newKey(), ...asked.value, reason: reason.value.trim(), lookedAtBy: seen ? lookedAtBy.value.trim() : '', role: seen ? role.value : null })
+  emit('decide', {
+    id: newKey(), ...asked.value, reason: reason.value.trim(), lookedAtBy: seen ? lookedAtBy.value.trim() : '',
+    role: seen ? role.value : null,
+  })
 }
 </script>
 

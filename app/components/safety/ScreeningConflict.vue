@@ -3,11 +3,15 @@ import { onMounted, useTemplateRef } from 'vue'
 import { FLAGS, QUESTIONS, type Answers, type FlagId } from '~~/core/screening'
 
 /** Two screening forms that met, side by side: only what they answer differently is asked. */
-const props = defineProps<{ who: string, mine: Answers, theirs: Answers | null, flags: readonly FlagId[], busy: boolean }>()
+const props = defineProps<
+  { who: string, mine: Answers, theirs: Answers | null, flags: readonly FlagId[], busy: boolean }
+>()
 const emit = defineEmits<{ choose: [answers: Answers], drop: [] }>()
 
 const theirs = computed((): Answers => props.theirs ?? Object.fromEntries(props.flags.map(flag => [flag, true])))
-const rows = computed(() => QUESTIONS.filter(({ flag }) => (props.mine[flag] ?? false) !== (theirs.value[flag] ?? false)))
+const rows = computed(() =>
+  QUESTIONS.filter(({ flag }) => (props.mine[flag] ?? false) !== (theirs.value[flag] ?? false))
+)
 const chosen = ref<Partial<Record<FlagId, boolean>>>({})
 const word = (answer: boolean | undefined): string => (answer ? 'yes' : 'no')
 const section = useTemplateRef('section')

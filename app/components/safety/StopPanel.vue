@@ -24,7 +24,8 @@ const said = (at: string): string => new Date(at).toLocaleTimeString('en-GB', { 
       <li>Otherwise see a clinician today.</li>
     </ol>
     <p>
-      <b>{{ stop.told.length > 0 ? `Told at ${said(stop.since)}: ${stop.told.join(', ')}.` : 'Tell your coach at once.' }}</b>
+      <b>{{ stop.told.length > 0 ? `Told at ${said(stop.since)}: ${stop.told.join(', ')}.`
+        : 'Tell your coach at once.' }}</b>
       Your sessions are kept and come back when you are cleared.
     </p>
     <p class="text-quiet text-[0.9em] mt-3">

@@ -17,7 +17,8 @@ const emit = defineEmits<{ take: [] }>()
       :disabled="busy"
       @click="emit('take')"
     >
-      Do {{ stopped.instead.name.toLowerCase() }} instead, <span class="figure whitespace-nowrap">{{ formatDose(stopped.instead.dose, stopped.instead.sides) }}</span>
+      Do {{ stopped.instead.name.toLowerCase() }} instead,
+      <span class="figure whitespace-nowrap">{{ formatDose(stopped.instead.dose, stopped.instead.sides) }}</span>
     </button>
   </div>
 </template>

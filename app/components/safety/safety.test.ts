@@ -13,13 +13,24 @@ import StopPanel from './StopPanel.vue'
 import StoppedDrill from './StoppedDrill.vue'
 
 const global = { stubs: { NuxtLink: { props: ['to'], template: '<a :href="to"><slot /></a>' } } }
-const alert = (over: Partial<HealthAlert> = {}): HealthAlert =>
-  ({ id: 'a', athleteId: 'x', athleteName: 'Ana', kind: 'stop', at: '2026-03-04T08:00:00.000Z', by: null, variationId: null, stops: 3, told: ['Bo'], settled: false, ...over })
-const stop = { since: '2026-03-04T08:00:00.000Z', told: ['Bo', 'Cim'], toLog: [{ itemId: 'i', name: 'Side plank', sides: 'each' as const, unit: 'seconds' as const }] }
+const alert = (over: Partial<HealthAlert> = {}): HealthAlert => ({
+  id: 'a', athleteId: 'x', athleteName: 'Ana', kind: 'stop', at: '2026-03-04T08:00:00.000Z', by: null,
+  variationId: null, stops: 3, told: ['Bo'], settled: false, ...over,
+})
+const stop = {
+  since: '2026-03-04T08:00:00.000Z', told: ['Bo', 'Cim'],
+  toLog: [{ itemId: 'i', name: 'Side plank', sides: 'each' as const, unit: 'seconds' as const }],
+}
 
 describe('what coaches are told', () => {
   it('is the gravest thing first, with how many more, until it is seen', async () => {
-    const bar = mount(AlertBar, { props: { news: [alert({ id: 'p', kind: 'pain', athleteName: 'Bo', variationId: 'side-plank.feet' }), alert()], catalogue: STANDARD }, global })
+    const bar = mount(AlertBar, {
+      props: {
+        news: [alert({ id: 'p', kind: 'pain', athleteName: 'Bo', variationId: 'side-plank.feet' }), alert()],
+        catalogue: STANDARD,
+      },
+      global,
+    })
     expect(bar.text()).toContain('Ana: red flag, all training stopped')
     expect(bar.text()).toContain('1 more')
     await bar.find('button').trigger('click')
@@ -27,11 +38,19 @@ describe('what coaches are told', () => {
   })
 
   it('is no bar for what only takes drills away', () => {
-    expect(mount(AlertBar, { props: { news: [alert({ kind: 'limits' })], catalogue: STANDARD }, global }).find('p').exists()).toBe(false)
+    expect(
+      mount(AlertBar, { props: { news: [alert({ kind: 'limits' })], catalogue: STANDARD }, global }).find('p').exists(),
+    ).toBe(false)
   })
 
   it('says which drill hurt and how many a flag stopped', () => {
-    const list = mount(AlertList, { props: { alerts: [alert({ kind: 'painTwice', variationId: 'side-plank.feet' }), alert({ id: 'l', kind: 'limits' })], catalogue: STANDARD }, global })
+    const list = mount(AlertList, {
+      props: {
+        alerts: [alert({ kind: 'painTwice', variationId: 'side-plank.feet' }), alert({ id: 'l', kind: 'limits' })],
+        catalogue: STANDARD,
+      },
+      global,
+    })
     expect(list.text()).toContain('pain twice running, the drill is locked at side plank')
     expect(list.text()).toContain('a flag was raised: 3 drills stopped')
     expect(list.find('a').attributes('href')).toBe('/athletes/x#pain')
@@ -50,21 +69,37 @@ describe('training that is stopped', () => {
     expect(form.text()).toContain('A number from 0 to 3600.')
     await form.find('#late-amount').setValue('12,5')
     await form.find('form').trigger('submit')
-    expect(form.emitted('log')).toEqual([[expect.objectContaining({ prescribedItemId: 'i', side: 'left', amount: 12.5, performedAt: '2026-03-04T07:59:59.000Z' })]])
+    expect(form.emitted('log')).toEqual([[
+      expect.objectContaining({
+        prescribedItemId: 'i', side: 'left', amount: 12.5, performedAt: '2026-03-04T07:59:59.000Z',
+      }),
+    ]])
   })
 
   it('offers the stand-in of a drill, and nothing where there is none', async () => {
-    const instead = { variationId: 'x', name: 'Plank on the knees', dose: { sets: 2, amount: 20, unit: 'seconds' as const, restS: 5 }, sides: 'both' as const }
+    const instead = {
+      variationId: 'x', name: 'Plank on the knees',
+      dose: { sets: 2, amount: 20, unit: 'seconds' as const, restS: 5 },
+      sides: 'both' as const,
+    }
     const drill = mount(StoppedDrill, { props: { stopped: { text: 'Wrist complaint.', instead }, busy: false } })
     await drill.find('button').trigger('click')
     expect(drill.emitted('take')).toHaveLength(1)
-    expect(mount(StoppedDrill, { props: { stopped: { text: 'Wrist complaint.', instead: null }, busy: false } }).find('button').exists()).toBe(false)
+    expect(
+      mount(StoppedDrill, { props: { stopped: { text: 'Wrist complaint.', instead: null }, busy: false } }).find(
+        'button',
+      ).exists(),
+    ).toBe(false)
   })
 })
 
 describe('a decision on pain', () => {
-  const pain = (state: 'waits' | 'locked') => ({ variationId: 'side-plank.feet', day: '2026-03-03', at: '', place: 'lowBack' as const, times: state === 'locked' ? 2 : 1, state })
-  const open = (state: 'waits' | 'locked') => mount(PainPanel, { props: { pain: [pain(state)], catalogue: STANDARD, editable: true, busy: false, fields: {} } })
+  const pain = (state: 'waits' | 'locked') => ({
+    variationId: 'side-plank.feet', day: '2026-03-03', at: '', place: 'lowBack' as const,
+    times: state === 'locked' ? 2 : 1, state,
+  })
+  const open = (state: 'waits' | 'locked') =>
+    mount(PainPanel, { props: { pain: [pain(state)], catalogue: STANDARD, editable: true, busy: false, fields: {} } })
 
   it('asks who has looked where the drill is locked, and not to refer', async () => {
     const panel = open('locked')
@@ -80,7 +115,11 @@ describe('a decision on pain', () => {
     await panel.findAll('.chip')[0]!.trigger('click')
     await panel.find('#pain-reason').setValue(' Effort. ')
     await panel.find('form').trigger('submit')
-    expect(panel.emitted('decide')).toEqual([[expect.objectContaining({ variationId: 'side-plank.feet', verdict: 'goOn', reason: 'Effort.', lookedAtBy: '', role: null })]])
+    expect(panel.emitted('decide')).toEqual([[
+      expect.objectContaining({
+        variationId: 'side-plank.feet', verdict: 'goOn', reason: 'Effort.', lookedAtBy: '', role: null,
+      }),
+    ]])
   })
 })
 
@@ -88,7 +127,12 @@ describe('two screenings that met', () => {
   const answers = (...yes: string[]) => Object.fromEntries(FLAG_IDS.map(flag => [flag, yes.includes(flag)]))
 
   it('ask only what they answer differently, and store nothing before it is chosen', async () => {
-    const both = mount(ScreeningConflict, { props: { who: 'Ana', mine: answers('wrist'), theirs: answers('wrist', 'chestPain'), flags: ['chestPain', 'wrist'], busy: false } })
+    const both = mount(ScreeningConflict, {
+      props: {
+        who: 'Ana', mine: answers('wrist'), theirs: answers('wrist', 'chestPain'), flags: ['chestPain', 'wrist'],
+        busy: false,
+      },
+    })
     expect(both.findAll('tbody tr')).toHaveLength(1)
     const store = both.findAll('button').find(b => b.text() === 'Store what is chosen')!
     expect(store.attributes('disabled')).toBeDefined()
@@ -100,7 +144,14 @@ describe('two screenings that met', () => {
 
 describe('assigning what is not known', () => {
   it('leads to what is missing and asks for a reason', async () => {
-    const form = mount(AssignReason, { props: { athleteId: 'x', missing: { unscreened: 'Never screened.', braceUnchecked: 'Never checked.' }, busy: false }, global })
+    const form = mount(AssignReason, {
+      props: {
+        athleteId: 'x',
+        missing: { unscreened: 'Never screened.', braceUnchecked: 'Never checked.' },
+        busy: false,
+      },
+      global,
+    })
     expect(form.findAll('a').map(a => a.attributes('href'))).toEqual(['/athletes/x/screen', '/athletes/x/brace'])
     await form.trigger('submit')
     expect(form.text()).toContain('Say why, in a word or two.')

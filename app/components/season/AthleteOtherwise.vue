@@ -5,27 +5,53 @@ import { dayMonth } from '~/composables/useWords'
 import type { EntryInput, ShutGate } from '~~/shared/types'
 
 /** What one athlete does otherwise than the squad: days away, competitions left out, phases that wait for a gate. */
-const props = defineProps<{ name: string, exceptions: SeasonExceptions, entries: readonly EntryInput[], gates: readonly ShutGate[], phaseNames: readonly string[], today: string, editable: boolean }>()
+const props = defineProps<
+  {
+    name: string
+    exceptions: SeasonExceptions
+    entries: readonly EntryInput[]
+    gates: readonly ShutGate[]
+    phaseNames: readonly string[]
+    today: string
+    editable: boolean
+  }
+>()
 const emit = defineEmits<{ put: [exceptions: SeasonExceptions, text: string] }>()
 const from = ref('')
 const to = ref('')
 const problem = ref('')
 
 function addAbsence(): void {
-  problem.value = from.value === '' ? 'Say from when.' : (to.value || from.value) < from.value ? 'The last day is not before the first.' : ''
+  problem.value = from.value === ''
+    ? 'Say from when.'
+    : (to.value || from.value) < from.value
+    ? 'The last day is not before the first.'
+    : ''
   if (problem.value) return
   const absence = { from: from.value, to: to.value || from.value }
-  emit('put', { ...props.exceptions, absences: [...props.exceptions.absences, absence].sort((a, b) => a.from.localeCompare(b.from)) }, `${props.name} is away ${dayMonth(absence.from)} to ${dayMonth(absence.to)}`)
+  emit('put', {
+    ...props.exceptions,
+    absences: [...props.exceptions.absences, absence].sort((a, b) => a.from.localeCompare(b.from)),
+  }, `${props.name} is away ${dayMonth(absence.from)} to ${dayMonth(absence.to)}`)
   from.value = ''
   to.value = ''
 }
-const coming = computed(() => props.entries.filter(e => (e.kind === 'competition' || e.kind === 'match') && e.lastDay >= props.today))
+const coming = computed(() =>
+  props.entries.filter(e => (e.kind === 'competition' || e.kind === 'match') && e.lastDay >= props.today)
+)
 function toggle(entry: EntryInput): void {
   const out = props.exceptions.skips.includes(entry.id)
-  emit('put', { ...props.exceptions, skips: out ? props.exceptions.skips.filter(id => id !== entry.id) : [...props.exceptions.skips, entry.id] }, `${props.name} ${out ? 'takes part in' : 'leaves out'} ${entry.name}`)
+  emit('put', {
+    ...props.exceptions,
+    skips: out ? props.exceptions.skips.filter(id => id !== entry.id) : [...props.exceptions.skips, entry.id],
+  }, `${props.name} ${out ? 'takes part in' : 'leaves out'} ${entry.name}`)
 }
 function hold(gate: ShutGate): void {
-  emit('put', { ...props.exceptions, opens: { ...props.exceptions.opens, [gate.phase]: gate.opens } }, `${props.name}: the next phase waits. ${gate.reasons.join(' ')}`)
+  emit(
+    'put',
+    { ...props.exceptions, opens: { ...props.exceptions.opens, [gate.phase]: gate.opens } },
+    `${props.name}: the next phase waits. ${gate.reasons.join(' ')}`,
+  )
 }
 </script>
 
@@ -62,7 +88,9 @@ function hold(gate: ShutGate): void {
           type="button"
           class="btn btn-quiet px-2"
           :aria-label="`Not away ${dayMonth(absence.from)}`"
-          @click="emit('put', { ...exceptions, absences: exceptions.absences.filter((_, at) => at !== i) }, `${name} is there from ${dayMonth(absence.from)}`)"
+          @click="emit('put',
+                       { ...exceptions, absences: exceptions.absences.filter((_, at) => at !== i) },
+                       `${name} is there from ${dayMonth(absence.from)}`)"
         >
           ✕
         </button>

@@ -8,7 +8,9 @@ import { longDay } from '~/composables/useWords'
 import type { EntryInput } from '~~/shared/types'
 
 /** One thing in the calendar: what, when, how much it matters, whether it comes every week. */
-const props = defineProps<{ entry: EntryInput, isNew: boolean, zones: readonly string[], shared: boolean, day: string | null }>()
+const props = defineProps<
+  { entry: EntryInput, isNew: boolean, zones: readonly string[], shared: boolean, day: string | null }
+>()
 const emit = defineEmits<{ put: [entry: EntryInput], cancel: [], cancelDay: [day: string] }>()
 const draft = reactive({ ...props.entry, weekly: props.entry.weeklyUntil !== null })
 const tried = ref(false)
@@ -19,9 +21,10 @@ const made = computed((): EntryInput => {
   const competition = entry.kind === 'competition'
   const number = (value: unknown): number => (value === '' || value === null ? 0 : Number(value))
   return {
-    ...entry, name: entry.name.trim(), importance: competition ? entry.importance ?? 'B' : null, weeklyUntil: weekly ? entry.weeklyUntil : null,
-    travelBefore: competition ? number(entry.travelBefore) : 0, travelAfter: competition ? number(entry.travelAfter) : 0,
-    startsAt: entry.startsAt || null, minutes: entry.startsAt ? number(entry.minutes) || null : null,
+    ...entry, name: entry.name.trim(), importance: competition ? entry.importance ?? 'B' : null,
+    weeklyUntil: weekly ? entry.weeklyUntil : null, travelBefore: competition ? number(entry.travelBefore) : 0,
+    travelAfter: competition ? number(entry.travelAfter) : 0, startsAt: entry.startsAt || null,
+    minutes: entry.startsAt ? number(entry.minutes) || null : null,
   }
 })
 const problems = computed(() => (tried.value ? fieldMessages(entrySchema, made.value) ?? {} : {}))

@@ -3,15 +3,29 @@ import { useClipboard } from '@vueuse/core'
 import type { CalendarFeed } from '~~/shared/types'
 
 /** Secret addresses that a calendar program reads the plan from. */
-defineProps<{ feeds: readonly CalendarFeed[], choices: readonly { readonly scope: CalendarFeed['scope'], readonly subjectId: string | null, readonly name: string }[], url: string, busy: boolean, problem: string }>()
+defineProps<
+  {
+    feeds: readonly CalendarFeed[]
+    choices: readonly {
+      readonly scope: CalendarFeed['scope']
+      readonly subjectId: string | null
+      readonly name: string
+    }[]
+    url: string
+    busy: boolean
+    problem: string
+  }
+>()
 const emit = defineEmits<{ add: [scope: CalendarFeed['scope'], subjectId: string | null], revoke: [id: string] }>()
 const { copy, copied, isSupported } = useClipboard()
-const when = (moment: string): string => new Date(moment).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })
+const when = (moment: string): string =>
+  new Date(moment).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })
 </script>
 
 <template>
   <div class="flex flex-col gap-3">
-    <p>A calendar program that is given such an address shows the plan and keeps itself up to date. Whoever has the address can read it: give it to nobody else, and take it back when in doubt.</p>
+    <p>A calendar program that is given such an address shows the plan and keeps itself up to date. Whoever has the
+      address can read it: give it to nobody else, and take it back when in doubt.</p>
     <div class="flex flex-wrap gap-2">
       <button
         v-for="choice in choices"
@@ -65,7 +79,9 @@ const when = (moment: string): string => new Date(moment).toLocaleDateString('en
         :key="feed.id"
         class="flex flex-wrap gap-2 items-center py-1 border-t border-line"
       >
-        <span class="mr-auto"><b>{{ feed.name }}</b>, made {{ when(feed.createdAt) }}<template v-if="feed.revoked">, taken back</template><template v-else-if="feed.readAt">, read last {{ when(feed.readAt) }}</template><template v-else>, not read yet</template></span>
+        <span class="mr-auto"><b>{{ feed.name }}</b>, made {{ when(feed.createdAt) }}<template v-if="feed.revoked">,
+          taken back</template><template v-else-if="feed.readAt">, read last
+          {{ when(feed.readAt) }}</template><template v-else>, not read yet</template></span>
         <button
           v-if="!feed.revoked"
           type="button"

@@ -20,7 +20,9 @@ const emit = defineEmits<{ open: [athleteId: string] }>()
         @click="emit('open', gate.athleteId)"
       >
         {{ gate.athleteName }}
-      </button>: {{ PHASES[shape.phases[gate.phase]?.phase ?? 'inSeason'].name.toLowerCase() }} should wait. {{ gate.reasons.join(' ') }}
+      </button>:
+      {{ PHASES[shape.phases[gate.phase]?.phase ?? 'inSeason'].name.toLowerCase() }}
+      should wait. {{ gate.reasons.join(' ') }}
     </li>
   </ul>
 </template>

@@ -22,7 +22,8 @@ const month = (day: string): string => dayMonth(day).split(' ')[1]!
           v-for="day in notice.days.filter(d => d.day >= today).slice(0, MOST)"
           :key="day.day"
         >
-          {{ shortDay(day.day) }} {{ month(day.day) }}: {{ day.from }} → <b>{{ day.to }}</b>. <span class="text-quiet">{{ day.reason }}</span>
+          {{ shortDay(day.day) }} {{ month(day.day) }}: {{ day.from }} → <b>{{ day.to }}</b>.
+          <span class="text-quiet">{{ day.reason }}</span>
         </li>
       </ul>
       <p

@@ -6,8 +6,12 @@ import { dayMonth, shortDay } from '~/composables/useWords'
 import type { CalendarFound, FoundEntry } from '~~/shared/types'
 
 /** Brings a calendar in from a file, pasted text or an address: what is new, changed or gone is seen first. */
-const props = defineProps<{ found: CalendarFound | null, busy: boolean, problem: string, fields: Readonly<Record<string, string>> }>()
-const emit = defineEmits<{ read: [source: { kind: EntryKind, text: string | null, url: string | null }], take: [found: readonly FoundEntry[]] }>()
+const props = defineProps<
+  { found: CalendarFound | null, busy: boolean, problem: string, fields: Readonly<Record<string, string>> }
+>()
+const emit = defineEmits<
+  { read: [source: { kind: EntryKind, text: string | null, url: string | null }], take: [found: readonly FoundEntry[]] }
+>()
 const kind = ref<EntryKind>('competition')
 const text = ref('')
 const url = ref('')
@@ -24,9 +28,13 @@ async function pick(event: Event): Promise<void> {
 function read(): void {
   emit('read', { kind: kind.value, text: url.value ? null : text.value, url: url.value || null })
 }
-const STATE: Readonly<Record<FoundEntry['state'], string>> = { new: 'new', changed: 'changed', same: 'the same', gone: 'no longer there' }
+const STATE: Readonly<Record<FoundEntry['state'], string>> = {
+  new: 'new', changed: 'changed', same: 'the same', gone: 'no longer there',
+}
 const stateText = ({ state }: FoundEntry): string => STATE[state]
-const shown = computed(() => props.found?.found.map((one, i) => ({ ...one, i })).filter(one => one.state !== 'same') ?? [])
+const shown = computed(() =>
+  props.found?.found.map((one, i) => ({ ...one, i })).filter(one => one.state !== 'same') ?? []
+)
 const same = computed(() => (props.found?.found.length ?? 0) - shown.value.length)
 const chosen = computed(() => shown.value.filter(one => !left.value.has(one.i)))
 function toggle(i: number): void {
@@ -35,9 +43,13 @@ function toggle(i: number): void {
   left.value = next
 }
 function what({ entry, before }: FoundEntry): string {
-  const when = `${shortDay(entry.day)} ${dayMonth(entry.day).split(' ')[1]}${entry.startsAt ? `, ${entry.startsAt}` : ''}`
+  const when = `${shortDay(entry.day)} ${dayMonth(entry.day).split(' ')[1]}${
+    entry.startsAt ? `, ${entry.startsAt}` : ''
+  }`
   if (!before) return when
-  const was = `${shortDay(before.day)} ${dayMonth(before.day).split(' ')[1]}${before.startsAt ? `, ${before.startsAt}` : ''}`
+  const was = `${shortDay(before.day)} ${dayMonth(before.day).split(' ')[1]}${
+    before.startsAt ? `, ${before.startsAt}` : ''
+  }`
   return was === when ? when : `${was} → ${when}`
 }
 </script>
@@ -133,7 +145,8 @@ function what({ entry, before }: FoundEntry): string {
               :checked="!left.has(one.i)"
               @change="toggle(one.i)"
             >
-            <span><b>{{ one.entry.name }}</b> {{ what(one) }} <span class="text-quiet">{{ stateText(one) }}</span></span>
+            <span><b>{{ one.entry.name }}</b> {{ what(one) }}
+              <span class="text-quiet">{{ stateText(one) }}</span></span>
           </label>
         </li>
       </ul>

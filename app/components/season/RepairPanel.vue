@@ -6,7 +6,10 @@ import { LOAD_NAME } from '~/composables/seasonWords'
 import { PREFER_TEXT, type Prefer } from '~/composables/useSeasonDraft'
 import { shortDay, dayMonth, weekSpan } from '~/composables/useWords'
 
-/** What a change of the calendar does to the plan: before and after side by side, every changed day with its reason, the other way to do it. */
+/**
+ * What a change of the calendar does to the plan: before and after side by side, every changed day with its reason, the
+ * other way to do it.
+ */
 const props = defineProps<{
   title: string
   repair: Repair
@@ -22,11 +25,21 @@ const props = defineProps<{
   /** Whether weeks that are already planned follow. */
   replan: boolean
 }>()
-const emit = defineEmits<{ accept: [], discard: [], prefer: [way: Prefer], pin: [day: number], show: [week: number], replan: [on: boolean] }>()
+const emit = defineEmits<
+  { accept: [], discard: [], prefer: [way: Prefer], pin: [day: number], show: [week: number], replan: [on: boolean] }
+>()
 
-const weeks = computed(() => props.repair.plan.loads.map((_, week) => week).filter(week => props.before !== null && week < props.before.loads.length && (
-  props.before.loads[week] !== props.repair.plan.loads[week] || props.before.phases[week] !== props.repair.plan.phases[week]
-  || props.repair.changed.some(({ day }) => Math.floor(day / 7) === week) || props.pins.some(day => Math.floor(day / 7) === week))))
+const weeks = computed(() =>
+  props.repair.plan.loads.map((_, week) => week).filter(week =>
+    props.before !== null && week < props.before.loads.length && (
+      props.before.loads[week] !== props.repair.plan.loads[week]
+      || props.before.phases[week] !== props.repair.plan.phases[week]
+      || props.repair.changed.some(({ day }) => Math.floor(day / 7) === week) || props.pins.some(day =>
+        Math.floor(day / 7) === week
+      )
+    )
+  )
+)
 const daysOf = (plan: SeasonPlan, week: number) => plan.days.slice(7 * week, 7 * week + 7)
 const changed = (day: number): boolean => props.repair.changed.some(one => one.day === day)
 const phaseName = (id: string): string => PHASES[id as keyof typeof PHASES].name.toLowerCase()
@@ -40,7 +53,8 @@ const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : '
   >
     <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
       <h2 class="mr-auto">
-        {{ before ? (repair.changed.length === 0 ? 'Nothing in the plan has to change' : `${count(repair.changed.length, 'day')} would change`) : 'A season to begin with' }}
+        {{ before ? (repair.changed.length === 0 ? 'Nothing in the plan has to change'
+          : `${count(repair.changed.length, 'day')} would change`) : 'A season to begin with' }}
       </h2>
       <button
         type="button"
@@ -106,7 +120,8 @@ const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : '
         v-for="moved in repair.movedPhases"
         :key="moved.phase + moved.from"
       >
-        The {{ phaseName(moved.phase) }} begins {{ dayMonth(addDays(shape.startsOn, 7 * moved.to)) }} instead of {{ dayMonth(addDays(shape.startsOn, 7 * moved.from)) }}.
+        The {{ phaseName(moved.phase) }} begins {{ dayMonth(addDays(shape.startsOn, 7 * moved.to)) }} instead of
+        {{ dayMonth(addDays(shape.startsOn, 7 * moved.from)) }}.
       </li>
     </ul>
     <ul
@@ -117,7 +132,9 @@ const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : '
         v-for="(rule, i) in repair.evaluation.gaveWay"
         :key="i"
       >
-        <b>{{ rule.day !== null ? shortDay(addDays(shape.startsOn, rule.day)) + ' ' + dayMonth(addDays(shape.startsOn, rule.day)) : rule.week !== null ? `Week of ${dayMonth(addDays(shape.startsOn, 7 * rule.week))}` : '' }}</b>
+        <b>{{ rule.day !== null
+          ? shortDay(addDays(shape.startsOn, rule.day)) + ' ' + dayMonth(addDays(shape.startsOn, rule.day))
+          : rule.week !== null ? `Week of ${dayMonth(addDays(shape.startsOn, 7 * rule.week))}` : '' }}</b>
         {{ rule.text }}
       </li>
     </ul>
@@ -165,7 +182,8 @@ const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : '
               :y="row * 30 + 25 - DAY_KINDS.indexOf(kind) * 5.5"
               width="22"
               :height="DAY_KINDS.indexOf(kind) * 5.5"
-              :fill="row === 1 && changed(7 * week + d) ? 'var(--color-signal)' : row === 1 ? 'var(--color-block)' : 'var(--color-line)'"
+              :fill="row === 1 && changed(7 * week + d) ? 'var(--color-signal)' : row === 1 ? 'var(--color-block)'
+                : 'var(--color-line)'"
               stroke="var(--color-ink)"
               :stroke-width="kind === 'off' ? 0 : 0.75"
             />
@@ -194,10 +212,12 @@ const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : '
           >
             pin {{ one.from }}
           </button>
-          <span><b>{{ shortDay(addDays(shape.startsOn, one.day)) }}</b> {{ one.from }} → <b>{{ one.to }}</b>. <span class="text-quiet">{{ one.reason }}</span></span>
+          <span><b>{{ shortDay(addDays(shape.startsOn, one.day)) }}</b> {{ one.from }} → <b>{{ one.to }}</b>.
+            <span class="text-quiet">{{ one.reason }}</span></span>
         </li>
         <li
-          v-if="!repair.changed.some(({ day }) => Math.floor(day / 7) === week) && !pins.some(day => Math.floor(day / 7) === week)"
+          v-if="!repair.changed.some(({ day }) => Math.floor(day / 7) === week)
+            && !pins.some(day => Math.floor(day / 7) === week)"
           class="text-quiet"
         >
           No day changes; what the week is for does.

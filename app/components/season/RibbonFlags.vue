@@ -21,12 +21,20 @@ const emit = defineEmits<{ grab: [event: PointerEvent, entryId: string], open: [
 const POLE = { A: 54, B: 40, C: 26 } as const
 
 const x = (day: string): number => daysBetween(props.startsOn, day) * props.dayPx
-const competitions = computed(() => props.entries.filter(e => e.kind === 'competition' && x(e.day) >= 0 && x(e.day) < props.width))
-const flags = computed(() => withRoom(competitions.value.map(e => ({ ...e, x: x(e.day), text: e.name })), props.width, 6.4))
-const travel = computed(() => competitions.value.flatMap(e => [
-  ...(e.travelBefore > 0 ? [{ id: `${e.id}<`, x: x(e.day) - e.travelBefore * props.dayPx, w: e.travelBefore * props.dayPx }] : []),
-  ...(e.travelAfter > 0 ? [{ id: `${e.id}>`, x: x(e.lastDay) + props.dayPx, w: e.travelAfter * props.dayPx }] : []),
-]))
+const competitions = computed(() =>
+  props.entries.filter(e => e.kind === 'competition' && x(e.day) >= 0 && x(e.day) < props.width)
+)
+const flags = computed(() =>
+  withRoom(competitions.value.map(e => ({ ...e, x: x(e.day), text: e.name })), props.width, 6.4)
+)
+const travel = computed(() =>
+  competitions.value.flatMap(e => [
+    ...(e.travelBefore > 0
+      ? [{ id: `${e.id}<`, x: x(e.day) - e.travelBefore * props.dayPx, w: e.travelBefore * props.dayPx }]
+      : []),
+    ...(e.travelAfter > 0 ? [{ id: `${e.id}>`, x: x(e.lastDay) + props.dayPx, w: e.travelAfter * props.dayPx }] : []),
+  ])
+)
 </script>
 
 <template>

@@ -10,7 +10,9 @@ import type { KeyAction } from '~/composables/useSingleKeys'
 import type { CalendarFeed, CalendarFound, EntryInput, FoundEntry } from '~~/shared/types'
 
 /** What the season page asks in dialogs. */
-export type SeasonDialog = { kind: 'entry', entry: EntryInput, isNew: boolean, day: string | null } | { kind: 'shape' } | { kind: 'read' } | { kind: 'feeds' } | { kind: 'keys' }
+export type SeasonDialog =
+  { kind: 'entry', entry: EntryInput, isNew: boolean, day: string | null }
+  | { kind: 'shape' } | { kind: 'read' } | { kind: 'feeds' } | { kind: 'keys' }
 
 defineProps<{
   dialog: SeasonDialog | null
@@ -19,7 +21,11 @@ defineProps<{
   shared: boolean
   found: CalendarFound | null
   feeds: readonly CalendarFeed[]
-  feedChoices: readonly { readonly scope: CalendarFeed['scope'], readonly subjectId: string | null, readonly name: string }[]
+  feedChoices: readonly {
+    readonly scope: CalendarFeed['scope']
+    readonly subjectId: string | null
+    readonly name: string
+  }[]
   feedUrl: string
   busy: boolean
   problem: string
@@ -39,7 +45,10 @@ const emit = defineEmits<{
   revoke: [feedId: string]
   keys: [on: boolean]
 }>()
-const TITLES = { entry: 'In the calendar', shape: 'The season’s shape', read: 'Read a calendar', feeds: 'Calendar addresses', keys: 'Keys' } as const
+const TITLES = {
+  entry: 'In the calendar', shape: 'The season’s shape', read: 'Read a calendar', feeds: 'Calendar addresses',
+  keys: 'Keys',
+} as const
 </script>
 
 <template>

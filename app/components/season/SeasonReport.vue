@@ -1,13 +1,19 @@
 <script setup lang="ts">
 import { addDays, mondayOf } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
-import { DAY_KINDS, evaluateSeason, KIND_VOLUMES, seasonWeek, stretchesOf, type SeasonInstance, type SeasonPlan, type SeasonShape } from '~~/core/season'
+import {
+  DAY_KINDS, evaluateSeason, KIND_VOLUMES, seasonWeek, stretchesOf, type SeasonInstance, type SeasonPlan,
+  type SeasonShape,
+} from '~~/core/season'
 import { PHASE_WORDS } from '~/composables/phaseWords'
 import { LOAD_NAME, yourClock } from '~/composables/seasonWords'
 import { DAY_NAMES, dayMonth, longDay, weekSpan } from '~/composables/useWords'
 import type { EntryInput } from '~~/shared/types'
 
-/** The season on paper: each phase with what it is for, the competitions, the weeks ahead day by day; for the staff with units and what gave way. */
+/**
+ * The season on paper: each phase with what it is for, the competitions, the weeks ahead day by day; for the staff with
+ * units and what gave way.
+ */
 const props = defineProps<{
   name: string
   shape: SeasonShape
@@ -23,31 +29,47 @@ const AHEAD = 4
 
 const stretches = computed(() => stretchesOf(props.shape, props.plan))
 const last = computed(() => addDays(props.shape.startsOn, 7 * props.shape.weeks - 1))
-const now = computed(() => stretches.value.find(s => s.from <= props.today && props.today < addDays(s.from, 7 * s.weeks)))
-const coming = computed(() => props.entries.filter(e => (e.kind === 'competition' || e.kind === 'match') && e.lastDay >= props.today && e.day <= last.value))
-const ahead = computed(() => Array.from({ length: AHEAD }, (_, i) => addDays(mondayOf(props.today), 7 * i)).flatMap((monday) => {
-  const week = seasonWeek(props.shape, props.instance, props.plan, monday)
-  return week ? [{ monday, week }] : []
-}))
+const now = computed(() =>
+  stretches.value.find(s => s.from <= props.today && props.today < addDays(s.from, 7 * s.weeks))
+)
+const coming = computed(() =>
+  props.entries.filter(e =>
+    (e.kind === 'competition' || e.kind === 'match') && e.lastDay >= props.today && e.day <= last.value
+  )
+)
+const ahead = computed(() =>
+  Array.from({ length: AHEAD }, (_, i) => addDays(mondayOf(props.today), 7 * i)).flatMap((monday) => {
+    const week = seasonWeek(props.shape, props.instance, props.plan, monday)
+    return week ? [{ monday, week }] : []
+  })
+)
 function about(entry: EntryInput): string {
   const clock = entry.startsAt ? yourClock(entry.day, entry.startsAt, entry.timeZone, props.zone) : ''
   const days = (n: number): string => `${n} ${n === 1 ? 'day' : 'days'}`
   return [
-    entry.importance ? ` (${entry.importance})` : '', `, ${longDay(entry.day)}`, entry.lastDay === entry.day ? '' : ` to ${longDay(entry.lastDay)}`, entry.startsAt ? `, ${entry.startsAt} there` : '',
-    clock ? ` (${clock})` : '', entry.travelBefore > 0 ? `; travel ${days(entry.travelBefore)} before` : '', entry.travelAfter > 0 ? `; travel ${days(entry.travelAfter)} after` : '',
+    entry.importance ? ` (${entry.importance})` : '', `, ${longDay(entry.day)}`,
+    entry.lastDay === entry.day ? '' : ` to ${longDay(entry.lastDay)}`,
+    entry.startsAt ? `, ${entry.startsAt} there` : '', clock ? ` (${clock})` : '',
+    entry.travelBefore > 0 ? `; travel ${days(entry.travelBefore)} before` : '',
+    entry.travelAfter > 0 ? `; travel ${days(entry.travelAfter)} after` : '',
   ].join('')
 }
-const units = (week: number): number => props.plan.days.slice(7 * week, 7 * week + 7).reduce((sum, kind) => sum + KIND_VOLUMES[kind], 0)
+const units = (week: number): number =>
+  props.plan.days.slice(7 * week, 7 * week + 7).reduce((sum, kind) => sum + KIND_VOLUMES[kind], 0)
 const range = (from: number, weeks: number): string => {
   const all = Array.from({ length: weeks }, (_, i) => units(from + i))
   const [low, high] = [Math.min(...all), Math.max(...all)]
   return low === high ? String(low) : `${low}–${high}`
 }
-const lighter = (from: number, weeks: number): number => props.plan.loads.slice(from, from + weeks).filter(load => load === 'deload').length
+const lighter = (from: number, weeks: number): number =>
+  props.plan.loads.slice(from, from + weeks).filter(load => load === 'deload').length
 const gaveWay = computed(() => evaluateSeason(props.instance, props.plan).gaveWay)
 function gateText(index: number): string {
   const { braceStep, done } = props.shape.phases[index]!.gate
-  const asks = [...(braceStep === null ? [] : [`brace step ${braceStep}`]), ...(done === null ? [] : [`${Math.round(done * 100)} % of two weeks’ sets done`])]
+  const asks = [
+    ...(braceStep === null ? [] : [`brace step ${braceStep}`]),
+    ...(done === null ? [] : [`${Math.round(done * 100)} % of two weeks’ sets done`]),
+  ]
   return asks.length > 0 ? `The next phase opens with ${asks.join(' and ')}; a missed week comes again.` : ''
 }
 </script>
@@ -56,7 +78,8 @@ function gateText(index: number): string {
   <article class="report max-w-3xl">
     <h1>{{ name }}: the season</h1>
     <p class="text-quiet">
-      {{ dayMonth(shape.startsOn) }} {{ shape.startsOn.slice(0, 4) }} – {{ dayMonth(last) }} {{ last.slice(0, 4) }}, {{ shape.weeks }} weeks. As of {{ longDay(today) }}.
+      {{ dayMonth(shape.startsOn) }} {{ shape.startsOn.slice(0, 4) }} – {{ dayMonth(last) }} {{ last.slice(0, 4) }},
+      {{ shape.weeks }} weeks. As of {{ longDay(today) }}.
     </p>
     <p
       v-if="now"
@@ -73,7 +96,10 @@ function gateText(index: number): string {
       class="border-t border-line py-2 break-inside-avoid"
       :class="s.from <= today && today < addDays(s.from, 7 * s.weeks) ? 'border-t-2 border-signal' : ''"
     >
-      <h3>{{ PHASES[s.phase].name }} <span class="figure font-normal">{{ dayMonth(s.from) }} – {{ dayMonth(addDays(s.from, 7 * s.weeks - 1)) }}, {{ s.weeks }} {{ s.weeks === 1 ? 'week' : 'weeks' }}</span></h3>
+      <h3>{{ PHASES[s.phase].name }}
+        <span class="figure font-normal">{{ dayMonth(s.from) }} – {{ dayMonth(addDays(s.from, 7 * s.weeks - 1)) }},
+          {{ s.weeks }} {{ s.weeks === 1 ? 'week' : 'weeks' }}</span>
+      </h3>
       <p>{{ PHASE_WORDS[s.phase][reader] }}</p>
       <p
         v-if="lighter(s.week, s.weeks) > 0"
@@ -85,7 +111,8 @@ function gateText(index: number): string {
         v-if="reader === 'staff'"
         class="text-quiet"
       >
-        <span class="figure">{{ range(s.week, s.weeks) }}</span> units a week. {{ s.phase === 'taper' ? '' : gateText(s.index) }}
+        <span class="figure">{{ range(s.week, s.weeks) }}</span> units a week.
+        {{ s.phase === 'taper' ? '' : gateText(s.index) }}
       </p>
     </section>
     <h2 class="mt-4">
@@ -110,7 +137,11 @@ function gateText(index: number): string {
       :key="monday"
       class="border-t border-line py-2 break-inside-avoid"
     >
-      <h3>{{ weekSpan(monday) }} <span class="font-normal">{{ week.load === 'taper' ? 'taper' : `${PHASES[week.phase].name.toLowerCase()}, ${LOAD_NAME[week.load]}` }}</span></h3>
+      <h3>{{ weekSpan(monday) }}
+        <span class="font-normal">{{
+          week.load === 'taper' ? 'taper' : `${PHASES[week.phase].name.toLowerCase()}, ${LOAD_NAME[week.load]}`
+        }}</span>
+      </h3>
       <ol class="grid sm:grid-cols-7 print:grid-cols-7 gap-x-2 gap-y-1 text-[0.9em]">
         <li
           v-for="(day, i) in week.days"
@@ -152,7 +183,8 @@ function gateText(index: number): string {
           v-for="(rule, i) in gaveWay"
           :key="i"
         >
-          {{ rule.day !== null ? longDay(addDays(shape.startsOn, rule.day)) : rule.week !== null ? `Week of ${dayMonth(addDays(shape.startsOn, 7 * rule.week))}` : '' }}: {{ rule.text }}
+          {{ rule.day !== null ? longDay(addDays(shape.startsOn, rule.day)) : rule.week !== null
+            ? `Week of ${dayMonth(addDays(shape.startsOn, 7 * rule.week))}` : '' }}: {{ rule.text }}
         </li>
       </ul>
       <p v-else>

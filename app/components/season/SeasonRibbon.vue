@@ -10,8 +10,8 @@ import { weekSpan } from '~/composables/useWords'
 import type { EntryInput } from '~~/shared/types'
 
 /**
- * The season as a line of weeks: what is to come stands on it as flags and loads, the phases hang under it, and with them what each
- * week asks of the three planes.
+ * The season as a line of weeks: what is to come stands on it as flags and loads, the phases hang under it, and with
+ * them what each week asks of the three planes.
  */
 const props = defineProps<{
   shape: SeasonShape
@@ -28,7 +28,15 @@ const props = defineProps<{
   editable: boolean
   pins: readonly number[]
 }>()
-const emit = defineEmits<{ select: [week: number], day: [day: number], open: [entryId: string], move: [entryId: string, days: number], start: [phase: number, week: number] }>()
+const emit = defineEmits<
+  {
+    select: [week: number]
+    day: [day: number]
+    open: [entryId: string]
+    move: [entryId: string, days: number]
+    start: [phase: number, week: number]
+  }
+>()
 
 const width = computed(() => props.shape.weeks * props.weekPx)
 const dayPx = computed(() => props.weekPx / 7)
@@ -36,23 +44,40 @@ const top = computed(() => rowTops(props.days))
 const x = (day: string): number => daysBetween(props.shape.startsOn, day) * dayPx.value
 const inside = (day: string): boolean => x(day) >= 0 && x(day) < width.value
 
-const volumes = computed(() => props.plan.loads.map((_, week) => props.plan.days.slice(7 * week, 7 * week + 7).reduce((sum, kind) => sum + KIND_VOLUMES[kind], 0)))
+const volumes = computed(() =>
+  props.plan.loads.map((_, week) =>
+    props.plan.days.slice(7 * week, 7 * week + 7).reduce((sum, kind) => sum + KIND_VOLUMES[kind], 0)
+  )
+)
 const most = computed(() => Math.max(12, ...volumes.value))
 const loadH = (units: number): number => (units / most.value) * (ROWS.loads - 16)
 const planeMost = computed(() => Math.max(60, ...props.planes.flatMap(week => PLANES.map(plane => week[plane]))))
 const planeH = (seconds: number): number => (seconds / planeMost.value) * (ROWS.planes / 3 - 4)
 
 const months = computed(() => monthsOf(props.shape))
-const stretches = computed(() => withRoom(stretchesOf(props.shape, props.plan).map(s => ({ ...s, x: s.week * props.weekPx, text: PHASES[s.phase].name })), width.value, 7.2))
+const stretches = computed(() =>
+  withRoom(
+    stretchesOf(props.shape, props.plan).map(s => ({ ...s, x: s.week * props.weekPx, text: PHASES[s.phase].name })),
+    width.value, 7.2,
+  )
+)
 /** Stretches of the calendar that are not competitions, each in its own mark. */
-const marks = computed(() => props.entries.filter(e => e.kind !== 'competition').flatMap(entry => daysOfEntry(entry).filter(inside).map(day => ({ entry, x: x(day), key: `${entry.id}/${day}` }))))
+const marks = computed(() =>
+  props.entries.filter(e => e.kind !== 'competition').flatMap(entry =>
+    daysOfEntry(entry).filter(inside).map(day => ({ entry, x: x(day), key: `${entry.id}/${day}` }))
+  )
+)
 const starts = computed(() => props.shape.phases.map((_, index) => props.plan.phases.indexOf(index)))
 const spoken = (week: number): string => {
   const s = stretches.value.find(one => week >= one.week && week < one.week + one.weeks)
-  return `Week ${week + 1}, ${weekSpan(addDays(props.shape.startsOn, 7 * week))}: ${s ? PHASES[s.phase].name.toLowerCase() : ''}, ${LOAD_NAME[props.plan.loads[week]!]}, ${volumes.value[week]} units`
+  return `Week ${week + 1}, ${weekSpan(addDays(props.shape.startsOn, 7 * week))}: ${
+    s ? PHASES[s.phase].name.toLowerCase() : ''
+  }, ${LOAD_NAME[props.plan.loads[week]!]}, ${volumes.value[week]} units`
 }
-const changedWeek = (week: number): boolean => props.before !== null && (props.before.loads[week] !== props.plan.loads[week] || props.before.phases[week] !== props.plan.phases[week]
-  || props.plan.days.slice(7 * week, 7 * week + 7).some((kind, i) => props.before!.days[7 * week + i] !== kind))
+const changedWeek = (week: number): boolean =>
+  props.before !== null
+  && (props.before.loads[week] !== props.plan.loads[week] || props.before.phases[week] !== props.plan.phases[week]
+    || props.plan.days.slice(7 * week, 7 * week + 7).some((kind, i) => props.before!.days[7 * week + i] !== kind))
 
 /** A drag of a flag goes by days, of a phase's start by weeks; until the hand lets go only the ghost moves. */
 const drag = ref<{ kind: 'entry' | 'phase', id: string, from: number, dx: number } | null>(null)
@@ -123,7 +148,8 @@ function drop(): void {
       />
       <path
         v-if="load === 'taper'"
-        :d="`M${week * weekPx + 3} ${top.keel} V${top.keel - loadH(volumes[week]!)} L${week * weekPx + weekPx - 3} ${top.keel}Z`"
+        :d="`M${week * weekPx + 3} ${top.keel}
+          V${top.keel - loadH(volumes[week]!)} L${week * weekPx + weekPx - 3} ${top.keel}Z`"
         fill="var(--color-block)"
       />
       <circle
@@ -154,7 +180,8 @@ function drop(): void {
             :y="top.days + 2"
             :width="dayPx - 2"
             :height="DAY_KINDS.indexOf(plan.days[7 * week + d - 1]!) * 7 + 1"
-            :fill="before && before.days[7 * week + d - 1] !== plan.days[7 * week + d - 1] ? 'var(--color-signal)' : 'var(--color-quiet)'"
+            :fill="before && before.days[7 * week + d - 1] !== plan.days[7 * week + d - 1] ? 'var(--color-signal)'
+              : 'var(--color-quiet)'"
           />
           <circle
             v-if="pins.includes(7 * week + d - 1)"
@@ -228,7 +255,8 @@ function drop(): void {
       v-for="(week, index) in starts"
       v-show="week > 0"
       :key="index"
-      :transform="`translate(${drag?.kind === 'phase' && drag.id === String(index) ? Math.round(drag.dx / weekPx) * weekPx : 0} 0)`"
+      :transform="`translate(${
+        drag?.kind === 'phase' && drag.id === String(index) ? Math.round(drag.dx / weekPx) * weekPx : 0} 0)`"
       class="cursor-ew-resize touch-none"
       data-handle="phase"
       @pointerdown="grab($event, 'phase', String(index))"

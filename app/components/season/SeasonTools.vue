@@ -13,7 +13,8 @@ const emit = defineEmits<{ zoom: [], add: [], shape: [], read: [], table: [], fe
     <span
       v-for="one in coming.slice(0, 3)"
       :key="one.id"
-    ><b>{{ one.importance }}</b> {{ one.name }} <span class="text-quiet">{{ inDays(daysBetween(today, one.day)) }}</span></span>
+    ><b>{{ one.importance }}</b> {{ one.name }}
+      <span class="text-quiet">{{ inDays(daysBetween(today, one.day)) }}</span></span>
     <span class="ml-auto flex flex-wrap gap-1.5">
       <button
         type="button"

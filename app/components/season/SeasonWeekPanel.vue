@@ -32,7 +32,9 @@ const at = (weekday: number): number => 7 * props.number + weekday
     <header class="flex flex-wrap items-baseline gap-x-4">
       <h2>{{ weekSpan(startsOn) }}</h2>
       <p>
-        {{ PHASES[week.phase].name }}, week <span class="figure">{{ week.weekOfPhase }} of {{ week.weeksOfPhase }}</span>{{ week.load === 'taper' ? '' : ` · ${LOAD_NAME[week.load]}` }} · <span class="figure">{{ units }}</span> units
+        {{ PHASES[week.phase].name }}, week <span class="figure">{{ week.weekOfPhase }} of
+          {{ week.weeksOfPhase }}</span>{{ week.load === 'taper' ? '' : ` · ${LOAD_NAME[week.load]}` }} ·
+        <span class="figure">{{ units }}</span> units
       </p>
     </header>
     <p class="text-quiet mb-2">

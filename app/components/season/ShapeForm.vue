@@ -6,10 +6,15 @@ import FormField from '~/components/common/FormField.vue'
 import TextField from '~/components/common/TextField.vue'
 import { DAY_NAMES } from '~/composables/useWords'
 
-/** What a season is made of: its weeks, its training and hard days, its phases with their lengths, emphasis and gates. */
+/**
+ * What a season is made of: its weeks, its training and hard days, its phases with their lengths, emphasis and gates.
+ */
 const props = defineProps<{ shape: SeasonShape }>()
 const emit = defineEmits<{ put: [shape: SeasonShape] }>()
-const draft = reactive({ ...props.shape, weekdays: [...props.shape.weekdays], hardDays: [...props.shape.hardDays], phases: props.shape.phases.map(phase => ({ ...phase, gate: { ...phase.gate } })) })
+const draft = reactive({
+  ...props.shape, weekdays: [...props.shape.weekdays], hardDays: [...props.shape.hardDays],
+  phases: props.shape.phases.map(phase => ({ ...phase, gate: { ...phase.gate } })),
+})
 const tried = ref(false)
 const CHOICES = PHASE_IDS.filter((id): id is SeasonPhaseId => id !== 'taper')
 
@@ -23,13 +28,16 @@ function toggle(list: number[], day: number): void {
   else list.push(day)
 }
 function addPhase(): void {
-  draft.phases.push({ phase: 'inSeason', least: 2, most: 8, start: null, volume: 12, gate: { braceStep: null, done: null } } as ShapePhase & { gate: { braceStep: number | null, done: number | null } })
+  draft.phases.push({
+    phase: 'inSeason', least: 2, most: 8, start: null, volume: 12, gate: { braceStep: null, done: null },
+  } as ShapePhase & { gate: { braceStep: number | null, done: number | null } })
 }
 function submit(): void {
   tried.value = true
   if (!fieldMessages(seasonShapeSchema, made())) emit('put', made())
 }
-const number = (event: Event): number | null => ((event.target as HTMLInputElement).value === '' ? null : Number((event.target as HTMLInputElement).value))
+const number = (event: Event): number | null =>
+  ((event.target as HTMLInputElement).value === '' ? null : Number((event.target as HTMLInputElement).value))
 </script>
 
 <template>
@@ -201,7 +209,9 @@ const number = (event: Event): number | null => ((event.target as HTMLInputEleme
       </table>
     </div>
     <p
-      v-for="text in [...new Set(Object.entries(problems).filter(([key]) => key.startsWith('phases')).map(([, text]) => text))]"
+      v-for="text in
+        [...new Set(Object.entries(problems).filter(([key]) => key.startsWith('phases'))
+          .map(([, text]) => text))]"
       :key="text"
       class="problem"
       role="alert"

@@ -2,7 +2,16 @@
 import type { Athlete, Group } from '~~/shared/types'
 
 /** Whose season is looked at: a squad, one of its athletes, or all squads over one another. */
-defineProps<{ groups: readonly Group[], groupId: string, athletes: readonly Athlete[], athleteId: string | null, overlay: boolean, planned: boolean }>()
+defineProps<
+  {
+    groups: readonly Group[]
+    groupId: string
+    athletes: readonly Athlete[]
+    athleteId: string | null
+    overlay: boolean
+    planned: boolean
+  }
+>()
 const emit = defineEmits<{ squad: [id: string], athlete: [id: string | null], all: [] }>()
 </script>
 

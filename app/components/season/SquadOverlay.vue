@@ -7,7 +7,9 @@ import { dayMonth, weekSpan } from '~/composables/useWords'
 import type { SeasonsAnswer, StoredEntry } from '~~/shared/types'
 
 /** All squads over the same weeks: whose peaks fall together, and where the hard days of several fill the room. */
-const props = defineProps<{ all: SeasonsAnswer, sizes: Readonly<Record<string, number>>, today: string, weeks: number, places: number }>()
+const props = defineProps<
+  { all: SeasonsAnswer, sizes: Readonly<Record<string, number>>, today: string, weeks: number, places: number }
+>()
 const emit = defineEmits<{ open: [groupId: string, week: string] }>()
 const PX = 30
 const ROW = 58
@@ -17,32 +19,48 @@ const weeks = computed(() => Array.from({ length: props.weeks }, (_, i) => addDa
 const at = (day: string): number => NAME + (daysBetween(from.value, day) / 7) * PX
 const end = computed(() => NAME + props.weeks * PX)
 const live = (entry: StoredEntry): boolean => !entry.cancelled
-const rows = computed(() => props.all.groups.flatMap((group) => {
-  const season = props.all.seasons.find(one => one.groupId === group.id)
-  if (!season) return [{ group, stretches: [], flags: [] }]
-  const stretches = withRoom(stretchesOf(season.shape, season.plan).flatMap((s) => {
-    const x = Math.max(NAME, at(s.from))
-    const to = Math.min(end.value, at(addDays(s.from, 7 * s.weeks)))
-    return to > x ? [{ ...s, x, to, text: PHASES[s.phase].name }] : []
-  }), end.value, 7)
-  const flags = props.all.entries.filter(e => live(e) && e.groupId === group.id && e.kind === 'competition' && at(e.day) >= NAME && at(e.day) < end.value)
-  return [{ group, stretches, flags }]
-}))
+const rows = computed(() =>
+  props.all.groups.flatMap((group) => {
+    const season = props.all.seasons.find(one => one.groupId === group.id)
+    if (!season) return [{ group, stretches: [], flags: [] }]
+    const stretches = withRoom(
+      stretchesOf(season.shape, season.plan).flatMap((s) => {
+        const x = Math.max(NAME, at(s.from))
+        const to = Math.min(end.value, at(addDays(s.from, 7 * s.weeks)))
+        return to > x ? [{ ...s, x, to, text: PHASES[s.phase].name }] : []
+      }),
+      end.value, 7,
+    )
+    const flags = props.all.entries.filter(e =>
+      live(e) && e.groupId === group.id && e.kind === 'competition' && at(e.day) >= NAME && at(e.day) < end.value
+    )
+    return [{ group, stretches, flags }]
+  })
+)
 /** Weeks with A-competitions of several squads. */
-const clashes = computed(() => weeks.value.flatMap((monday) => {
-  const peaks = rows.value.filter(({ flags }) => flags.some(f => f.importance === 'A' && daysOfEntry(f).some(day => mondayOf(day) === monday)))
-  return peaks.length > 1 ? [{ monday, names: peaks.map(p => p.group.name) }] : []
-}))
+const clashes = computed(() =>
+  weeks.value.flatMap((monday) => {
+    const peaks = rows.value.filter(({ flags }) =>
+      flags.some(f => f.importance === 'A' && daysOfEntry(f).some(day => mondayOf(day) === monday))
+    )
+    return peaks.length > 1 ? [{ monday, names: peaks.map(p => p.group.name) }] : []
+  })
+)
 /** The fullest day of each week: athletes on a high or moderate day, and whether the room is closed. */
-const filled = computed(() => weeks.value.map((monday) => {
-  const perDay = Array.from({ length: 7 }, (_, d) => props.all.seasons.reduce((sum, { groupId, shape, plan }) => {
-    const kind = plan.days[daysBetween(shape.startsOn, addDays(monday, d))]
-    return sum + (kind === 'high' || kind === 'moderate' ? props.sizes[groupId] ?? 0 : 0)
-  }, 0))
-  const closed = props.all.entries.some(e => live(e) && e.groupId === null && e.kind === 'closure' && daysOfEntry(e).some(day => mondayOf(day) === monday))
-  const most = Math.max(...perDay)
-  return { monday, most, day: addDays(monday, perDay.indexOf(most)), closed }
-}))
+const filled = computed(() =>
+  weeks.value.map((monday) => {
+    const perDay = Array.from({ length: 7 }, (_, d) =>
+      props.all.seasons.reduce((sum, { groupId, shape, plan }) => {
+        const kind = plan.days[daysBetween(shape.startsOn, addDays(monday, d))]
+        return sum + (kind === 'high' || kind === 'moderate' ? props.sizes[groupId] ?? 0 : 0)
+      }, 0))
+    const closed = props.all.entries.some(e =>
+      live(e) && e.groupId === null && e.kind === 'closure' && daysOfEntry(e).some(day => mondayOf(day) === monday)
+    )
+    const most = Math.max(...perDay)
+    return { monday, most, day: addDays(monday, perDay.indexOf(most)), closed }
+  })
+)
 const scale = computed(() => Math.max(props.places, ...filled.value.map(f => f.most), 1))
 const h = (n: number): number => (n / scale.value) * 46
 const bottom = computed(() => 22 + rows.value.length * ROW)
@@ -68,7 +86,8 @@ const bottom = computed(() => 22 + rows.value.length * ROW)
         v-for="f in filled.filter(one => places > 0 && one.most > places)"
         :key="f.monday"
       >
-        <b>{{ weekSpan(f.monday) }}</b>: {{ f.most }} athletes train hard or solidly on {{ dayMonth(f.day) }}, {{ places }} have room at the barbells.
+        <b>{{ weekSpan(f.monday) }}</b>: {{ f.most }} athletes train hard or solidly on {{ dayMonth(f.day) }},
+        {{ places }} have room at the barbells.
       </li>
     </ul>
     <div class="overflow-x-auto">
@@ -201,7 +220,8 @@ const bottom = computed(() => 22 + rows.value.length * ROW)
       </svg>
     </div>
     <p class="text-quiet text-[0.9em]">
-      Room: athletes on the fullest day of the week against three to each barbell (common practice, no source). Crossed: closed.
+      Room: athletes on the fullest day of the week against three to each barbell (common practice, no source).
+      Crossed: closed.
     </p>
   </section>
 </template>

@@ -10,13 +10,16 @@ const props = defineProps<{ day: string, season: SeasonWeek | null, entries: rea
 const zone = ref('UTC')
 onMounted(() => { zone.value = Intl.DateTimeFormat().resolvedOptions().timeZone })
 const today = computed(() => props.season?.days[weekdayOf(props.day)] ?? null)
-const clock = (entry: StoredEntry): string => (entry.startsAt ? yourClock(props.day, entry.startsAt, entry.timeZone, zone.value) : '')
+const clock = (
+  entry: StoredEntry,
+): string => (entry.startsAt ? yourClock(props.day, entry.startsAt, entry.timeZone, zone.value) : '')
 </script>
 
 <template>
   <div class="mb-3">
     <p v-if="season && today">
-      <b>{{ today.kind === 'off' ? 'Free day' : `${today.kind.charAt(0).toUpperCase()}${today.kind.slice(1)} day` }}</b>: {{ today.why }}
+      <b>{{ today.kind === 'off' ? 'Free day'
+        : `${today.kind.charAt(0).toUpperCase()}${today.kind.slice(1)} day` }}</b>: {{ today.why }}
       <NuxtLink
         to="/my-season"
         class="underline underline-offset-2 inline-flex min-h-[48px] items-center"
@@ -27,7 +30,9 @@ const clock = (entry: StoredEntry): string => (entry.startsAt ? yourClock(props.
         v-for="entry in entries"
         :key="entry.id"
       >
-        <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b> <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}<template v-if="clock(entry)">, {{ clock(entry) }}</template></span>
+        <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b>
+        <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}<template v-if="clock(entry)">,
+          {{ clock(entry) }}</template></span>
       </li>
     </ul>
   </div>

@@ -27,7 +27,8 @@ const what = computed(() => {
 <template>
   <div
     v-if="shown"
-    class="fixed bottom-0 inset-x-0 md:left-[132px] z-30 bg-signal-soft text-signal-ink border-t-2 border-signal px-4 py-2 no-print"
+    class="fixed bottom-0 inset-x-0 md:left-[132px] z-30 bg-signal-soft text-signal-ink border-t-2 border-signal px-4
+      py-2 no-print"
     role="status"
     aria-label="Waiting to be stored"
   >
@@ -36,7 +37,8 @@ const what = computed(() => {
       class="flex flex-wrap items-center gap-x-3 gap-y-1"
     >
       <b>{{ WHY[line] }}</b>
-      <span>{{ waiting.length }} {{ waiting.length === 1 ? 'change waits' : 'changes wait' }} on this device and will be sent in order: {{ what }}.</span>
+      <span>{{ waiting.length }} {{ waiting.length === 1 ? 'change waits' : 'changes wait' }} on this device and will
+        be sent in order: {{ what }}.</span>
       <button
         type="button"
         class="underline underline-offset-2 font-semibold"

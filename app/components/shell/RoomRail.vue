@@ -36,7 +36,8 @@ const rooms = computed(() => [
 <template>
   <nav
     aria-label="Rooms"
-    class="rail relative bg-ink text-chalk flex md:flex-col md:w-[132px] md:min-h-screen md:sticky md:top-0 md:h-screen px-4 py-2 md:py-4 gap-4 items-center md:items-stretch overflow-x-auto"
+    class="rail relative bg-ink text-chalk flex md:flex-col md:w-[132px] md:min-h-screen md:sticky md:top-0 md:h-screen
+      px-4 py-2 md:py-4 gap-4 items-center md:items-stretch overflow-x-auto"
   >
     <NuxtLink
       to="/roster"
@@ -44,7 +45,10 @@ const rooms = computed(() => [
     >
       Keen<br class="hidden md:inline"> Anchor
     </NuxtLink>
-    <ul class="relative flex md:flex-col gap-4 md:gap-5 md:mt-4 md:pl-6 md:border-l-2 md:border-[#4a5a63] md:ml-1.5 md:py-2">
+    <ul
+      class="relative flex md:flex-col gap-4 md:gap-5 md:mt-4 md:pl-6 md:border-l-2
+      md:border-[#4a5a63] md:ml-1.5 md:py-2"
+    >
       <li
         v-for="room in rooms"
         :key="room.name"
@@ -67,7 +71,10 @@ const rooms = computed(() => [
         >{{ room.name }}</span>
       </li>
     </ul>
-    <div class="md:mt-auto flex md:flex-col gap-3 md:gap-0.5 items-center md:items-start text-[0.85rem] ml-auto md:ml-0">
+    <div
+      class="md:mt-auto flex md:flex-col gap-3 md:gap-0.5 items-center md:items-start
+      text-[0.85rem] ml-auto md:ml-0"
+    >
       <template v-if="me.role === 'headCoach'">
         <NuxtLink
           to="/staff"
@@ -82,7 +89,8 @@ const rooms = computed(() => [
       </template>
       <NuxtLink
         to="/account"
-        class="text-[#c3ccd0] hover:text-chalk whitespace-nowrap underline underline-offset-2 min-h-[24px] inline-flex items-center"
+        class="text-[#c3ccd0] hover:text-chalk whitespace-nowrap underline underline-offset-2 min-h-[24px] inline-flex
+          items-center"
       >{{ me.name }}</NuxtLink>
       <button
         type="button"

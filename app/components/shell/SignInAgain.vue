@@ -21,7 +21,8 @@ const password = ref('')
       novalidate
       @submit.prevent="emit('signIn', { email: email.trim(), password })"
     >
-      <p>Sign in again as {{ name }} and go on where you were. What you changed is kept on this device and is stored right after.</p>
+      <p>Sign in again as {{ name }} and go on where you were. What you changed is kept on this device and is stored
+        right after.</p>
       <TextField
         v-model="email"
         label="E-mail"

@@ -13,7 +13,15 @@ export interface StaffWords {
 }
 
 /** Who is on the staff, what they may do and whom they see. */
-const props = defineProps<{ member: StaffMember | null, groups: readonly Group[], busy: boolean, fields: Readonly<Record<string, string>>, problem: string }>()
+const props = defineProps<
+  {
+    member: StaffMember | null
+    groups: readonly Group[]
+    busy: boolean
+    fields: Readonly<Record<string, string>>
+    problem: string
+  }
+>()
 const emit = defineEmits<{ save: [words: StaffWords] }>()
 
 const name = ref(props.member?.name ?? '')

@@ -3,7 +3,17 @@ import type { Applied, Group, RosterRow } from '~~/shared/types'
 import AthletePicker from '~/components/athlete/AthletePicker.vue'
 
 /** Who else gets these drills, each on the own rung, and what became of it. */
-const props = defineProps<{ drills: number, rows: readonly RosterRow[], groups: readonly Group[], applied: readonly Applied[] | null, busy: boolean, problem: string, week: string }>()
+const props = defineProps<
+  {
+    drills: number
+    rows: readonly RosterRow[]
+    groups: readonly Group[]
+    applied: readonly Applied[] | null
+    busy: boolean
+    problem: string
+    week: string
+  }
+>()
 const emit = defineEmits<{ apply: [athleteIds: readonly string[]] }>()
 const chosen = ref<ReadonlySet<string>>(new Set())
 </script>
@@ -11,7 +21,8 @@ const chosen = ref<ReadonlySet<string>>(new Set())
 <template>
   <div>
     <template v-if="!applied">
-      <p>{{ drills }} {{ drills === 1 ? 'drill goes' : 'drills go' }} to the same day of each athlete’s week, on their own rung; what may not be given is replaced or left out, and told.</p>
+      <p>{{ drills }} {{ drills === 1 ? 'drill goes' : 'drills go' }} to the same day of each athlete’s week, on their
+        own rung; what may not be given is replaced or left out, and told.</p>
       <AthletePicker
         v-model="chosen"
         :rows="props.rows"
@@ -46,7 +57,8 @@ const chosen = ref<ReadonlySet<string>>(new Set())
           <NuxtLink
             class="font-semibold underline underline-offset-2"
             :to="`/week/${one.athleteId}?start=${week}`"
-          >{{ one.athleteName }}</NuxtLink>: {{ one.placed }} of {{ drills }} placed. <span class="text-quiet">{{ one.notes.join(' ') }}</span>
+          >{{ one.athleteName }}</NuxtLink>: {{ one.placed }} of {{ drills }} placed.
+          <span class="text-quiet">{{ one.notes.join(' ') }}</span>
         </li>
       </ul>
     </div>

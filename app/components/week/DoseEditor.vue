@@ -12,10 +12,15 @@ watch(() => props.dose, () => { typed.value = {} })
 
 const shown = (field: keyof Dose): string => typed.value[field] ?? String(props.dose[field] ?? '')
 const draft = computed((): Dose => {
-  const number = (field: 'sets' | 'amount' | 'restS'): number =>
-    (field in typed.value ? (typed.value[field]!.trim() === '' ? NaN : Number(typed.value[field]!.replace(',', '.'))) : props.dose[field])
+  const number = (
+    field: 'sets' | 'amount' | 'restS',
+  ): number => (field in typed.value
+    ? (typed.value[field]!.trim() === '' ? NaN : Number(typed.value[field]!.replace(',', '.')))
+    : props.dose[field])
   const tempo = shown('tempo').trim()
-  return { ...props.dose, sets: number('sets'), amount: number('amount'), restS: number('restS'), tempo: tempo || undefined }
+  return {
+    ...props.dose, sets: number('sets'), amount: number('amount'), restS: number('restS'), tempo: tempo || undefined,
+  }
 })
 const problems = computed(() => (Object.keys(typed.value).length > 0 ? doseProblems(draft.value) : {}))
 

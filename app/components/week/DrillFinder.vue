@@ -9,15 +9,17 @@ const props = defineProps<{ screen: Screen }>()
 const emit = defineEmits<{ choose: [variation: Variation], close: [] }>()
 
 const text = ref('')
-const drills = computed(() => props.screen.catalogue.variations.map((variation) => {
-  const { label, plane } = ACTION_FACTS[mainAction(variation.shares)]
-  return {
-    variation,
-    label,
-    search: `${variation.name} ${label} ${plane} ${variation.posture} ${variation.mode} ${variation.ladder}`.toLowerCase(),
-    removed: removals(variation, props.screen)[0]?.text ?? null,
-  }
-}))
+const drills = computed(() =>
+  props.screen.catalogue.variations.map((variation) => {
+    const { label, plane } = ACTION_FACTS[mainAction(variation.shares)]
+    return {
+      variation, label,
+      search: `${variation.name} ${label} ${plane} ${variation.posture} ${variation.mode} ${variation.ladder}`
+        .toLowerCase(),
+      removed: removals(variation, props.screen)[0]?.text ?? null,
+    }
+  })
+)
 const found = computed(() => {
   const words = text.value.toLowerCase().split(/\s+/).filter(Boolean)
   return drills.value.filter(drill => words.every(word => drill.search.includes(word)))

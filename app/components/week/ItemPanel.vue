@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { BREATH_PATTERNS, SETTINGS } from '~~/core/catalogue'
 import { timeUnderTensionS, type Dose } from '~~/core/dose'
-import { liftFacts, SLOTS, type Alternative, type LastTime, type Mend, type PlannedSession, type TrunkItem } from '~~/core/programme'
+import {
+  liftFacts, SLOTS, type Alternative, type LastTime, type Mend, type PlannedSession, type TrunkItem,
+} from '~~/core/programme'
 import type { Conflict } from '~~/core/rules'
 import type { WeekRules } from '~~/core/policy'
 import { breathFor, type Screen } from '~~/core/screening'
@@ -35,23 +37,38 @@ const props = defineProps<{
   problem: string
 }>()
 const emit = defineEmits<{
-  dose: [dose: Dose], swap: [index: number], remove: [], keep: [], nudge: [step: 1 | -1], extra: [side: 'left' | 'right' | null], mend: [conflict: Conflict]
-  lock: [to: 'never' | readonly string[] | null], note: [text: string]
+  dose: [dose: Dose]
+  swap: [index: number]
+  remove: []
+  keep: []
+  nudge: [step: 1 | -1]
+  extra: [side: 'left' | 'right' | null]
+  mend: [conflict: Conflict]
+  lock: [to: 'never' | readonly string[] | null]
+  note: [text: string]
 }>()
 
 const catalogue = useCatalogue()
 const variation = computed(() => catalogue.value.find(props.item.variationId))
-const seconds = computed(() => (variation.value ? timeUnderTensionS(props.item.dose, variation.value.sides, props.item.extraSetSide) : 0))
+const seconds = computed(
+  () => (variation.value ? timeUnderTensionS(props.item.dose, variation.value.sides, props.item.extraSetSide) : 0)
+)
 const lastText = computed(() => {
   const before = props.last ? catalogue.value.find(props.last.variationId) : undefined
   if (!props.last || !before || !variation.value) return ''
   return workAgainst(
-    { item: props.item, variation: variation.value, seconds: seconds.value }, { ...props.last, variation: before }, props.lastDay, props.body)
+    { item: props.item, variation: variation.value, seconds: seconds.value },
+    { ...props.last, variation: before }, props.lastDay, props.body,
+  )
 })
 const breath = computed(() => (variation.value ? breathFor(variation.value.breath, props.screen) : null))
 const placeText = computed(() => {
   const partner = props.session.lifts.find(lift => lift.id === props.item.pairedWith)
-  return partner ? `${props.item.slot === 'inside' ? 'inside' : 'between the sets of'} the ${liftFacts(partner.lift).name.toLowerCase()}` : SLOTS[props.item.slot]
+  return partner
+    ? `${props.item.slot === 'inside' ? 'inside' : 'between the sets of'} the ${
+      liftFacts(partner.lift).name.toLowerCase()
+    }`
+    : SLOTS[props.item.slot]
 })
 
 /** What overruling costs the week: rules first, then what is left wanting more. */
@@ -62,7 +79,8 @@ function costText({ changeS, conflicts }: Alternative, index: number): string {
   const seconds = Math.round(changeS)
   return seconds === 0 ? 'costs nothing' : `costs nothing, ${seconds > 0 ? '+' : '−'}${Math.abs(seconds)} s`
 }
-const mendOf = (conflict: Conflict): Mend | null => props.mends.find(m => m.conflict.rule === conflict.rule && m.conflict.itemId === conflict.itemId)?.mend ?? null
+const mendOf = (conflict: Conflict): Mend | null =>
+  props.mends.find(m => m.conflict.rule === conflict.rule && m.conflict.itemId === conflict.itemId)?.mend ?? null
 const dropText = computed(() => {
   const cost = Math.round(props.costs.drop)
   return cost > 0 ? `costs ${cost}` : cost < 0 ? `gains ${-cost}` : 'costs nothing'
@@ -168,7 +186,8 @@ const dropText = computed(() => {
         >
           <button
             type="button"
-            class="grid grid-cols-[1.4rem_1.1rem_minmax(0,1fr)_auto] gap-1.5 items-center w-full text-left hover:bg-chalk px-1 py-0.5 rounded"
+            class="grid grid-cols-[1.4rem_1.1rem_minmax(0,1fr)_auto] gap-1.5 items-center w-full text-left
+              hover:bg-chalk px-1 py-0.5 rounded"
             :disabled="!editable"
             @click="emit('swap', index)"
           >

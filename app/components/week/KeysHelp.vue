@@ -6,8 +6,9 @@ defineProps<{ actions: readonly KeyAction[], on: boolean }>()
 const emit = defineEmits<{ switch: [on: boolean] }>()
 
 const SHOWN: Record<string, string> = {
-  ArrowLeft: '←', ArrowRight: '→', ArrowUp: '↑', ArrowDown: '↓', 'shift+ArrowUp': 'Shift ↑', 'shift+ArrowDown': 'Shift ↓',
-  'ctrl+z': 'Ctrl Z', 'ctrl+y': 'Ctrl Y', 'ctrl+shift+z': 'Ctrl Shift Z', 'ctrl+Enter': 'Ctrl Enter', 'shift+z': 'Shift Z',
+  ArrowLeft: '←', ArrowRight: '→', ArrowUp: '↑', ArrowDown: '↓', 'shift+ArrowUp': 'Shift ↑',
+  'shift+ArrowDown': 'Shift ↓', 'ctrl+z': 'Ctrl Z', 'ctrl+y': 'Ctrl Y', 'ctrl+shift+z': 'Ctrl Shift Z',
+  'ctrl+Enter': 'Ctrl Enter', 'shift+z': 'Shift Z',
 }
 </script>
 

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
-import { addSession, changeSession, liftFacts, putLift, removeLift, removeSession, type PlannedLift, type WeekPlan } from '~~/core/programme'
+import {
+  addSession, changeSession, liftFacts, putLift, removeLift, removeSession, type PlannedLift, type WeekPlan,
+} from '~~/core/programme'
 import ModalDialog from '~/components/common/ModalDialog.vue'
 import { DAY_NAMES_LONG } from '~/composables/useWords'
 import LiftForm from './LiftForm.vue'
@@ -9,19 +11,29 @@ import SessionForm from './SessionForm.vue'
 /** Days with their lifts, typed once for several athletes. */
 const plan = defineModel<WeekPlan>({ required: true })
 
-const dialog = ref<{ kind: 'lift', sessionId: string, lift: PlannedLift, isNew: boolean } | { kind: 'session', sessionId: string | null } | null>(null)
+const dialog = ref<
+  { kind: 'lift', sessionId: string, lift: PlannedLift, isNew: boolean }
+  | { kind: 'session', sessionId: string | null } | null
+>(null)
 const edited = computed(() => plan.value.sessions.find(s => dialog.value && s.id === dialog.value.sessionId) ?? null)
 
 function putSession(day: number, minutes: number): void {
   const id = dialog.value?.kind === 'session' ? dialog.value.sessionId : null
   plan.value = id
-    ? { sessions: [...changeSession(plan.value, id, s => ({ ...s, day, minutes })).sessions].sort((a, b) => a.day - b.day) }
+    ? {
+      sessions: [...changeSession(plan.value, id, s => ({ ...s, day, minutes })).sessions].sort((a, b) =>
+        a.day - b.day
+      ),
+    }
     : addSession(plan.value, { id: newKey(), day, minutes, lifts: [], items: [] })
   dialog.value = null
 }
 
 const newLift = (sessionId: string): void => {
-  dialog.value = { kind: 'lift', sessionId, isNew: true, lift: { id: newKey(), lift: 'backSquat', sets: 4, reps: 5, percent1Rm: 78 } }
+  dialog.value = {
+    kind: 'lift', sessionId, isNew: true,
+    lift: { id: newKey(), lift: 'backSquat', sets: 4, reps: 5, percent1Rm: 78 },
+  }
 }
 </script>
 
@@ -47,7 +59,8 @@ const newLift = (sessionId: string): void => {
           class="bg-block text-paper rounded px-2 py-1 text-left"
           @click="dialog = { kind: 'lift', sessionId: day.id, lift, isNew: false }"
         >
-          {{ liftFacts(lift.lift).name }} <span class="figure text-[0.88em]">{{ lift.sets }}×{{ lift.reps }} · {{ lift.percent1Rm }} %</span>
+          {{ liftFacts(lift.lift).name }} <span class="figure text-[0.88em]">{{ lift.sets }}×{{ lift.reps }} ·
+            {{ lift.percent1Rm }} %</span>
         </button>
         <button
           type="button"

@@ -18,7 +18,10 @@ const asked = ref(false)
 
 const value = computed((): PlannedLift => {
   const number = (text: string): number => (text.trim() === '' ? NaN : Number(text.replace(',', '.')))
-  return { id: props.lift.id, lift: typed.lift, sets: number(typed.sets), reps: number(typed.reps), percent1Rm: number(typed.percent1Rm) }
+  return {
+    id: props.lift.id, lift: typed.lift, sets: number(typed.sets), reps: number(typed.reps),
+    percent1Rm: number(typed.percent1Rm),
+  }
 })
 const problems = computed(() => {
   const found: Record<string, string> = {}

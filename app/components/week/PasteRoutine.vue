@@ -11,7 +11,11 @@ const text = ref('')
 const catalogue = useCatalogue()
 const read = computed(() => pasteRoutine(text.value, catalogue.value))
 const count = computed(() => read.value.plan.sessions.reduce((sum, s) => sum + s.lifts.length + s.items.length, 0))
-const label = computed(() => `Put ${count.value} ${count.value === 1 ? 'line' : 'lines'} in the week${read.value.unread.length > 0 ? `, leave ${read.value.unread.length} out` : ''}`)
+const label = computed(() =>
+  `Put ${count.value} ${count.value === 1 ? 'line' : 'lines'} in the week${
+    read.value.unread.length > 0 ? `, leave ${read.value.unread.length} out` : ''
+  }`
+)
 const drillText = (variationId: string, dose: Parameters<typeof formatDose>[0]): string => {
   const variation = catalogue.value.find(variationId)
   return `${variation?.name ?? ''} ${formatDose(dose, variation?.sides ?? 'both')}`
@@ -36,7 +40,10 @@ const drillText = (variationId: string, dose: Parameters<typeof formatDose>[0]):
         :key="session.id"
       >
         <b>{{ DAY_NAMES_LONG[session.day] }}, {{ session.minutes }} min:</b>
-        {{ [...session.lifts.map(l => `${liftFacts(l.lift).name} ${l.sets} × ${l.reps} at ${l.percent1Rm} %`), ...session.items.map(i => drillText(i.variationId, i.dose))].join('; ') || 'nothing yet' }}
+        {{ [
+          ...session.lifts.map(l => `${liftFacts(l.lift).name} ${l.sets} × ${l.reps} at ${l.percent1Rm} %`),
+          ...session.items.map(i => drillText(i.variationId, i.dose))
+        ].join('; ') || 'nothing yet' }}
       </p>
     </div>
     <ul

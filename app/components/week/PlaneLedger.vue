@@ -15,7 +15,8 @@ const emit = defineEmits<{ open: [action: TrunkAction] }>()
 const scaleS = computed(() =>
   Math.max(60, ...props.ledger.lines.map(line => Math.max(line.band.highS, line.liftsS + line.drillsS))) * 1.04)
 const percent = (seconds: number): number => (seconds / scaleS.value) * 100
-const linesOf = (plane: Plane): LedgerLine[] => props.ledger.lines.filter(line => ACTION_FACTS[line.action].plane === plane)
+const linesOf = (plane: Plane): LedgerLine[] =>
+  props.ledger.lines.filter(line => ACTION_FACTS[line.action].plane === plane)
 const done = (line: LedgerLine): number => Math.round(line.liftsS + line.drillsS)
 
 function verdict(line: LedgerLine): string {
@@ -26,7 +27,9 @@ function verdict(line: LedgerLine): string {
 
 function spoken(line: LedgerLine): string {
   const { lowS, highS } = line.band
-  return `${ACTION_FACTS[line.action].label}: ${Math.round(line.liftsS)} seconds from lifts, ${Math.round(line.drillsS)} from drills, `
+  return `${ACTION_FACTS[line.action].label}: ${Math.round(line.liftsS)} seconds from lifts, ${
+    Math.round(line.drillsS)
+  } from drills, `
     + `target ${lowS} to ${highS}${verdict(line) ? `, ${verdict(line)} seconds` : ', inside the target'}`
 }
 </script>
@@ -120,7 +123,10 @@ function spoken(line: LedgerLine): string {
         <span class="inline-block w-4 h-2.5 bg-block" /> lifts
       </li>
       <li class="flex items-center gap-1">
-        <span class="inline-block w-4 h-2.5 border border-sagittal bg-[repeating-linear-gradient(0deg,var(--color-sagittal)_0_1px,transparent_1px_4px)]" /> resisting
+        <span
+          class="inline-block w-4 h-2.5 border border-sagittal
+            bg-[repeating-linear-gradient(0deg,var(--color-sagittal)_0_1px,transparent_1px_4px)]"
+        /> resisting
       </li>
       <li class="flex items-center gap-1">
         <span class="inline-block w-4 h-2.5 border border-dashed border-sagittal" /> making

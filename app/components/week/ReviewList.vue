@@ -5,7 +5,14 @@ import type { WeekReview } from '~~/shared/types'
 import { useCatalogue } from '~/composables/useCatalogue'
 
 /** Known mistakes of a week and the single changes the engine would make, each to be taken by itself. */
-const props = defineProps<{ review: WeekReview, nameOfItem: (itemId: string) => string, dayOf: (sessionId: string) => string, editable: boolean }>()
+const props = defineProps<
+  {
+    review: WeekReview
+    nameOfItem: (itemId: string) => string
+    dayOf: (sessionId: string) => string
+    editable: boolean
+  }
+>()
 const emit = defineEmits<{ take: [improvement: Improvement], show: [itemId: string] }>()
 
 const catalogue = useCatalogue()
@@ -34,7 +41,8 @@ function changeText({ kind, item, itemId, sessionId }: Improvement): string {
           :key="finding.text"
           class="py-1 border-b border-line/60"
         >
-          <b>{{ MISTAKES[finding.mistake] }}.</b> {{ finding.text }} <span class="text-quiet">{{ finding.advice }}</span>
+          <b>{{ MISTAKES[finding.mistake] }}.</b> {{ finding.text }}
+          <span class="text-quiet">{{ finding.advice }}</span>
           <button
             v-if="finding.itemIds.length > 0"
             type="button"

@@ -9,8 +9,9 @@ const emit = defineEmits<{ cancel: [], retry: [], accept: [athleteIds: readonly 
 
 type Kind = 'blocked' | 'failed' | 'going' | 'kept' | 'open' | 'unproven' | 'proven' | 'cancelled'
 const KIND: Readonly<Record<Kind, string>> = {
-  blocked: 'Blocked by a flag', failed: 'Could not be planned', cancelled: 'Cancelled', open: 'Planned, something is left wanting', unproven: 'Planned, better not ruled out',
-  kept: 'Kept as they were', proven: 'Proven: nothing better exists', going: 'On the way',
+  blocked: 'Blocked by a flag', failed: 'Could not be planned', cancelled: 'Cancelled',
+  open: 'Planned, something is left wanting', unproven: 'Planned, better not ruled out', kept: 'Kept as they were',
+  proven: 'Proven: nothing better exists', going: 'On the way',
 }
 
 function kindOf(line: PlanRunLine): Kind {
@@ -29,12 +30,21 @@ const groups = computed(() => (Object.keys(KIND) as Kind[]).flatMap((kind) => {
 }))
 const done = computed(() => props.run.lines.filter(line => line.state !== 'waiting' && line.state !== 'working').length)
 const going = computed(() => done.value < props.run.lines.length)
-const mendable = computed(() => props.run.lines.filter(line => line.state === 'failed' || line.state === 'cancelled').length)
-const waiting = computed(() => props.run.lines.flatMap(line => line.weeks).filter(week => week.outcome === 'proposed' && !week.assigned).length)
-const toAccept = (lines: readonly PlanRunLine[]): boolean => lines.some(line => line.weeks.some(week => week.outcome === 'proposed' && !week.assigned))
+const mendable = computed(() =>
+  props.run.lines.filter(line => line.state === 'failed' || line.state === 'cancelled').length
+)
+const waiting = computed(() =>
+  props.run.lines.flatMap(line => line.weeks).filter(week => week.outcome === 'proposed' && !week.assigned).length
+)
+const toAccept = (lines: readonly PlanRunLine[]): boolean =>
+  lines.some(line => line.weeks.some(week => week.outcome === 'proposed' && !week.assigned))
 const stateText = (line: PlanRunLine): string => (line.weeks.length > 0 && line.weeks.every(week => week.assigned)
   ? 'assigned'
-  : line.state === 'working' ? `week ${line.weeks.length + 1} of ${props.run.weeks}` : line.state === 'done' ? '' : line.state)
+  : line.state === 'working'
+  ? `week ${line.weeks.length + 1} of ${props.run.weeks}`
+  : line.state === 'done'
+  ? ''
+  : line.state)
 </script>
 
 <template>
@@ -44,7 +54,8 @@ const stateText = (line: PlanRunLine): string => (line.weeks.length > 0 && line.
   >
     <div class="flex flex-wrap items-center gap-3 mb-2">
       <h2 class="mr-auto">
-        {{ going ? `${done} of ${run.lines.length} athletes planned` : `${run.lines.length} athletes, exceptions first` }}
+        {{ going ? `${done} of ${run.lines.length} athletes planned`
+          : `${run.lines.length} athletes, exceptions first` }}
       </h2>
       <button
         v-if="going"
@@ -128,7 +139,8 @@ const stateText = (line: PlanRunLine): string => (line.weeks.length > 0 && line.
                 v-if="run.weeks > 1"
                 class="figure underline underline-offset-2 mr-2"
                 :to="`/week/${line.athleteId}?start=${week.startsOn}`"
-              >{{ shortDay(week.startsOn) }}</NuxtLink><span class="figure whitespace-nowrap">{{ week.drills }} drills, {{ week.trunkMinutes }} min</span>
+              >{{ shortDay(week.startsOn) }}</NuxtLink><span class="figure whitespace-nowrap">{{ week.drills }} drills,
+                {{ week.trunkMinutes }} min</span>
               <template v-if="week.assigned"> · assigned</template>
               <span
                 v-if="week.proof && group.kind !== 'proven'"

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
 import {
-  buildCircuit, changeSession, coolDownFor, homePlan, layOutSession, warmUpFor, type Circuit, type PlannedSession, type PlanningContext, type WeekPlan,
+  buildCircuit, changeSession, coolDownFor, homePlan, layOutSession, warmUpFor, type Circuit, type PlannedSession,
+  type PlanningContext, type WeekPlan,
 } from '~~/core/programme'
 
 /** What stands around the work of a session: warm-up and cool-down, a circuit, a few minutes at home, a note. */
@@ -13,18 +14,30 @@ const circuit = reactive({ rounds: 2, workS: 30, restS: 30, roundRestS: 60, side
 const told = ref('')
 
 const warmUp = computed(() => warmUpFor(props.session, props.context))
-const freeMinutes = computed(() => Math.max(0, Math.floor(props.session.minutes - layOutSession(props.session, props.context.screen.catalogue).totalS / 60)))
+const freeMinutes = computed(() =>
+  Math.max(
+    0,
+    Math.floor(props.session.minutes - layOutSession(props.session, props.context.screen.catalogue).totalS / 60),
+  )
+)
 const home = computed(() => props.session.items.filter(item => item.slot === 'home'))
 const circuits = computed(() => props.session.circuits ?? [])
-const put = (change: (session: PlannedSession) => PlannedSession): void => emit('put', changeSession(props.plan, props.session.id, change))
+const put = (change: (session: PlannedSession) => PlannedSession): void =>
+  emit('put', changeSession(props.plan, props.session.id, change))
 
 function setMinutes(field: 'warmUpMinutes' | 'coolDownMinutes', value: number): void {
   put(({ [field]: _, ...session }) => (value > 0 ? { ...session, [field]: Math.min(30, Math.round(value)) } : session))
 }
 function addHome(): void {
   const found = homePlan(props.plan, props.session.id, homeMinutes.value, props.context)
-  told.value = found.length > 0 ? `At home: ${found.map(f => f.instead).join('; ')}.` : 'Nothing that may be done at home serves what is short.'
-  if (found.length > 0) put(session => ({ ...session, items: [...session.items.filter(i => i.slot !== 'home'), ...found.map(f => f.item)] }))
+  told.value = found.length > 0
+    ? `At home: ${found.map(f => f.instead).join('; ')}.`
+    : 'Nothing that may be done at home serves what is short.'
+  if (found.length > 0)
+    put(session => ({
+      ...session,
+      items: [...session.items.filter(i => i.slot !== 'home'), ...found.map(f => f.item)],
+    }))
 }
 function addCircuit(): void {
   const built = buildCircuit(props.session, { id: newKey(), ...circuit }, freeMinutes.value, props.context)
@@ -32,20 +45,32 @@ function addCircuit(): void {
     told.value = `No circuit fits the ${freeMinutes.value} min that are free.`
     return
   }
-  told.value = `${built.items.length} stations, ${built.circuit.rounds} ${built.circuit.rounds === 1 ? 'round' : 'rounds'}.`
-  put(session => ({ ...session, items: [...session.items, ...built.items], circuits: [...circuits.value, built.circuit] }))
+  told.value = `${built.items.length} stations, ${built.circuit.rounds} ${
+    built.circuit.rounds === 1 ? 'round' : 'rounds'
+  }.`
+  put(session => ({
+    ...session, items: [...session.items, ...built.items], circuits: [...circuits.value, built.circuit],
+  }))
 }
 function removeCircuit(id: string): void {
   put(({ circuits: _, ...session }) => {
     const rest = circuits.value.filter(c => c.id !== id)
-    return { ...session, items: session.items.filter(i => i.circuit !== id), ...(rest.length > 0 ? { circuits: rest } : {}) }
+    return {
+      ...session,
+      items: session.items.filter(i => i.circuit !== id),
+      ...(rest.length > 0 ? { circuits: rest } : {}),
+    }
   })
 }
 function setNote(text: string): void {
   put(({ note: _, ...session }) => (text.trim() ? { ...session, note: text.slice(0, 1000) } : session))
 }
-const FIELDS = [['rounds', 'Rounds', 1, 10], ['workS', 'Work, s', 5, 300], ['restS', 'Rest, s', 0, 300], ['roundRestS', 'Between rounds, s', 0, 600]] as const
-const setField = (name: (typeof FIELDS)[number][0], value: number, [least, most]: readonly [number, number]): void => { circuit[name] = Math.min(most, Math.max(least, Math.round(value) || least)) }
+const FIELDS = [['rounds', 'Rounds', 1, 10], ['workS', 'Work, s', 5, 300], ['restS', 'Rest, s', 0, 300], [
+  'roundRestS', 'Between rounds, s', 0, 600,
+]] as const
+const setField = (name: (typeof FIELDS)[number][0], value: number, [least, most]: readonly [number, number]): void => {
+  circuit[name] = Math.min(most, Math.max(least, Math.round(value) || least))
+}
 </script>
 
 <template>
@@ -54,7 +79,8 @@ const setField = (name: (typeof FIELDS)[number][0], value: number, [least, most]
       <h3>Warm-up and cool-down</h3>
       <p class="flex flex-wrap gap-4">
         <label
-          v-for="[field, label] in ([['warmUpMinutes', 'Warm-up, min'], ['coolDownMinutes', 'Cool-down, min']] as const)"
+          v-for="[field, label] in
+          ([['warmUpMinutes', 'Warm-up, min'], ['coolDownMinutes', 'Cool-down, min']] as const)"
           :key="field"
           class="flex items-center gap-2"
         >{{ label }}
@@ -88,7 +114,8 @@ const setField = (name: (typeof FIELDS)[number][0], value: number, [least, most]
         :key="one.id"
         class="flex gap-3 items-center"
       >
-        <span class="figure">{{ one.rounds }} × ({{ one.workS }} s work, {{ one.restS }} s rest), {{ one.roundRestS }} s between rounds</span>
+        <span class="figure">{{ one.rounds }} × ({{ one.workS }} s work, {{ one.restS }} s rest), {{ one.roundRestS }}
+          s between rounds</span>
         <button
           type="button"
           class="underline underline-offset-2"
@@ -129,7 +156,8 @@ const setField = (name: (typeof FIELDS)[number][0], value: number, [least, most]
         </button>
       </p>
       <p class="text-quiet">
-        Hold, move, turn, balance: a station each. A second round takes the next rung where it is open, with the first as fallback. {{ freeMinutes }} min are free.
+        Hold, move, turn, balance: a station each. A second round takes the next rung where it is open, with the first
+        as fallback. {{ freeMinutes }} min are free.
       </p>
     </section>
     <section>

@@ -4,7 +4,9 @@ import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 
 /** Day and minutes of a session, and whether somebody watches. */
-const props = withDefaults(defineProps<{ day: number, minutes: number, supervised?: boolean, isNew: boolean }>(), { supervised: true })
+const props = withDefaults(defineProps<{ day: number, minutes: number, supervised?: boolean, isNew: boolean }>(), {
+  supervised: true,
+})
 const emit = defineEmits<{ put: [day: number, minutes: number, supervised: boolean], remove: [] }>()
 
 const day = ref(props.day)

@@ -19,7 +19,17 @@ const props = defineProps<{
   editable: boolean
   marked: ReadonlySet<string>
 }>()
-const emit = defineEmits<{ select: [itemId: string], mark: [itemId: string], lift: [lift: PlannedLift], addLift: [], addDrill: [], options: [], extras: [] }>()
+const emit = defineEmits<
+  {
+    select: [itemId: string]
+    mark: [itemId: string]
+    lift: [lift: PlannedLift]
+    addLift: []
+    addDrill: []
+    options: []
+    extras: []
+  }
+>()
 
 const ROW_PX = 37
 const LINE_PX = 42
@@ -30,7 +40,13 @@ const height = computed(() => LINE_PX + 22 + Math.max(1, layout.value.rows) * RO
 const endX = computed(() => props.session.minutes * props.pxPerMinute)
 const ticks = computed(() => Array.from({ length: Math.floor(props.session.minutes / 15) }, (_, i) => (i + 1) * 15))
 /** The gravest thing against each drill. */
-const broken = computed(() => new Map([...props.conflicts].filter(c => c.itemId).sort((a, b) => Number(a.blocks) - Number(b.blocks)).map(c => [c.itemId, c])))
+const broken = computed(() =>
+  new Map(
+    [...props.conflicts].filter(c => c.itemId).sort((a, b) => Number(a.blocks) - Number(b.blocks)).map(
+      c => [c.itemId, c]
+    ),
+  )
+)
 const isStopped = (id: string): boolean => broken.value.get(id)?.blocks ?? false
 const sessionConflicts = computed(() => props.conflicts.filter(c => c.itemId === null))
 
@@ -134,16 +150,23 @@ function liftText(lift: PlannedLift, width: number): string {
         :type="editable ? 'button' : undefined"
         class="absolute top-0 bg-block text-paper text-left px-1.5 rounded-t overflow-hidden leading-tight"
         :style="{ left: `${block.x}px`, width: `${block.width - 2}px`, height: `${LINE_PX - 3}px` }"
-        :title="`${liftFacts(session.lifts[index]!.lift).name}, ${liftText(session.lifts[index]!, 0)}; one rep is braced for ${repText(session.lifts[index]!)}`"
+        :title="
+          [
+            `${liftFacts(session.lifts[index]!.lift).name}, ${liftText(session.lifts[index]!, 0)}`,
+            `one rep is braced for ${repText(session.lifts[index]!)}`,
+          ].join('; ')"
         @click="editable && emit('lift', session.lifts[index]!)"
       >
         <span class="block font-semibold whitespace-nowrap">{{ liftFacts(session.lifts[index]!.lift).name }}</span>
-        <span class="block figure text-[0.82em] tracking-tight whitespace-nowrap">{{ liftText(session.lifts[index]!, block.width) }}</span>
+        <span class="block figure text-[0.82em] tracking-tight whitespace-nowrap">
+          {{ liftText(session.lifts[index]!, block.width) }}
+        </span>
       </component>
       <div
         v-for="edge in layout.edges"
         :key="edge.kind"
-        class="absolute border-b-[3px] border-dotted border-quiet text-[0.8em] text-quiet whitespace-nowrap overflow-hidden"
+        class="absolute border-b-[3px] border-dotted border-quiet text-[0.8em] text-quiet whitespace-nowrap
+          overflow-hidden"
         :style="{ left: `${edge.x}px`, width: `${edge.width}px`, top: `${LINE_PX - 20}px`, height: '20px' }"
       >
         {{ edge.kind === 'warmUp' ? 'warm-up' : 'cool-down' }}
@@ -186,7 +209,9 @@ function liftText(lift: PlannedLift, width: number): string {
             marked.has(place.item.id) ? 'border-l-4 border-ink' : '',
             editable ? 'cursor-grab' : '',
           ]"
-          :style="{ left: `${place.labelX}px`, top: `${LINE_PX + 22 + place.row * ROW_PX}px`, maxWidth: `${place.labelWidth}px` }"
+          :style="{
+            left: `${place.labelX}px`,
+            top: `${LINE_PX + 22 + place.row * ROW_PX}px`, maxWidth: `${place.labelWidth}px` }"
           :aria-pressed="place.item.id === selectedId"
           :title="`${place.name}, ${place.dose}`"
           :data-item="editable ? place.item.id : undefined"
@@ -197,7 +222,8 @@ function liftText(lift: PlannedLift, width: number): string {
               v-if="broken.has(place.item.id)"
               class="inline-block bg-signal text-paper rounded-full size-4 text-center text-[0.8em] leading-4"
               :title="broken.get(place.item.id)!.text"
-            >{{ isStopped(place.item.id) ? '×' : '!' }}<span class="sr-only"> {{ broken.get(place.item.id)!.text }}</span></span>
+            >{{ isStopped(place.item.id) ? '×' : '!' }}<span class="sr-only">
+              {{ broken.get(place.item.id)!.text }}</span></span>
             <s v-if="isStopped(place.item.id)">{{ place.name }}</s><template v-else>
               {{ place.name }}
             </template>

@@ -3,14 +3,17 @@ import { ACTION_FACTS, type TrunkAction } from '~~/core/catalogue'
 import type { LedgerLine, TargetOrigin } from '~~/core/programme'
 
 /** Where a target comes from, step by step, and the coach's own in its place. */
-const props = defineProps<{ action: TrunkAction, origin: TargetOrigin, line: LedgerLine, editable: boolean, busy: boolean, problem: string }>()
+const props = defineProps<
+  { action: TrunkAction, origin: TargetOrigin, line: LedgerLine, editable: boolean, busy: boolean, problem: string }
+>()
 const emit = defineEmits<{ set: [lowS: number, highS: number], clear: [] }>()
 
 const low = ref(String(props.origin.band.lowS))
 const high = ref(String(props.origin.band.highS))
 const wrong = computed(() => {
   const [l, h] = [Number(low.value), Number(high.value)]
-  if (![l, h].every(n => Number.isInteger(n) && n >= 0 && n <= 3600) || low.value === '' || high.value === '') return 'Whole seconds from 0 to 3600.'
+  if (![l, h].every(n => Number.isInteger(n) && n >= 0 && n <= 3600) || low.value === '' || high.value === '')
+    return 'Whole seconds from 0 to 3600.'
   return l > h ? 'The least is not above the most.' : ''
 })
 const factor = (value: number | null): string => (value === null ? '' : `× ${Number(value.toFixed(3))}`)
@@ -47,9 +50,12 @@ const factor = (value: number | null): string => (value === null ? '' : `× ${Nu
       </tbody>
     </table>
     <p>
-      Reckoned: <b class="figure">{{ origin.reckoned.lowS }}–{{ origin.reckoned.highS }} s</b>; the lifts of this week give <b class="figure">{{ Math.round(line.liftsS) }} s</b> of it, the drills <b class="figure">{{ Math.round(line.drillsS) }} s</b>.
+      Reckoned: <b class="figure">{{ origin.reckoned.lowS }}–{{ origin.reckoned.highS }} s</b>; the lifts of this week
+      give <b class="figure">{{ Math.round(line.liftsS) }} s</b> of it, the drills
+      <b class="figure">{{ Math.round(line.drillsS) }} s</b>.
       <template v-if="origin.setBy">
-        In its place <b class="figure">{{ origin.band.lowS }}–{{ origin.band.highS }} s</b> hold, set for {{ origin.setBy.name }}.
+        In its place <b class="figure">{{ origin.band.lowS }}–{{ origin.band.highS }} s</b> hold, set for
+        {{ origin.setBy.name }}.
       </template>
     </p>
     <form

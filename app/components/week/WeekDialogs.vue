@@ -2,7 +2,8 @@
 import { v7 as newKey } from 'uuid'
 import { ACTION_FACTS, type TrunkAction, type Variation } from '~~/core/catalogue'
 import {
-  addSession, addAdapted, changeSession, comparePlans, putLift, removeItem, removeLift, removeSession, weekLedger, type Improvement, type PlannedLift, type PlannedSession, type WeekPlan,
+  addSession, addAdapted, changeSession, comparePlans, putLift, removeItem, removeLift, removeSession, weekLedger,
+  type Improvement, type PlannedLift, type PlannedSession, type WeekPlan,
 } from '~~/core/programme'
 import type { Applied, Group, RosterRow, WeekReview, WeekSheet } from '~~/shared/types'
 import ModalDialog from '~/components/common/ModalDialog.vue'
@@ -35,7 +36,9 @@ const props = defineProps<{
   keysOn: boolean
   titleOf: (session: PlannedSession) => string
 }>()
-const emit = defineEmits<{ keys: [on: boolean], choose: [session: PlannedSession, variation: Variation], select: [itemId: string] }>()
+const emit = defineEmits<
+  { keys: [on: boolean], choose: [session: PlannedSession, variation: Variation], select: [itemId: string] }
+>()
 
 const catalogue = useCatalogue()
 const plan = computed(() => props.store.plan)
@@ -66,8 +69,12 @@ function take({ kind, itemId, sessionId, item }: Improvement): void {
 
 /** That somebody watches is the usual, and not written down. */
 function putSession(session: PlannedSession | null, day: number, minutes: number, supervised: boolean): void {
-  const put = ({ supervised: _, ...plain }: PlannedSession): PlannedSession => ({ ...plain, day, minutes, ...(supervised ? {} : { supervised }) })
-  const changed = session ? changeSession(plan.value, session.id, put) : addSession(plan.value, put({ id: newKey(), day, minutes, lifts: [], items: [] }))
+  const put = ({ supervised: _, ...plain }: PlannedSession): PlannedSession => ({
+    ...plain, day, minutes, ...(supervised ? {} : { supervised }),
+  })
+  const changed = session
+    ? changeSession(plan.value, session.id, put)
+    : addSession(plan.value, put({ id: newKey(), day, minutes, lifts: [], items: [] }))
   props.store.change({ sessions: [...changed.sessions].sort((a, b) => a.day - b.day) })
   close()
 }
@@ -75,29 +82,53 @@ function putSession(session: PlannedSession | null, day: number, minutes: number
 /** A pasted day takes the place of that day; other days stay. */
 function putRoutine(routine: WeekPlan): void {
   const days = new Set(routine.sessions.map(s => s.day))
-  const fresh = routine.sessions.map(s => ({ ...s, id: newKey(), lifts: s.lifts.map(l => ({ ...l, id: newKey() })), items: s.items.map(i => ({ ...i, id: newKey() })) }))
-  props.store.change({ sessions: [...plan.value.sessions.filter(s => !days.has(s.day)), ...fresh].sort((a, b) => a.day - b.day) })
+  const fresh = routine.sessions.map(s => ({
+    ...s, id: newKey(), lifts: s.lifts.map(l => ({ ...l, id: newKey() })),
+    items: s.items.map(i => ({ ...i, id: newKey() })),
+  }))
+  props.store.change({
+    sessions: [...plan.value.sessions.filter(s => !days.has(s.day)), ...fresh].sort((a, b) => a.day - b.day),
+  })
   dialog.value = { kind: 'review' }
 }
 
 const difference = computed(() => {
   const other = against.value === 'last' ? props.sheet.previousPlan : proposed.value
   if (!other) return null
-  return comparePlans({ plan: other, ledger: weekLedger(other, targets.value, catalogue.value) }, { plan: plan.value, ledger: ledger.value }, catalogue.value)
+  return comparePlans({ plan: other, ledger: weekLedger(other, targets.value, catalogue.value) }, {
+    plan: plan.value, ledger: ledger.value,
+  }, catalogue.value)
 })
-const setBand = (action: TrunkAction, band: { lowS: number, highS: number } | null): Promise<boolean> => attempt(async () => {
-  await props.store.settle(({ bands: { [action]: _, ...bands }, ...rules }) => ({ ...rules, bands: band ? { ...bands, [action]: band } : bands }))
-  close()
-})
-const apply = (itemIds: readonly string[] | null, athleteIds: readonly string[]): Promise<boolean> => attempt(async () => { applied.value = await props.store.applyTo(itemIds, athleteIds) })
+const setBand = (action: TrunkAction, band: { lowS: number, highS: number } | null): Promise<boolean> =>
+  attempt(async () => {
+    await props.store.settle(({ bands: { [action]: _, ...bands }, ...rules }) => ({
+      ...rules, bands: band ? { ...bands, [action]: band } : bands,
+    }))
+    close()
+  })
+const apply = (itemIds: readonly string[] | null, athleteIds: readonly string[]): Promise<boolean> =>
+  attempt(async () => {
+    applied.value = await props.store.applyTo(itemIds, athleteIds)
+  })
 const others = computed(() => props.rows.filter(row => row.athlete.id !== props.sheet.athlete.id))
-const countOf = (itemIds: readonly string[] | null): number => itemIds?.length ?? plan.value.sessions.reduce((sum, s) => sum + s.items.length, 0)
-const nameOfItem = (id: string): string => catalogue.value.find(plan.value.sessions.flatMap(s => s.items).find(i => i.id === id)?.variationId ?? '')?.name ?? 'a drill'
-const dayOf = (id: string): string => { const found = plan.value.sessions.find(s => s.id === id); return found ? props.titleOf(found) : '' }
-const current = (session: PlannedSession): PlannedSession => plan.value.sessions.find(s => s.id === session.id) ?? session
-const putLiftIn = (session: PlannedSession, lift: PlannedLift): void => { props.store.change(putLift(plan.value, session.id, lift)); close() }
+const countOf = (itemIds: readonly string[] | null): number =>
+  itemIds?.length ?? plan.value.sessions.reduce((sum, s) => sum + s.items.length, 0)
+const nameOfItem = (id: string): string =>
+  catalogue.value.find(plan.value.sessions.flatMap(s => s.items).find(i => i.id === id)?.variationId ?? '')?.name
+    ?? 'a drill'
+const dayOf = (id: string): string => {
+  const found = plan.value.sessions.find(s => s.id === id)
+  return found ? props.titleOf(found) : ''
+}
+const current = (session: PlannedSession): PlannedSession =>
+  plan.value.sessions.find(s => s.id === session.id) ?? session
+const putLiftIn = (session: PlannedSession, lift: PlannedLift): void => {
+  props.store.change(putLift(plan.value, session.id, lift))
+  close()
+}
 const TITLE: Readonly<Record<Exclude<WeekDialog['kind'], 'lift' | 'drill' | 'extras' | 'target'>, string>> = {
-  session: 'Session', keys: 'Keys of the week sheet', review: 'The week, looked through', paste: 'Paste a routine', compare: 'Compare', apply: 'Copy to others',
+  session: 'Session', keys: 'Keys of the week sheet', review: 'The week, looked through', paste: 'Paste a routine',
+  compare: 'Compare', apply: 'Copy to others',
 }
 const title = computed(() => {
   const shown = dialog.value
@@ -138,8 +169,10 @@ const title = computed(() => {
       :minutes="dialog.session?.minutes ?? 60"
       :supervised="dialog.session?.supervised ?? true"
       :is-new="dialog.session === null"
-      @put="(day, minutes, supervised) => dialog?.kind === 'session' && putSession(dialog.session, day, minutes, supervised)"
-      @remove="dialog?.kind === 'session' && dialog.session && store.change(removeSession(plan, dialog.session.id)); close()"
+      @put="(day, minutes, supervised) => dialog?.kind === 'session'
+        && putSession(dialog.session, day, minutes, supervised)"
+      @remove="dialog?.kind === 'session' && dialog.session
+        && store.change(removeSession(plan, dialog.session.id)); close()"
     />
     <KeysHelp
       v-else-if="dialog?.kind === 'keys'"
@@ -223,7 +256,8 @@ const title = computed(() => {
         v-else
         class="text-quiet"
       >
-        {{ against === 'last' ? 'There is no week before this one.' : 'Nothing was proposed since the sheet was opened.' }}
+        {{ against === 'last' ? 'There is no week before this one.'
+          : 'Nothing was proposed since the sheet was opened.' }}
       </p>
     </template>
     <ApplyForm

@@ -45,13 +45,28 @@ const area = ref<HTMLElement | null>(null)
 const { width } = useElementSize(area)
 const stripWidth = computed(() => Math.max(240, width.value - 132))
 const longestMinutes = computed(() =>
-  Math.max(30, ...plan.value.sessions.map(s => Math.max(s.minutes, (layOutSession(s, catalogue.value).totalS + layOutSession(s, catalogue.value).homeS) / 60))))
-const trunkMinutes = computed(() => Math.round(plan.value.sessions.reduce((sum, s) => sum + layOutSession(s, catalogue.value).trunkS, 0) / 60))
+  Math.max(
+    30,
+    ...plan.value.sessions.map(s =>
+      Math.max(s.minutes, (layOutSession(s, catalogue.value).totalS + layOutSession(s, catalogue.value).homeS) / 60)
+    ),
+  )
+)
+const trunkMinutes = computed(() =>
+  Math.round(plan.value.sessions.reduce((sum, s) => sum + layOutSession(s, catalogue.value).trunkS, 0) / 60)
+)
 const moment = computed(() => weekMoment(plan.value, props.sheet.athlete, catalogue.value))
 /** Athletes of the same groups: a drill dropped on one of them is copied. */
-const mates = computed(() => props.rows.filter(({ athlete }) => athlete.id !== props.sheet.athlete.id && athlete.groupIds.some(id => props.sheet.athlete.groupIds.includes(id))).slice(0, 24))
+const mates = computed(() =>
+  props.rows.filter(({ athlete }) =>
+    athlete.id !== props.sheet.athlete.id && athlete.groupIds.some(id => props.sheet.athlete.groupIds.includes(id))
+  ).slice(0, 24)
+)
 const pxPerMinute = computed(() => stripWidth.value / longestMinutes.value)
-const { preview, dragging } = useStripDrag(area, () => plan.value, () => pxPerMinute.value, () => catalogue.value, week.moveTo, (itemId, athleteId) => void copyTo(itemId, athleteId))
+const { preview, dragging } = useStripDrag(
+  area, () => plan.value, () => pxPerMinute.value, () => catalogue.value, week.moveTo,
+  (itemId, athleteId) => void copyTo(itemId, athleteId),
+)
 const copied = ref('')
 const copying = useAttempt()
 const copyTo = (itemId: string, athleteId: string): Promise<boolean> => copying.attempt(async () => {
@@ -62,7 +77,10 @@ const copyTo = (itemId: string, athleteId: string): Promise<boolean> => copying.
 })
 
 const titleOf = (session: PlannedSession): string => shortDay(addDays(props.sheet.week.startsOn, session.day))
-const KIND = { competition: 'competition', dayBefore: 'day before: activation only', twoDaysBefore: 'two days before', dayAfter: 'day after: easy', training: '' }
+const KIND = {
+  competition: 'competition', dayBefore: 'day before: activation only', twoDaysBefore: 'two days before',
+  dayAfter: 'day after: easy', training: '',
+}
 /** What speaks loudest about a day: a competition near it, or else what the season has it for. */
 const kindOf = (session: PlannedSession): string => {
   const season = context.value.seasonDays?.[session.day]
@@ -81,8 +99,11 @@ function chooseDrill(session: PlannedSession, variation: Variation): void {
 
 /** A lock is stored for the athlete: the week itself stays as it is. */
 const locking = useAttempt()
-const lock = (to: 'never' | readonly string[] | null): Promise<boolean> => locking.attempt(() => week.lock(selected.value!.item.variationId, to))
-watch(selectedId, () => { locking.problem.value = '' })
+const lock = (to: 'never' | readonly string[] | null): Promise<boolean> =>
+  locking.attempt(() => week.lock(selected.value!.item.variationId, to))
+watch(selectedId, () => {
+  locking.problem.value = ''
+})
 
 /** A drill that was sent here from the bench goes to the first session that is still ahead. */
 onMounted(() => {
@@ -114,10 +135,24 @@ const actions: KeyAction[] = [
   { keys: ['l'], text: 'Keep this drill here when proposing, or no longer', run: whenEditable(week.keepIt) },
   { keys: ['f'], text: 'Settle the conflict by its smallest step', run: whenEditable(() => week.mendIt()) },
   { keys: ['o'], text: 'Take the better week around your edits', run: whenEditable(week.takeOffer) },
-  { keys: ['x'], text: 'Mark this drill, or no longer: what follows is done to all marked', run: () => week.mark(selectedId.value) },
+  {
+    keys: ['x'],
+    text: 'Mark this drill, or no longer: what follows is done to all marked',
+    run: () => week.mark(selectedId.value),
+  },
   { keys: ['Escape'], text: 'Nothing marked', run: () => week.mark(null) },
-  { keys: ['e'], text: 'Look through the week: known mistakes, single changes', run: () => { dialog.value = { kind: 'review' } } },
-  { keys: ['c'], text: 'Copy marked drills, or all, to others', run: whenEditable(() => { dialog.value = { kind: 'apply', itemIds: marked.value.size > 0 ? [...marked.value] : null } }) },
+  {
+    keys: ['e'], text: 'Look through the week: known mistakes, single changes',
+    run: () => {
+      dialog.value = { kind: 'review' }
+    },
+  },
+  {
+    keys: ['c'], text: 'Copy marked drills, or all, to others',
+    run: whenEditable(() => {
+      dialog.value = { kind: 'apply', itemIds: marked.value.size > 0 ? [...marked.value] : null }
+    }),
+  },
   { keys: ['1', '2', '3', '4', '5'], text: 'Swap for that alternative', run: () => undefined },
   { keys: ['a'], text: 'Add a drill', run: whenEditable(drillForSelected) },
   { keys: ['Delete', 'Backspace'], text: 'Leave the drill out', run: whenEditable(week.remove) },
@@ -129,7 +164,12 @@ const actions: KeyAction[] = [
 const swapKeys: KeyAction[] = [1, 2, 3, 4, 5].map(n =>
   ({ keys: [String(n)], text: '', run: whenEditable(() => week.swap(n - 1)) }))
 const { on: keysOn } = useSingleKeys([...swapKeys, ...actions])
-defineExpose({ propose: week.propose, copyLifts: week.copyLifts, copyWeek: week.copyWeek, showKeys: () => { dialog.value = { kind: 'keys' } } })
+defineExpose({
+  propose: week.propose, copyLifts: week.copyLifts, copyWeek: week.copyWeek,
+  showKeys: () => {
+    dialog.value = { kind: 'keys' }
+  },
+})
 </script>
 
 <template>
@@ -238,7 +278,10 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, copyWeek: week.
         v-if="context.rules.block"
         class="mt-2 lg:ml-4"
       >
-        <b>Week {{ context.rules.block.week }} of {{ context.rules.block.weeks }}</b><template v-if="context.rules.block.phase">, {{ PHASES[context.rules.block.phase].name.toLowerCase() }}: {{ PHASES[context.rules.block.phase].purpose }}</template>
+        <b>Week {{ context.rules.block.week }} of
+          {{ context.rules.block.weeks }}</b><template v-if="context.rules.block.phase">,
+          {{ PHASES[context.rules.block.phase].name.toLowerCase() }}:
+          {{ PHASES[context.rules.block.phase].purpose }}</template>
       </p>
       <p
         v-if="proving || proof"
@@ -252,7 +295,8 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, copyWeek: week.
         class="mt-2 lg:ml-4 border-l-4 border-signal bg-paper px-3 py-1.5"
         role="status"
       >
-        Around your edits the rest can be planned better: {{ Math.round(week.offer.value.gain) }} weighted seconds less wanting.
+        Around your edits the rest can be planned better: {{ Math.round(week.offer.value.gain) }} weighted seconds less
+        wanting.
         <button
           type="button"
           class="underline underline-offset-2 font-semibold"
@@ -295,7 +339,8 @@ defineExpose({ propose: week.propose, copyLifts: week.copyLifts, copyWeek: week.
       :style="{ left: `${preview.x + 12}px`, top: `${preview.y + 12}px` }"
       aria-hidden="true"
     >
-      {{ preview.sessionId ? `${titleOf(plan.sessions.find(s => s.id === preview!.sessionId)!)}, ` : '' }}{{ preview.text }}
+      {{ preview.sessionId ? `${titleOf(plan.sessions.find(s => s.id === preview!.sessionId)!)}, `
+        : '' }}{{ preview.text }}
     </div>
     <ul
       v-if="dragging && mates.length > 0"

@@ -22,7 +22,9 @@ const editing = computed(() => {
   const found = store.catalogue.find(String(route.query.drill ?? ''))
   return found && isOwn(found) ? store.stored.own.variations.find(v => v.id === found.id) ?? null : null
 })
-const like = computed(() => store.catalogue.find(String(route.query.like ?? '')) ?? store.catalogue.find('front-plank.elbows')!)
+const like = computed(() =>
+  store.catalogue.find(String(route.query.like ?? '')) ?? store.catalogue.find('front-plank.elbows')!
+)
 const start = computed(() => editing.value ?? copyOf(like.value))
 const draftKey = computed(() => `draft/drill/${editing.value?.id ?? `like-${like.value.id}`}`)
 const missing = computed(() => route.query.drill !== undefined && !editing.value)
@@ -118,7 +120,8 @@ const remove = (id: string) => storeChange('Taking a drill out', id, own => remo
         :title="`Take ${editing?.name ?? 'it'} out?`"
         @close="asking = false"
       >
-        <p>Sets that were done with it stay in the record. In weeks that still hold it, it is marked and has to be replaced before they are stored again.</p>
+        <p>Sets that were done with it stay in the record. In weeks that still hold it, it is marked and has to be
+          replaced before they are stored again.</p>
         <p class="flex gap-2 mt-3">
           <button
             type="button"

@@ -28,22 +28,36 @@ const openId = ref<string | null>(null)
 const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
 
 /** Whose body the figures are: the athlete who was looked at last, or a reference body. */
-const athlete = computed(() => (roster.rows.find(row => row.athlete.id === roster.lastAthleteId) ?? roster.rows[0])?.athlete ?? null)
+const athlete = computed(() =>
+  (roster.rows.find(row => row.athlete.id === roster.lastAthleteId) ?? roster.rows[0])?.athlete ?? null
+)
 const REFERENCE = { sex: 'female', heightCm: 170, massKg: 65 } as const
 const screen = computed(() => (athlete.value ? screenOf(athlete.value, session.me!.today, catalogue.value) : null))
-const rungs = computed(() => new Map(catalogue.value.variations.map(v => [v.id, reckon(v, athlete.value ?? REFERENCE)])))
+const rungs = computed(() =>
+  new Map(catalogue.value.variations.map(v => [v.id, reckon(v, athlete.value ?? REFERENCE)]))
+)
 const ladderName = computed(() => new Map(catalogue.value.ladders.map(ladder => [ladder.id, ladder.name])))
 function away(id: string): string {
   if (!screen.value) return ''
-  return removals(catalogue.value.find(id)!, screen.value).find(r => r.rule === 'flag' || r.rule === 'redFlag' || r.rule === 'age')?.text ?? ''
+  return removals(catalogue.value.find(id)!, screen.value).find(r =>
+    r.rule === 'flag' || r.rule === 'redFlag' || r.rule === 'age'
+  )?.text ?? ''
 }
 
-const any = <T extends string>(word: string, entries: readonly (readonly [T, string])[]) => [[null, word] as const, ...entries]
+const any = <T extends string>(
+  word: string, entries: readonly (readonly [T, string])[],
+) => [[null, word] as const, ...entries]
 const ACTIONS = any('any action', TRUNK_ACTIONS.map(a => [a, ACTION_FACTS[a].label] as const))
 const POSTURE_CHOICES = any('any posture', Object.entries(POSTURES) as [keyof typeof POSTURES, string][])
 const MODE_CHOICES = any('any mode', Object.entries(MODES) as [keyof typeof MODES, string][])
-const FLAG_CHOICES = any('any athlete', FLAG_IDS.filter(id => FLAGS[id].kind === 'amber').map(id => [id, FLAGS[id].name] as const))
-const SPORTS = any('any sport', (Object.keys(sportNames) as (keyof typeof sportNames)[]).map(id => [id, sportNames[id].name] as const))
+const FLAG_CHOICES = any(
+  'any athlete',
+  FLAG_IDS.filter(id => FLAGS[id].kind === 'amber').map(id => [id, FLAGS[id].name] as const),
+)
+const SPORTS = any(
+  'any sport',
+  (Object.keys(sportNames) as (keyof typeof sportNames)[]).map(id => [id, sportNames[id].name] as const),
+)
 
 async function show(id: string): Promise<void> {
   clear()
@@ -51,8 +65,10 @@ async function show(id: string): Promise<void> {
   await nextTick()
   document.getElementById(`drill-${id}`)?.scrollIntoView({ block: 'start' })
 }
-const toBench = (id: string) => navigateTo({ path: `/ladders/${athlete.value!.id}`, query: { ladder: catalogue.value.find(id)!.ladder } })
-const toWeek = (id: string) => navigateTo({ path: `/week/${athlete.value!.id}`, query: { start: mondayOf(session.me!.today), add: id } })
+const toBench = (id: string) =>
+  navigateTo({ path: `/ladders/${athlete.value!.id}`, query: { ladder: catalogue.value.find(id)!.ladder } })
+const toWeek = (id: string) =>
+  navigateTo({ path: `/week/${athlete.value!.id}`, query: { start: mondayOf(session.me!.today), add: id } })
 </script>
 
 <template>

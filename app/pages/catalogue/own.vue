@@ -23,7 +23,9 @@ const groups = computed(() => store.catalogue.ladders.map(ladder => ({
   drills: [...ladder.rungs, ...(ladder.beside ?? [])].filter(isOwn),
 })).filter(({ drills }) => drills.length > 0))
 const count = computed(() => store.catalogue.variations.filter(isOwn).length)
-const toEdit = (drill: Variation) => (editable.value ? navigateTo({ path: '/catalogue/edit', query: { drill: drill.id } }) : undefined)
+const toEdit = (
+  drill: Variation,
+) => (editable.value ? navigateTo({ path: '/catalogue/edit', query: { drill: drill.id } }) : undefined)
 
 const file = ref<{ name: string, reading: CatalogueReading } | null>(null)
 const picker = ref<HTMLInputElement | null>(null)
@@ -69,11 +71,14 @@ const takeIn = () => attempt(async () => {
   return `Taken in: ${reading.added.length} new, ${reading.changed.length} changed.`
 })
 
-const write = (kind: 'json' | 'csv', all: boolean) => attempt(async () => {
-  const text = await writeCatalogue(store.catalogue, store.stored.own, kind, all)
-  saveAsFile(`keen-anchor-${all ? 'catalogue' : 'own-drills'}.${kind}`, text, kind === 'csv' ? 'text/csv' : 'application/json')
-  return ''
-})
+const write = (kind: 'json' | 'csv', all: boolean) =>
+  attempt(async () => {
+    const text = await writeCatalogue(store.catalogue, store.stored.own, kind, all)
+    saveAsFile(
+      `keen-anchor-${all ? 'catalogue' : 'own-drills'}.${kind}`, text, kind === 'csv' ? 'text/csv' : 'application/json',
+    )
+    return ''
+  })
 </script>
 
 <template>
@@ -109,7 +114,8 @@ const write = (kind: 'json' | 'csv', all: boolean) => attempt(async () => {
         class="border-b-2 border-ink pb-1 text-quiet"
         role="status"
       >
-        {{ count === 0 ? 'None yet. Start from any drill of the catalogue, or bring a file.' : count === 1 ? 'One drill' : `${count} drills` }}
+        {{ count === 0 ? 'None yet. Start from any drill of the catalogue, or bring a file.' : count === 1
+          ? 'One drill' : `${count} drills` }}
         <b
           v-if="said"
           class="text-ink ml-2"
@@ -121,7 +127,8 @@ const write = (kind: 'json' | 'csv', all: boolean) => attempt(async () => {
         class="mt-3"
       >
         <h2>
-          {{ ladder.name }} <span class="text-quiet font-normal text-[0.85em]">{{ own ? `your own ladder: ${ladder.aim}` : 'beside our rungs' }}</span>
+          {{ ladder.name }} <span class="text-quiet font-normal text-[0.85em]">{{ own
+            ? `your own ladder: ${ladder.aim}` : 'beside our rungs' }}</span>
         </h2>
         <DrillRow
           v-for="drill in drills"
@@ -139,11 +146,14 @@ const write = (kind: 'json' | 'csv', all: boolean) => attempt(async () => {
           Files
         </h2>
         <p class="text-quiet mb-2">
-          JSON for other programs, CSV for a spreadsheet: one drill a row. The same columns come back in; a row without id is a new drill.
+          JSON for other programs, CSV for a spreadsheet: one drill a row. The same columns come back in; a row without
+          id is a new drill.
         </p>
         <p class="flex flex-wrap gap-2">
           <button
-            v-for="[kind, all, text] in ([['csv', false, 'Own drills as CSV'], ['json', false, 'Own drills as JSON'], ['csv', true, 'Everything as CSV'], ['json', true, 'Everything as JSON']] as const)"
+            v-for="[kind, all, text] in
+              ([['csv', false, 'Own drills as CSV'], ['json', false, 'Own drills as JSON'],
+            ['csv', true, 'Everything as CSV'], ['json', true, 'Everything as JSON']] as const)"
             :key="text"
             type="button"
             class="btn"

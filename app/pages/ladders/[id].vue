@@ -35,10 +35,14 @@ watch(id, () => {
 onMounted(roster.load)
 
 /** Somebody to reckon with until the athlete is there. */
-const NOBODY = { sex: 'female', heightCm: 170, massKg: 65, rungs: {}, flags: [], equipment: [], braceStep: 1, birthYear: 2000 } as unknown as Athlete
+const NOBODY = {
+  sex: 'female', heightCm: 170, massKg: 65, rungs: {}, flags: [], equipment: [], braceStep: 1, birthYear: 2000,
+} as unknown as Athlete
 const athlete = computed(() => store.athlete ?? NOBODY)
 const screen = computed(() => screenOf(athlete.value, session.me!.today, catalogue.value))
-const ladderId = computed(() => (catalogue.value.ladders.some(l => l.id === route.query.ladder) ? String(route.query.ladder) : 'front-plank'))
+const ladderId = computed(
+  () => (catalogue.value.ladders.some(l => l.id === route.query.ladder) ? String(route.query.ladder) : 'front-plank')
+)
 const bench = useLadderBench(athlete, screen, ladderId)
 const { ladder, rungs, presentRung, live, others, sliders, verdict, work, found } = bench
 useHead({ title: () => `${ladder.value.name}, ${athlete.value.name ?? ''} · Keen Anchor` })
@@ -81,16 +85,21 @@ async function put(): Promise<void> {
     said.value = `Stored: ${store.athlete.name} stands on ${name.toLowerCase()}.`
   }
   catch (error) {
-    const current = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as Athlete | undefined : undefined
+    const current = error instanceof AppError && error.code === 'changedElsewhere'
+      ? error.current as Athlete | undefined
+      : undefined
     if (current) store.athlete = current
-    said.value = current ? `${messageOf(error)} This is where they stand now: put them again if it still holds.` : messageOf(error)
+    said.value = current
+      ? `${messageOf(error)} This is where they stand now: put them again if it still holds.`
+      : messageOf(error)
   }
   finally {
     busy.value = false
   }
 }
 
-const addToWeek = () => navigateTo({ path: `/week/${id.value}`, query: { start: mondayOf(session.me!.today), add: live.value.variation.id } })
+const addToWeek = () =>
+  navigateTo({ path: `/week/${id.value}`, query: { start: mondayOf(session.me!.today), add: live.value.variation.id } })
 function step(by: 1 | -1): void {
   const at = rungs.value.findIndex(r => r.variation.id === live.value.variation.id)
   const next = rungs.value[at + by]
@@ -183,7 +192,8 @@ const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).l
         >{{ one.name }}</NuxtLink>
       </nav>
       <p class="text-quiet text-[0.9em]">
-        {{ ladder.aim }} Rungs stand at the external moment about L4/L5, N·m, for {{ store.athlete.heightCm }} cm and {{ store.athlete.massKg }} kg; bars are the band of doubt.
+        {{ ladder.aim }} Rungs stand at the external moment about L4/L5, N·m, for {{ store.athlete.heightCm }} cm and
+        {{ store.athlete.massKg }} kg; bars are the band of doubt.
       </p>
       <TeamRung
         v-if="team"
@@ -203,7 +213,8 @@ const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).l
         @choose="choose"
       />
       <section
-        class="panel mt-3 grid grid-cols-[minmax(0,1fr)] md:grid-cols-[minmax(0,20rem)_minmax(0,1fr)_minmax(0,22rem)] gap-5"
+        class="panel mt-3 grid grid-cols-[minmax(0,1fr)] md:grid-cols-[minmax(0,20rem)_minmax(0,1fr)_minmax(0,22rem)]
+          gap-5"
         :aria-label="live.variation.name"
       >
         <div class="flex flex-col items-center">
@@ -264,7 +275,8 @@ const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).l
         {{ said }}
       </p>
       <p class="text-quiet text-[0.85em]">
-        {{ posed }} of {{ catalogue.variations.length }} drills have a pose. Held positions only; estimates for comparing rungs, not loads inside the spine. Not medical advice.
+        {{ posed }} of {{ catalogue.variations.length }} drills have a pose. Held positions only; estimates for
+        comparing rungs, not loads inside the spine. Not medical advice.
       </p>
     </template>
   </div>

@@ -26,7 +26,10 @@ import type { Today } from '~~/shared/types'
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Session · Keen Anchor' })
 
-const EMPTY: Today = { athleteId: '', athleteName: '', day: '', stop: null, session: null, logs: [], nextDays: [], nextCompetition: null, season: null, entries: [], notices: [] }
+const EMPTY: Today = {
+  athleteId: '', athleteName: '', day: '', stop: null, session: null, logs: [], nextDays: [], nextCompetition: null,
+  season: null, entries: [], notices: [],
+}
 
 const route = useRoute()
 const session = useSessionStore()
@@ -170,7 +173,9 @@ function skip(): void {
     />
     <section v-else>
       <p class="text-quiet">
-        Drill {{ place }} of {{ openDrills.length }} · set {{ current.setNumber }}<template v-if="current.setNumber <= current.item.dose.sets"> of {{ current.item.dose.sets }}</template><template v-else>, extra</template>
+        Drill {{ place }} of {{ openDrills.length }} · set
+        {{ current.setNumber <= current.item.dose.sets
+          ? `${current.setNumber} of ${current.item.dose.sets}` : `${current.setNumber}, extra` }}
       </p>
       <h1 class="flex gap-2 items-center">
         <PlaneMark
@@ -189,7 +194,8 @@ function skip(): void {
       </p>
       <template v-if="ended === null">
         <ul class="mb-3 flex flex-col gap-1">
-          <li><b>Cue:</b> {{ current.item.cueFirst === 'inside' ? current.item.cues.inside : current.item.cues.outside }}</li>
+          <li><b>Cue:</b> {{ current.item.cueFirst === 'inside' ? current.item.cues.inside
+            : current.item.cues.outside }}</li>
           <li
             v-for="note in current.item.notes ?? []"
             :key="note"

@@ -46,10 +46,16 @@ const exchange = useCalendarExchange(api)
 const today = session.me!.today
 
 /** What the address says, where it says something that is here. */
-const groupId = computed(() => (all.value?.groups.find(group => group.id === route.query.group) ?? all.value?.groups[0])?.id ?? '')
-const athletes = computed(() => roster.rows.map(row => row.athlete).filter(a => !a.archived && a.groupIds.includes(groupId.value)))
+const groupId = computed(() =>
+  (all.value?.groups.find(group => group.id === route.query.group) ?? all.value?.groups[0])?.id ?? ''
+)
+const athletes = computed(() =>
+  roster.rows.map(row => row.athlete).filter(a => !a.archived && a.groupIds.includes(groupId.value))
+)
 const athlete = computed(() => athletes.value.find(a => a.id === route.query.athlete) ?? null)
-const firstDay = computed(() => (typeof route.query.week === 'string' && isTrainingDay(route.query.week) ? route.query.week : today))
+const firstDay = computed(
+  () => (typeof route.query.week === 'string' && isTrainingDay(route.query.week) ? route.query.week : today)
+)
 const focus = computed(() => ({ groupId: groupId.value, athleteId: athlete.value?.id ?? null }))
 const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
 /** The squad's calendar and shape are changed where the squad is looked at. */
@@ -66,7 +72,14 @@ onMounted(async () => {
 })
 
 const sport = computed(() => athlete.value?.sport ?? athletes.value[0]?.sport ?? 'general')
-const sizes = computed(() => Object.fromEntries((all.value?.groups ?? []).map(g => [g.id, roster.rows.filter(r => !r.athlete.archived && r.athlete.groupIds.includes(g.id)).length])))
+const sizes = computed(() =>
+  Object.fromEntries(
+    (all.value?.groups ?? []).map(g => [
+      g.id,
+      roster.rows.filter(r => !r.athlete.archived && r.athlete.groupIds.includes(g.id)).length,
+    ]),
+  )
+)
 const view = useSeasonView(draft, sport, firstDay)
 const { days, week, weekday, startsOn, said, demands, show, weekOf } = view
 const gates = computed(() => (all.value?.gates ?? []).filter(g => g.groupId === groupId.value))
@@ -74,13 +87,27 @@ const coming = computed(() => entries.value.filter(e => e.kind === 'competition'
 const zones = computed(() => [...new Set([all.value?.timeZone ?? 'UTC', ...Intl.supportedValuesOf('timeZone')])])
 const feedChoices = computed(() => [
   ...(athlete.value ? [{ scope: 'athlete' as const, subjectId: athlete.value.id, name: athlete.value.name }] : []),
-  { scope: 'group' as const, subjectId: groupId.value, name: all.value?.groups.find(g => g.id === groupId.value)?.name ?? 'the squad' },
+  {
+    scope: 'group' as const, subjectId: groupId.value,
+    name: all.value?.groups.find(g => g.id === groupId.value)?.name ?? 'the squad',
+  },
   { scope: 'coach' as const, subjectId: null, name: 'all squads' },
 ])
-const report = computed(() => (season.value ? `/season/report?group=${groupId.value}${focus.value.athleteId ? `&athlete=${focus.value.athleteId}` : ''}` : null))
+const report = computed(
+  () => (season.value
+    ? `/season/report?group=${groupId.value}${focus.value.athleteId ? `&athlete=${focus.value.athleteId}` : ''}`
+    : null)
+)
 
-const go = (query: Record<string, string | undefined>) => router.replace({ query: { ...route.query, week: undefined, ...query } })
-const addEntry = (): void => { dialog.value = { kind: 'entry', entry: edits.newEntry(view.chosenDay.value ?? addDays(startsOn.value, 5)), isNew: true, day: null } }
+const go = (query: Record<string, string | undefined>) =>
+  router.replace({ query: { ...route.query, week: undefined, ...query } })
+const addEntry = (): void => {
+  dialog.value = {
+    kind: 'entry',
+    entry: edits.newEntry(view.chosenDay.value ?? addDays(startsOn.value, 5)),
+    isNew: true, day: null,
+  }
+}
 function openEntry(id: string): void {
   const entry = entries.value.find(e => e.id === id)
   if (entry && squadEditable.value) dialog.value = { kind: 'entry', entry, isNew: false, day: view.chosenDay.value }
@@ -101,8 +128,12 @@ const accept = () => attempt(async () => {
   draft.discard()
 })
 async function saveTable(): Promise<void> {
-  const rows = entries.value.map(({ kind, name, day, lastDay, startsAt, minutes, timeZone, importance, travelBefore, travelAfter, weeklyUntil }) =>
-    ({ kind, name, day, lastDay, startsAt: startsAt ?? '', minutes: minutes ?? '', timeZone, importance: importance ?? '', travelBefore, travelAfter, weeklyUntil: weeklyUntil ?? '' }))
+  const rows = entries.value.map((
+    { kind, name, day, lastDay, startsAt, minutes, timeZone, importance, travelBefore, travelAfter, weeklyUntil },
+  ) => ({
+    kind, name, day, lastDay, startsAt: startsAt ?? '', minutes: minutes ?? '', timeZone, importance: importance ?? '',
+    travelBefore, travelAfter, weeklyUntil: weeklyUntil ?? '',
+  }))
   saveAsFile('calendar.csv', await writeTable(rows), 'text/csv')
 }
 function openFeeds(): void {
@@ -118,13 +149,37 @@ const actions = [
   { keys: ['ArrowRight'], text: 'Week after', run: () => show(week.value + 1) },
   { keys: ['t'], text: 'This week', run: () => show(weekOf(today)) },
   { keys: ['z'], text: 'Days or weeks', run: view.zoom },
-  { keys: ['1', '2', '3', '4', '5', '6', '7'], text: 'Choose a day of the week', run: (key: string) => { weekday.value = Number(key) - 1 } },
-  { keys: ['p'], text: 'Pin the chosen day', run: () => { if (weekday.value !== null && editable.value) draft.togglePin(7 * week.value + weekday.value) } },
+  {
+    keys: ['1', '2', '3', '4', '5', '6', '7'], text: 'Choose a day of the week',
+    run: (key: string) => {
+      weekday.value = Number(key) - 1
+    },
+  },
+  {
+    keys: ['p'], text: 'Pin the chosen day',
+    run: () => {
+      if (weekday.value !== null && editable.value) draft.togglePin(7 * week.value + weekday.value)
+    },
+  },
   // Brackets are hard to reach on some keyboards: comma and stop do the same.
-  { keys: ['[', ']', ',', '.'], text: 'The competition of this week, or the next one: a day earlier, a day later', run: (key: string) => nudge('[,'.includes(key) ? -1 : 1) },
+  {
+    keys: ['[', ']', ',', '.'],
+    text: 'The competition of this week, or the next one: a day earlier, a day later',
+    run: (key: string) => nudge('[,'.includes(key) ? -1 : 1),
+  },
   { keys: ['{', '}', '<', '>'], text: 'The same by a week', run: (key: string) => nudge('{<'.includes(key) ? -7 : 7) },
-  { keys: ['a'], text: 'Add to the calendar', run: () => { if (squadEditable.value) addEntry() } },
-  { keys: ['Enter'], text: 'Accept the repair', yields: true, run: () => { if (dirty.value && editable.value) void accept() } },
+  {
+    keys: ['a'], text: 'Add to the calendar',
+    run: () => {
+      if (squadEditable.value) addEntry()
+    },
+  },
+  {
+    keys: ['Enter'], text: 'Accept the repair', yields: true,
+    run: () => {
+      if (dirty.value && editable.value) void accept()
+    },
+  },
   { keys: ['Escape'], text: 'Leave it as it was', run: () => draft.discard() },
   { keys: ['?'], text: 'This help', run: () => { dialog.value = { kind: 'keys' } } },
 ]

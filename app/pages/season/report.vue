@@ -20,10 +20,20 @@ const groupId = computed(() => String(route.query.group ?? ''))
 const athleteId = computed(() => (route.query.athlete ? String(route.query.athlete) : null))
 const reader = ref<'athlete' | 'staff'>(athleteId.value ? 'athlete' : 'staff')
 const season = computed(() => all.value?.seasons.find(one => one.groupId === groupId.value) ?? null)
-const own = computed(() => all.value?.athletes.find(one => one.groupId === groupId.value && one.athleteId === athleteId.value) ?? null)
+const own = computed(() =>
+  all.value?.athletes.find(one => one.groupId === groupId.value && one.athleteId === athleteId.value) ?? null
+)
 const skips = computed(() => new Set(own.value?.exceptions.skips ?? []))
-const entries = computed(() => (all.value?.entries ?? []).filter(e => !e.cancelled && !skips.value.has(e.id) && (e.groupId === null || e.groupId === groupId.value)))
-const name = computed(() => roster.rows.find(row => row.athlete.id === athleteId.value)?.athlete.name ?? all.value?.groups.find(g => g.id === groupId.value)?.name ?? '')
+const entries = computed(() =>
+  (all.value?.entries ?? []).filter(e =>
+    !e.cancelled && !skips.value.has(e.id) && (e.groupId === null || e.groupId === groupId.value)
+  )
+)
+const name = computed(() =>
+  roster.rows.find(row => row.athlete.id === athleteId.value)?.athlete.name ?? all.value?.groups.find(g =>
+    g.id === groupId.value
+  )?.name ?? ''
+)
 const print = (): void => window.print()
 </script>
 

@@ -5,7 +5,10 @@ import { importAthletes } from '~/api/athletes'
 import { sendTrials, withdrawTrials } from '~/api/assessment'
 import { messageOf } from '~/api/call'
 import TableImport from '~/components/common/TableImport.vue'
-import { isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine, type TrialRow } from '~/composables/importKinds'
+import {
+  isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine,
+  type TrialRow,
+} from '~/composables/importKinds'
 import { saveAsFile } from '~/composables/saveAsFile'
 import { readTable, writeTable, type TableFile } from '~/composables/tableFile'
 import { useAttempt } from '~/composables/useAttempt'
@@ -58,44 +61,68 @@ async function choose(kind: 'tests' | 'roster', event: Event): Promise<void> {
 }
 
 const MOST_TRIALS = 1500
-const takeTests = (rows: TrialRow[]) => attempt(async () => {
-  if (rows.length > MOST_TRIALS) throw new Error(`${MOST_TRIALS} rows at a time: split the file.`)
-  const there = isThere(store.squad.trials)
-  const trials = rows.filter(row => !there(row)).map(row => ({ ...toTrial(row, newKey()), sure: true }))
-  const over = rows.length - trials.length
-  if (trials.length > 0) {
-    await sendTrials(trials)
-    last.value = { text: `${trials.length} trials`, undo: () => withdrawTrials(trials.map(t => t.id)) }
-  }
-  file.value = null
-  said.value = `Taken in: ${trials.length} trials${over > 0 ? `; ${over} were here already and were passed over` : ''}.`
-  await store.loadSquad()
-})
-const takeRoster = (lines: RosterLine[]) => attempt(async () => {
-  const blank = blankAthlete(Object.keys(facility.counts) as Equipment[])
-  const added = await importAthletes(lines.map(line => ({ id: newKey(), athlete: { ...blank, ...line } })))
-  file.value = null
-  last.value = { text: `${added.length} athletes`, undo: () => Promise.all(added.map(athlete => roster.archive(athlete, true))) }
-  said.value = `Taken in: ${added.length} athletes.`
-  await load()
-})
-const undo = () => attempt(async () => {
-  const { text, undo: back } = last.value!
-  await back()
-  last.value = null
-  said.value = text.endsWith('athletes') ? `${text} are archived again.` : `${text} count no more.`
-  await load()
-})
+const takeTests = (rows: TrialRow[]) =>
+  attempt(async () => {
+    if (rows.length > MOST_TRIALS) throw new Error(`${MOST_TRIALS} rows at a time: split the file.`)
+    const there = isThere(store.squad.trials)
+    const trials = rows.filter(row => !there(row)).map(row => ({ ...toTrial(row, newKey()), sure: true }))
+    const over = rows.length - trials.length
+    if (trials.length > 0) {
+      await sendTrials(trials)
+      last.value = { text: `${trials.length} trials`, undo: () => withdrawTrials(trials.map(t => t.id)) }
+    }
+    file.value = null
+    said.value = `Taken in: ${trials.length} trials${
+      over > 0 ? `; ${over} were here already and were passed over` : ''
+    }.`
+    await store.loadSquad()
+  })
+const takeRoster = (lines: RosterLine[]) =>
+  attempt(async () => {
+    const blank = blankAthlete(Object.keys(facility.counts) as Equipment[])
+    const added = await importAthletes(lines.map(line => ({ id: newKey(), athlete: { ...blank, ...line } })))
+    file.value = null
+    last.value = {
+      text: `${added.length} athletes`,
+      undo: () => Promise.all(added.map(athlete => roster.archive(athlete, true))),
+    }
+    said.value = `Taken in: ${added.length} athletes.`
+    await load()
+  })
+const undo = () =>
+  attempt(async () => {
+    const { text, undo: back } = last.value!
+    await back()
+    last.value = null
+    said.value = text.endsWith('athletes') ? `${text} are archived again.` : `${text} count no more.`
+    await load()
+  })
 
-const write = (kind: 'tests' | 'roster', as: 'csv' | 'json') => attempt(async () => {
-  const name = `keen-anchor-${kind}.${as}`
-  if (as === 'json') return saveAsFile(name, JSON.stringify(kind === 'tests' ? store.squad.trials : athletes.value.map(withoutHealth), null, 2), 'application/json')
-  const rows = kind === 'tests' ? trialTable(store.squad.trials.filter(t => t.test in tests.value), athletes.value, tests.value) : rosterTable(athletes.value.filter(a => !a.archived), roster.groups)
-  saveAsFile(name, await writeTable(rows), 'text/csv')
-})
+const write = (kind: 'tests' | 'roster', as: 'csv' | 'json') =>
+  attempt(async () => {
+    const name = `keen-anchor-${kind}.${as}`
+    if (as === 'json')
+      return saveAsFile(
+        name,
+        JSON.stringify(kind === 'tests' ? store.squad.trials : athletes.value.map(withoutHealth), null, 2),
+        'application/json',
+      )
+    const rows = kind === 'tests'
+      ? trialTable(store.squad.trials.filter(t => t.test in tests.value), athletes.value, tests.value)
+      : rosterTable(athletes.value.filter(a => !a.archived), roster.groups)
+    saveAsFile(name, await writeTable(rows), 'text/csv')
+  })
 const KINDS = computed(() => [
-  { kind: 'tests' as const, title: 'Tests', says: `${store.squad.trials.length} trials of everybody in sight. Columns: athlete, test, side, value, what ended it, day, note.` },
-  { kind: 'roster' as const, title: 'Roster', says: 'Names, bodies, sport and groups. Flags are never in a file: each new athlete is screened here.' },
+  {
+    kind: 'tests' as const, title: 'Tests',
+    says:
+      `${store.squad.trials.length} trials of everybody in sight. `
+      + 'Columns: athlete, test, side, value, what ended it, day, note.',
+  },
+  {
+    kind: 'roster' as const, title: 'Roster',
+    says: 'Names, bodies, sport and groups. Flags are never in a file: each new athlete is screened here.',
+  },
 ])
 </script>
 

@@ -30,17 +30,29 @@ onMounted(() => Promise.all([roster.load(), instruments.load(), store.loadSquad(
 
 const own = useTestsStore()
 const catalogue = useCatalogue()
-const looks = deskLooks(() => roster.rows.map(row => row.athlete), () => store.squad.trials, { catalogue: () => catalogue.value, tests: () => own.tests, today: () => session.me!.today })
+const looks = deskLooks(() => roster.rows.map(row => row.athlete), () => store.squad.trials, {
+  catalogue: () => catalogue.value, tests: () => own.tests, today: () => session.me!.today,
+})
 useAlerts(() => roster.load())
 const desk = useTestDesk(() => session.me!.today, store.logTrial, () => Date.now(), looks)
 const { lanes, steps, front, allDone, setting } = desk
+const batteryWords = computed(() => {
+  const names = steps.value.map(step => testName(step.test, step.side, desk.tests.value).toLowerCase())
+  return `${desk.battery.value.name}: ${names.join(', ')}`
+})
 
 /** A stopwatch button in the hand stands for one athlete's key. */
 const buttonLane = ref<number | null>(null)
 const button = computed(() => instruments.list.find(one => one.kind === 'button')?.name ?? null)
 const listening = computed(() => (buttonLane.value === null ? null : button.value))
-const pressed = useInstrument(listening, instruments.watch, { press: () => { if (buttonLane.value !== null) desk.press(buttonLane.value) } })
-const BUTTON_LANES = computed(() => [[null, 'nobody'] as const, ...lanes.value.map((lane, index) => [index, lane.name] as const)])
+const pressed = useInstrument(listening, instruments.watch, {
+  press: () => {
+    if (buttonLane.value !== null) desk.press(buttonLane.value)
+  },
+})
+const BUTTON_LANES = computed(
+  () => [[null, 'nobody'] as const, ...lanes.value.map((lane, index) => [index, lane.name] as const)]
+)
 
 const groupId = ref<string | null>(null)
 const battery = ref('fourHolds')
@@ -49,7 +61,9 @@ const chosen = ref<string[]>([])
 const problem = ref('')
 const GROUPS = computed(() => [[null, 'everybody'] as const, ...roster.groups.map(g => [g.id, g.name] as const)])
 const BATTERY_CHOICES = computed(() => Object.entries(own.batteries).map(([id, { name }]) => [id, name] as const))
-const athletes = computed(() => roster.rows.map(row => row.athlete).filter(a => !a.archived && (!groupId.value || a.groupIds.includes(groupId.value))))
+const athletes = computed(() =>
+  roster.rows.map(row => row.athlete).filter(a => !a.archived && (!groupId.value || a.groupIds.includes(groupId.value)))
+)
 const names = computed(() => Object.fromEntries(athletes.value.map(a => [a.id, a.name])))
 watch(groupId, () => { chosen.value = groupId.value ? athletes.value.slice(0, LANE_KEYS.length).map(a => a.id) : [] })
 
@@ -78,7 +92,8 @@ async function undo(index: number): Promise<void> {
 
 /** What has to be written down with a trial, where a test asks for it. */
 const asks = computed(() => ({
-  bandN: steps.value.some(s => s.test === 'pressOutHold'), loadKg: steps.value.some(s => s.test === 'rowSupported' || s.test === 'rowUnsupported'),
+  bandN: steps.value.some(s => s.test === 'pressOutHold'),
+  loadKg: steps.value.some(s => s.test === 'rowSupported' || s.test === 'rowUnsupported'),
 }))
 function setSetting(name: 'bandN' | 'loadKg', typed: string): void {
   const value = Number(typed.trim().replace(',', '.'))
@@ -94,9 +109,14 @@ const unlessOnButton = (run: () => void) => (): void => {
   else run()
 }
 useSingleKeys([
-  ...LANE_KEYS.map((key, index) => ({ keys: [key], text: `Start or stop athlete ${index + 1}`, run: () => desk.press(index) })),
+  ...LANE_KEYS.map((key, index) => ({
+    keys: [key], text: `Start or stop athlete ${index + 1}`, run: () => desk.press(index),
+  })),
   { keys: [' '], text: 'Start everybody who is ready', run: unlessOnButton(() => desk.startAll()) },
-  ...BREAK_KEYS.map(([key, breakPoint]) => ({ keys: [key], text: BREAK_POINTS[breakPoint], run: key === 'Enter' ? unlessOnButton(() => desk.end(breakPoint)) : () => desk.end(breakPoint) })),
+  ...BREAK_KEYS.map(([key, breakPoint]) => ({
+    keys: [key], text: BREAK_POINTS[breakPoint],
+    run: key === 'Enter' ? unlessOnButton(() => desk.end(breakPoint)) : () => desk.end(breakPoint),
+  })),
   { keys: ['x'], text: 'Throw the measured time away', run: () => desk.discard() },
 ])
 </script>
@@ -186,7 +206,9 @@ useSingleKeys([
             v-for="test in chosenBattery.tests"
             :key="test"
           >
-            <b>{{ testFacts(test, own.tests).name }}.</b> <span class="text-quiet">{{ testFacts(test, own.tests).setUp }} Ends: {{ testFacts(test, own.tests).stop.replace(/^./, c => c.toLowerCase()) }}</span>
+            <b>{{ testFacts(test, own.tests).name }}.</b>
+            <span class="text-quiet">{{ testFacts(test, own.tests).setUp }} Ends:
+              {{ testFacts(test, own.tests).stop.replace(/^./, c => c.toLowerCase()) }}</span>
           </li>
         </ul>
         <ChipChoice
@@ -205,7 +227,8 @@ useSingleKeys([
           </button>
         </p>
         <p class="text-quiet text-[0.9em]">
-          A trial ends at the first loss of position, not at the limit; pain ends it at once, and sharp, spreading or lasting pain goes to a clinician. {{ CAUTION }}
+          A trial ends at the first loss of position, not at the limit; pain ends it at once, and sharp, spreading or
+          lasting pain goes to a clinician. {{ CAUTION }}
         </p>
       </section>
     </template>
@@ -259,7 +282,7 @@ useSingleKeys([
           The button is away: the keys work.
         </p>
         <p class="text-quiet mr-auto">
-          {{ allDone ? 'Everybody is through.' : `${desk.battery.value.name}: ${steps.map(s => testName(s.test, s.side, desk.tests.value).toLowerCase()).join(', ')}` }}
+          {{ allDone ? 'Everybody is through.' : batteryWords }}
         </p>
         <button
           type="button"

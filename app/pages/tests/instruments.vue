@@ -1,8 +1,12 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
-import { BREAK_POINTS, TEST_IDS, testFacts, testStops, TESTS, type BreakPoint, type StandardTestId, type TestFacts } from '~~/core/assessment'
+import {
+  BREAK_POINTS, TEST_IDS, testFacts, testStops, TESTS, type BreakPoint, type StandardTestId, type TestFacts,
+} from '~~/core/assessment'
 import type { Side } from '~~/core/dose'
-import { INSTRUMENT_FAULTS, INSTRUMENT_KINDS, USUAL_BAND, type InstrumentCommand, type InstrumentFault } from '~~/core/instruments'
+import {
+  INSTRUMENT_FAULTS, INSTRUMENT_KINDS, USUAL_BAND, type InstrumentCommand, type InstrumentFault,
+} from '~~/core/instruments'
 import { CAUTION, PAIN_CAUTION } from '~~/core/screening'
 import { messageOf } from '~/api/call'
 import TraceView from '~/components/assessment/TraceView.vue'
@@ -39,19 +43,30 @@ const said = ref('')
 const measuring = computed(() => store.list.filter(one => one.kind !== 'button'))
 watch(measuring, (list) => { if (!name.value && list[0]) name.value = list[0].name }, { immediate: true })
 
-interface About { readonly name: string | null, readonly athleteId: string | null, readonly side: Side, readonly test: StandardTestId | null }
-const run = useInstrumentRun((): About => ({ name: name.value, athleteId: athleteId.value, side: side.value, test: test.value }))
+interface About {
+  readonly name: string | null
+  readonly athleteId: string | null
+  readonly side: Side
+  readonly test: StandardTestId | null
+}
+const run = useInstrumentRun((): About => ({
+  name: name.value, athleteId: athleteId.value, side: side.value, test: test.value,
+}))
 const live = useInstrument(name, store.watch, { samples: run.take })
 const kind = computed(() => {
   const found = live.state.value?.kind ?? store.list.find(one => one.name === name.value)?.kind
   return found && found !== 'button' ? found : null
 })
-const test = computed((): StandardTestId | null => TEST_IDS.find(id => (TESTS[id] as TestFacts).instrument === kind.value) ?? null)
+const test = computed((): StandardTestId | null =>
+  TEST_IDS.find(id => (TESTS[id] as TestFacts).instrument === kind.value) ?? null
+)
 watch(run.restored, (before) => {
   const about = before as About | null
   if (about) [name.value, athleteId.value, side.value] = [about.name, about.athleteId, about.side]
 }, { immediate: true })
-watch(kind, (now) => { if (run.phase.value === 'idle' && now) typed.value = now === 'force' ? '90' : String(USUAL_BAND.targetMmHg) })
+watch(kind, (now) => {
+  if (run.phase.value === 'idle' && now) typed.value = now === 'force' ? '90' : String(USUAL_BAND.targetMmHg)
+})
 
 const target = computed(() => Number(typed.value.trim().replace(',', '.')))
 const targetProblem = computed(() => (kind.value === 'cuff'
@@ -61,8 +76,12 @@ const targetProblem = computed(() => (kind.value === 'cuff'
 const lastGood = ref(90)
 watch([target, targetProblem], () => { if (!targetProblem.value) lastGood.value = target.value }, { immediate: true })
 const band = computed(() => (kind.value === 'cuff'
-  ? [lastGood.value - USUAL_BAND.toleranceMmHg, lastGood.value + USUAL_BAND.toleranceMmHg] : [lastGood.value * 0.8, lastGood.value * 1.1]))
-const NAMES = computed(() => roster.rows.filter(r => !r.athlete.archived).map(({ athlete }) => [athlete.id, athlete.name] as const))
+  ? [lastGood.value - USUAL_BAND.toleranceMmHg, lastGood.value + USUAL_BAND.toleranceMmHg]
+  : [lastGood.value * 0.8, lastGood.value * 1.1])
+)
+const NAMES = computed(() =>
+  roster.rows.filter(r => !r.athlete.archived).map(({ athlete }) => [athlete.id, athlete.name] as const)
+)
 const ATHLETES = computed(() => [[null, 'choose'] as const, ...NAMES.value])
 const eachSide = computed(() => test.value !== null && testFacts(test.value).sides === 'each')
 const unit = computed(() => (kind.value ? INSTRUMENT_KINDS[kind.value].unit : ''))
@@ -70,7 +89,9 @@ const unit = computed(() => (kind.value ? INSTRUMENT_KINDS[kind.value].unit : ''
 function ready(): void {
   said.value = ''
   const athlete = roster.rows.find(row => row.athlete.id === athleteId.value)?.athlete
-  const [stop] = athlete && test.value ? testStops(test.value, screenOf(athlete, session.me!.today, catalogue.value)) : []
+  const [stop] = athlete && test.value
+    ? testStops(test.value, screenOf(athlete, session.me!.today, catalogue.value))
+    : []
   problem.value = !athleteId.value ? 'Choose who is tested.' : targetProblem.value ?? stop ?? ''
   if (!problem.value && kind.value) run.begin({ kind: kind.value, target: target.value } satisfies RunPlan)
 }
@@ -78,13 +99,16 @@ function storeTrial(breakPoint: BreakPoint): void {
   const found = run.result.value
   if (!found || !athleteId.value || !test.value) return
   assessment.logTrial({
-    id: newKey(), athleteId: athleteId.value, day: session.me!.today, performedAt: new Date().toISOString(), test: test.value,
-    side: eachSide.value ? side.value : null, value: found.value, breakPoint, setting: found.plan.kind === 'force' ? { bandN: Math.round(found.plan.target) } : {},
+    id: newKey(), athleteId: athleteId.value, day: session.me!.today, performedAt: new Date().toISOString(),
+    test: test.value, side: eachSide.value ? side.value : null, value: found.value, breakPoint,
+    setting: found.plan.kind === 'force' ? { bandN: Math.round(found.plan.target) } : {},
     // The hold was looked at with its trace before it is told what ended it.
     note: '', sure: true, trace: found.trace,
   })
   const who = NAMES.value.find(([id]) => id === athleteId.value)?.[1] ?? ''
-  said.value = `${who}${eachSide.value ? `, ${side.value}` : ''}: ${clockText(found.value)} stored with its trace.${breakPoint === 'pain' ? ` ${PAIN_CAUTION}` : ''}`
+  said.value = `${who}${eachSide.value ? `, ${side.value}` : ''}: ${clockText(found.value)} stored with its trace.${
+    breakPoint === 'pain' ? ` ${PAIN_CAUTION}` : ''
+  }`
   if (eachSide.value) side.value = side.value === 'right' ? 'left' : 'right'
   run.cancel()
 }
@@ -100,8 +124,11 @@ async function ask(command: InstrumentCommand): Promise<void> {
 const fault = ref<InstrumentFault>('none')
 watch(fault, next => ask({ ask: 'fault', fault: next }))
 const FAULTS = Object.entries(INSTRUMENT_FAULTS) as [InstrumentFault, string][]
-const act = () => ask(kind.value === 'cuff' ? { ask: 'act', value: -12, forS: 4 } : { ask: 'act', value: target.value || 90, forS: 12 })
-const PHASES = { idle: 'Not armed', waiting: 'Waiting for the hold to begin', holding: 'Holding', done: 'Over: say what ended it' } as const
+const act = () =>
+  ask(kind.value === 'cuff' ? { ask: 'act', value: -12, forS: 4 } : { ask: 'act', value: target.value || 90, forS: 12 })
+const PHASES = {
+  idle: 'Not armed', waiting: 'Waiting for the hold to begin', holding: 'Holding', done: 'Over: say what ended it',
+} as const
 </script>
 
 <template>
@@ -142,7 +169,9 @@ const PHASES = { idle: 'Not armed', waiting: 'Waiting for the hold to begin', ho
           v-model="name"
           label="Instrument"
           name="instrument"
-          :options="measuring.map(one => [one.name, `${INSTRUMENT_KINDS[one.kind].name}, ${one.name}${one.simulated ? ' (simulated)' : ''}`] as const)"
+          :options="measuring.map(one => [
+            one.name, `${INSTRUMENT_KINDS[one.kind].name}, ${one.name}${one.simulated ? ' (simulated)' : ''}`,
+          ] as const)"
           :disabled="run.phase.value !== 'idle'"
         />
         <SelectField
@@ -152,7 +181,8 @@ const PHASES = { idle: 'Not armed', waiting: 'Waiting for the hold to begin', ho
           :options="ATHLETES"
         />
         <p v-if="test">
-          <b>{{ testFacts(test).name }}.</b> <span class="text-quiet">{{ testFacts(test).setUp }} Ends: {{ testFacts(test).stop.replace(/^./, c => c.toLowerCase()) }}</span>
+          <b>{{ testFacts(test).name }}.</b> <span class="text-quiet">{{ testFacts(test).setUp }} Ends:
+            {{ testFacts(test).stop.replace(/^./, c => c.toLowerCase()) }}</span>
         </p>
         <ChipChoice
           v-if="eachSide"
@@ -302,7 +332,8 @@ const PHASES = { idle: 'Not armed', waiting: 'Waiting for the hold to begin', ho
             v-if="!run.result.value.trace.reliable"
             class="problem"
           >
-            Not to be believed as it is: {{ run.result.value.trace.says.join(' ') }} It can be stored, marked so, or thrown away.
+            Not to be believed as it is: {{ run.result.value.trace.says.join(' ') }} It can be stored, marked so, or
+            thrown away.
           </p>
           <ChipChoice
             legend="What ended it"
@@ -314,7 +345,8 @@ const PHASES = { idle: 'Not armed', waiting: 'Waiting for the hold to begin', ho
           />
         </div>
         <p class="text-quiet text-[0.9em]">
-          Begins when 80 % of the force is held for 0.3 s, ends below 70 % for 0.5 s; a cuff ends when the pressure stays out for a second. Common practice, no source. {{ CAUTION }}
+          Begins when 80 % of the force is held for 0.3 s, ends below 70 % for 0.5 s; a cuff ends when the pressure
+          stays out for a second. Common practice, no source. {{ CAUTION }}
         </p>
       </section>
     </div>

@@ -118,8 +118,11 @@ const open = (test: OwnTest | 'new'): void => {
       >
         <span class="mr-auto">
           <b>{{ test.name }}</b>{{ test.retired ? ', retired' : '' }}
-          <span class="text-quiet">{{ TEST_UNIT_WORDS[test.unit] }}, {{ test.sides === 'each' ? 'each side' : 'both sides at once' }}{{ test.better === 'less' ? ', less is better' : '' }}{{ test.action ? `, to ${ACTION_FACTS[test.action].label}` : '' }}</span>
-          <span class="block text-quiet text-[0.92em]">{{ test.setUp }} Ends: {{ test.stop.replace(/^./, c => c.toLowerCase()) }}</span>
+          <span class="text-quiet">{{ TEST_UNIT_WORDS[test.unit] }},
+            {{ test.sides === 'each' ? 'each side' : 'both sides at once' }}{{ test.better === 'less'
+              ? ', less is better' : '' }}{{ test.action ? `, to ${ACTION_FACTS[test.action].label}` : '' }}</span>
+          <span class="block text-quiet text-[0.92em]">{{ test.setUp }} Ends:
+            {{ test.stop.replace(/^./, c => c.toLowerCase()) }}</span>
         </span>
         <template v-if="editable">
           <button

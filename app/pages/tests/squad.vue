@@ -26,28 +26,41 @@ const RETEST_DAYS = 42
 const groupId = ref<string | null>(null)
 const GROUPS = computed(() => [[null, 'everybody'] as const, ...roster.groups.map(g => [g.id, g.name] as const)])
 const ladders = computed(() => catalogue.value.ladders)
-const rows = computed(() => roster.rows.map(row => row.athlete)
-  .filter(a => !a.archived && (!groupId.value || a.groupIds.includes(groupId.value)))
-  .map((athlete) => {
-    const trials = store.squad.trials.filter(t => t.athleteId === athlete.id && t.test in tests.value)
-    const screen = screenOf(athlete, session.me!.today, catalogue.value)
-    const person = { sex: athlete.sex, ageYears: screen.ageYears }
-    const last = trials.at(-1)?.day ?? null
-    const side = sideDifferences(trials, person, store.squad.errors, tests.value).filter(d => d.believable && d.weaker)[0]
-    const link = weakLinks(trials, person, { tests: tests.value, catalogue: catalogue.value, logs: [] }).links[0]
-    return {
-      athlete, last, due: last === null || last < addDays(session.me!.today, -RETEST_DAYS),
-      side: side ? `${side.weaker} −${Math.round(side.share * 100)} %` : '',
-      link: link ? (link.place in ACTION_FACTS ? ACTION_FACTS[link.place as TrunkAction].label : link.place.replace(/([A-Z])/g, ' $1').toLowerCase()) : '',
-      shown: new Map(placeAll(screen, trials, []).map(p => [p.ladder, p.rung])),
-    }
-  }))
-const rungOf = (athlete: { rungs: Readonly<Record<string, number>> }, ladder: { id: string, rungs: readonly unknown[] }): number =>
-  Math.min(ladder.rungs.length, athlete.rungs[ladder.id] ?? 1)
+const rows = computed(() =>
+  roster.rows.map(row => row.athlete)
+    .filter(a => !a.archived && (!groupId.value || a.groupIds.includes(groupId.value)))
+    .map((athlete) => {
+      const trials = store.squad.trials.filter(t => t.athleteId === athlete.id && t.test in tests.value)
+      const screen = screenOf(athlete, session.me!.today, catalogue.value)
+      const person = { sex: athlete.sex, ageYears: screen.ageYears }
+      const last = trials.at(-1)?.day ?? null
+      const side = sideDifferences(trials, person, store.squad.errors, tests.value).filter(d =>
+        d.believable && d.weaker
+      )[0]
+      const link = weakLinks(trials, person, { tests: tests.value, catalogue: catalogue.value, logs: [] }).links[0]
+      return {
+        athlete, last,
+        due: last === null || last < addDays(session.me!.today, -RETEST_DAYS),
+        side: side ? `${side.weaker} −${Math.round(side.share * 100)} %` : '',
+        link: link
+          ? (link.place in ACTION_FACTS
+            ? ACTION_FACTS[link.place as TrunkAction].label
+            : link.place.replace(/([A-Z])/g, ' $1').toLowerCase())
+          : '',
+        shown: new Map(placeAll(screen, trials, []).map(p => [p.ladder, p.rung])),
+      }
+    })
+)
+const rungOf = (
+  athlete: { rungs: Readonly<Record<string, number>> }, ladder: { id: string, rungs: readonly unknown[] },
+): number => Math.min(ladder.rungs.length, athlete.rungs[ladder.id] ?? 1)
 /** Darker the nearer to the top; the number says it too. */
 function shade(share: number): { background: string, color: string } {
   const tone = Math.round(share * 4)
-  return { background: ['#fbf8f1', '#dfe3e3', '#b4bfc4', '#6b7a82', '#34434b'][tone]!, color: tone > 2 ? '#fbf8f1' : '#1f2a30' }
+  return {
+    background: ['#fbf8f1', '#dfe3e3', '#b4bfc4', '#6b7a82', '#34434b'][tone]!,
+    color: tone > 2 ? '#fbf8f1' : '#1f2a30',
+  }
 }
 </script>
 
@@ -108,7 +121,10 @@ function shade(share: number): { background: string, color: string } {
               scope="col"
               class="h-[7.4rem] w-[2.15rem] min-w-[2.15rem] align-bottom pb-1"
             >
-              <span class="block [writing-mode:vertical-rl] rotate-180 whitespace-nowrap font-normal text-[0.92em] mx-auto">{{ ladder.name }}</span>
+              <span
+                class="block [writing-mode:vertical-rl] rotate-180 whitespace-nowrap font-normal text-[0.92em] mx-auto"
+              >
+                {{ ladder.name }}</span>
             </th>
             <th
               scope="col"
@@ -160,7 +176,10 @@ function shade(share: number): { background: string, color: string } {
               :style="shade(rungOf(row.athlete, ladder) / ladder.rungs.length)"
               :title="`${ladder.name}: ${ladder.rungs[rungOf(row.athlete, ladder) - 1]?.name}`"
             >
-              {{ rungOf(row.athlete, ladder) }}<span v-if="(row.shown.get(ladder.id) ?? 1) > rungOf(row.athlete, ladder)">▲</span>
+              {{ rungOf(row.athlete, ladder) }}<span
+                v-if="(row.shown.get(ladder.id) ?? 1) > rungOf(row.athlete,
+                                                               ladder)"
+              >▲</span>
             </td>
             <td class="px-2 leading-tight min-w-[7rem]">
               {{ row.link || (row.athlete.weakLink ? `${ACTION_FACTS[row.athlete.weakLink].label} (set)` : '–') }}

@@ -46,8 +46,12 @@ const red = computed(() => {
 })
 const stop = computed(() => alerts.open.find(one => one.athleteId === athleteId.value && one.kind === 'stop') ?? null)
 const unknown = computed(() => (athlete.value && editable.value
-  ? [...(athlete.value.screenedOn === null ? ['never screened'] : []), ...(athlete.value.health.braceCheckedOn === null ? ['brace never checked'] : [])]
-  : []))
+  ? [
+    ...(athlete.value.screenedOn === null ? ['never screened'] : []),
+    ...(athlete.value.health.braceCheckedOn === null ? ['brace never checked'] : []),
+  ]
+  : [])
+)
 
 const SAVING = {
   waiting: 'Not stored yet', saving: 'Storing …', choose: 'Waiting for your choice', refused: 'Not stored',
@@ -106,10 +110,13 @@ async function assign(reason = ''): Promise<void> {
           {{ SPORT_PROFILES[athlete.sport].name }}<template v-if="athlete.position">, {{ athlete.position }}</template>
           · brace step <b class="text-ink">{{ athlete.braceStep }} of 7</b>
           <template v-if="athlete.weakLink">
-            · weak link <b class="text-ink">{{ ACTION_FACTS[athlete.weakLink].label }}<template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template></b>
+            · weak link
+            <b class="text-ink">{{ ACTION_FACTS[athlete.weakLink].label }}
+              <template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template></b>
           </template>
           <template v-if="next">
-            · {{ next.name }} {{ next.importance }} <b class="text-ink">{{ inDays(daysBetween(session.me.today, next.day)) }}</b>
+            · {{ next.name }} {{ next.importance }}
+            <b class="text-ink">{{ inDays(daysBetween(session.me.today, next.day)) }}</b>
           </template>
         </p>
       </header>
@@ -182,7 +189,8 @@ async function assign(reason = ''): Promise<void> {
         </button>
         <span
           class="ml-auto"
-          :class="store.saving === 'stored' || store.saving === 'waiting' || store.saving === 'saving' ? 'text-quiet' : 'problem'"
+          :class="store.saving === 'stored' || store.saving === 'waiting' || store.saving === 'saving' ? 'text-quiet'
+            : 'problem'"
           role="status"
         >{{ savingText }} · {{ status }}</span>
         <button
@@ -228,7 +236,8 @@ async function assign(reason = ''): Promise<void> {
         class="caution my-2"
         role="alert"
       >
-        Stopped: a red flag stands. Refer to a clinician; what was assigned is withheld and comes back as it was when it is cleared.
+        Stopped: a red flag stands. Refer to a clinician; what was assigned is withheld and comes back as it was when
+        it is cleared.
         <template v-if="stop && stop.told.length > 0">
           Told: {{ stop.told.join(', ') }}.
         </template>
@@ -260,7 +269,8 @@ async function assign(reason = ''): Promise<void> {
           v-for="(one, i) in athlete.health.pain"
           :key="one.variationId"
         >
-          {{ i > 0 ? '; ' : 'Pain at ' }}<b>{{ catalogue.find(one.variationId)?.name.toLowerCase() ?? 'a drill' }}</b>, {{ painText(one) }}
+          {{ i > 0 ? '; ' : 'Pain at ' }}<b>{{ catalogue.find(one.variationId)?.name.toLowerCase() ?? 'a drill' }}</b>,
+          {{ painText(one) }}
         </template>
         <NuxtLink
           class="underline underline-offset-2"

@@ -3,7 +3,10 @@ import { defineLadder } from '../ladder'
 
 /** Brace steps as drills. All doses and gates: common practice, no source. */
 export const brace = defineLadder(
-  { id: 'brace', name: 'Brace steps', aim: 'Stiffen the whole midsection, front, sides and back, and breathe behind it.' },
+  {
+    id: 'brace', name: 'Brace steps',
+    aim: 'Stiffen the whole midsection, front, sides and back, and breathe behind it.',
+  },
   {
     shares: { antiExtension: 0.5, antiRotation: 0.25, antiLateralFlexion: 0.25 },
     mode: 'isometric',
@@ -24,7 +27,9 @@ export const brace = defineLadder(
       purpose: 'Lets the diaphragm work, so that there is pressure to brace around.',
       posture: 'supine',
       setUp: 'On the back, knees bent, hands below the ribs. In through the nose or pursed lips.',
-      cues: { inside: 'Breathe into the belly and sides, not the chest.', outside: 'Push your hands away on all sides.' },
+      cues: {
+        inside: 'Breathe into the belly and sides, not the chest.', outside: 'Push your hands away on all sides.',
+      },
       faults: [{ see: 'Chest and shoulders lift', fix: 'Breathe less air; feel chest and belly with one hand each.' }],
       breath: 'calm',
       braceStep: 1,
@@ -38,7 +43,10 @@ export const brace = defineLadder(
       setUp: 'One hand on the belly, one on the low back; stiffen against a light prod for 3-5 s, release.',
       posture: 'standing',
       hazards: [],
-      cues: { inside: 'Swell front, sides and back; the pelvic floor lifts.', outside: 'Push your hands apart in every direction.' },
+      cues: {
+        inside: 'Swell front, sides and back; the pelvic floor lifts.',
+        outside: 'Push your hands apart in every direction.',
+      },
       faults: [{ see: 'Belly pulled in, chest up', fix: 'Start from a low breath, then stiffen.' }],
       breath: 'calm',
       braceStep: 1,
@@ -98,7 +106,9 @@ export const brace = defineLadder(
       shares: { antiExtension: 0.65, antiRotation: 0.35 },
       sides: 'each',
       setUp: 'On the back, knees bent, small natural arch kept. Brace, lift one foot, put it down, change.',
-      cues: { inside: 'The low back does not notice the leg.', outside: 'Balance a glass of water on the belt buckle.' },
+      cues: {
+        inside: 'The low back does not notice the leg.', outside: 'Balance a glass of water on the belt buckle.',
+      },
       faults: [{ see: 'Low back moves', fix: 'Two steps, then release; grow by two a week.' }],
       breath: 'breatheBehind',
       braceStep: 4,

@@ -110,7 +110,8 @@ export const insideLift = defineLadder(
     {
       key: 'strict-press',
       name: 'Strict overhead press, ribs down',
-      purpose: 'Compare the lumbar curve at rest and overhead; if it grows, squeeze the seat, exhale, stretch, measure again.',
+      purpose:
+        'Compare the lumbar curve at rest and overhead; if it grows, squeeze the seat, exhale, stretch, measure again.',
       setUp: 'Press a bar overhead without leaning back.',
       posture: 'standing',
       sides: 'both',

@@ -3,7 +3,10 @@ import { defineLadder } from '../ladder'
 
 /** Body line levers. All doses and gates: common practice, no source. */
 export const levers = defineLadder(
-  { id: 'levers', name: 'Body line levers', aim: 'Hold the whole body level from the hands. Entry: hollow, prone and side plank holds of 60 s.' },
+  {
+    id: 'levers', name: 'Body line levers',
+    aim: 'Hold the whole body level from the hands. Entry: hollow, prone and side plank holds of 60 s.',
+  },
   {
     shares: { antiExtension: 1 },
     mode: 'isometric',
@@ -12,7 +15,9 @@ export const levers = defineLadder(
     sides: 'both',
     muscles: ['rectusAbdominis', 'latissimus', 'externalObliques', 'gluteals'],
     tires: ['shoulders', 'grip', 'upperBack'],
-    cues: { inside: 'Shoulders down and back, seat and ribs squeezed.', outside: 'Be one board from the hands to the toes.' },
+    cues: {
+      inside: 'Shoulders down and back, seat and ribs squeezed.', outside: 'Be one board from the hands to the toes.',
+    },
     faults: [
       { see: 'Hips drop below the line', fix: 'A shorter lever: tuck or straddle.' },
       { see: 'Elbows bend', fix: 'Fewer seconds; pull the bar down.' },

@@ -11,7 +11,9 @@ export const pressOut = defineLadder(
     sides: 'each',
     muscles: ['internalObliques', 'externalObliques', 'transversusAbdominis', 'gluteals'],
     tires: [],
-    cues: { inside: 'Navel and breastbone face the same way.', outside: 'Push the handle along a rail to the wall ahead.' },
+    cues: {
+      inside: 'Navel and breastbone face the same way.', outside: 'Push the handle along a rail to the wall ahead.',
+    },
     faults: [
       { see: 'Hips or shoulders turn', fix: 'Step nearer the anchor; one second out and back.' },
       { see: 'Ribs flare', fix: 'Exhale, then press.' },

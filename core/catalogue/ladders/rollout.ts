@@ -73,7 +73,9 @@ export const rollout = defineLadder(
       key: 'push-up-walkout',
       name: 'Push-up walkout',
       purpose: 'Hands walk ahead of the head and back: forehead first, then full reach.',
-      setUp: 'From a push-up position walk the hands out as far as the back feels nothing, and back. Bent knees for short hamstrings.',
+      setUp:
+        'From a push-up position walk the hands out as far as the back feels nothing, and back. Bent knees for '
+        + 'short hamstrings.',
       posture: 'prone',
       equipment: [],
       hazards: ['prone', 'overhead', 'shoulderLoad', 'wristLoad', 'pressureRise'],

@@ -114,7 +114,8 @@ export const sidePlank = defineLadder(
       purpose: 'Resists side bend and turning together. Only after a clean side plank and press-out.',
       shares: { antiLateralFlexion: 0.6, antiRotation: 0.4 },
       mode: 'limbMoving',
-      setUp: 'Side plank, band behind at chest height; first move the shoulder blade only, then press the arm straight.',
+      setUp:
+        'Side plank, band behind at chest height; first move the shoulder blade only, then press the arm straight.',
       equipment: [['band'], ['anchor']],
       prerequisites: ['press-out.half-kneeling'],
       fatigue: 3,

@@ -32,11 +32,13 @@ const benchLegsOut = defineModel('benchLegsOut', 'side', {
 }, (body, s) => {
   const t = leaning(-90)
   const k = placed(body, { pelvis: t, arms: both(armBy(t, s.armDeg)), legs: both(legBy(t, s.legDeg, 0, 40)) })
-  const back = (share: number): Vector => add(k.joints.hip, times(t.up, share * body.heightM), times(t.front, -body.backDepthM))
+  const back = (share: number): Vector =>
+    add(k.joints.hip, times(t.up, share * body.heightM), times(t.front, -body.backDepthM))
   return {
     skeleton: k, loads: held(times(add(k.joints.gripLeft, k.joints.gripRight), 0.5), s.loadKg),
     contacts: [
-      { at: back(ASSUMED.sacrum), above: false, grips: true }, { at: back(ASSUMED.thoracolumbar), above: true, grips: true },
+      { at: back(ASSUMED.sacrum), above: false, grips: true },
+      { at: back(ASSUMED.thoracolumbar), above: true, grips: true },
     ],
   }
 })
@@ -48,7 +50,9 @@ const benchExtension = defineModel('benchExtension', 'side', {
   loadKg: setting('Weight in the arms', 'kg', 0, 40, 2.5, 0),
 }, (body, s) => {
   const t = leaning(90 + s.trunkDeg)
-  const k = placed(body, { pelvis: t, arms: both(armBy(t, s.armDeg, s.armDeg < 90 ? 100 : 0)), legs: both(legBy(leaning(90), 0)) })
+  const k = placed(body, {
+    pelvis: t, arms: both(armBy(t, s.armDeg, s.armDeg < 90 ? 100 : 0)), legs: both(legBy(leaning(90), 0)),
+  })
   return {
     skeleton: k, loads: held(times(add(k.joints.gripLeft, k.joints.gripRight), 0.5), s.loadKg),
     contacts: [
@@ -59,14 +63,20 @@ const benchExtension = defineModel('benchExtension', 'side', {
 })
 
 /** Lying face down with arms and legs lifted: the floor carries the hips and ribs. */
-const proneLift = defineModel('proneLift', 'side', { armDeg: setting('Arms: 0 by the side, 180 ahead', '°', 0, 180, 5, 180), liftDeg: setting('Lift', '°', 2, 25, 1, 8) }, (body, s) => {
+const proneLift = defineModel('proneLift', 'side', {
+  armDeg: setting('Arms: 0 by the side, 180 ahead', '°', 0, 180, 5, 180),
+  liftDeg: setting('Lift', '°', 2, 25, 1, 8),
+}, (body, s) => {
   const pelvis = leaning(90)
   const thorax = leaning(90 - s.liftDeg)
   const k = placed(body, { pelvis, thorax, arms: both(armBy(thorax, s.armDeg)), legs: both(legBy(pelvis, -s.liftDeg)) })
-  const belly = (share: number): Vector => add(k.joints.hip, times(pelvis.up, share * body.heightM), [0, 0, -body.backDepthM])
+  const belly = (share: number): Vector =>
+    add(k.joints.hip, times(pelvis.up, share * body.heightM), [0, 0, -body.backDepthM])
   return {
     skeleton: k, loads: [],
-    contacts: [{ at: belly(-0.03), above: false, grips: true }, { at: belly(ASSUMED.thoracolumbar), above: true, grips: true }],
+    contacts: [{ at: belly(-0.03), above: false, grips: true }, {
+      at: belly(ASSUMED.thoracolumbar), above: true, grips: true,
+    }],
   }
 })
 
@@ -77,13 +87,20 @@ const oneArmPress = defineModel('oneArmPress', 'side', {
 }, (body, s) => {
   const t = leaning(-90)
   const up: Vector = [0, 0, 1]
-  const k = placed(body, { pelvis: t, arms: { left: { upper: up, fore: up, hand: up }, right: armBy(t, 0) }, legs: both(legBy(t, -10, 80)) })
+  const k = placed(body, {
+    pelvis: t,
+    arms: { left: { upper: up, fore: up, hand: up }, right: armBy(t, 0) },
+    legs: both(legBy(t, -10, 80)),
+  })
   const edge = -0.49 * body.shoulderHalfM * s.offPercent / 100
-  const [blades, sacrum] = [ASSUMED.shoulderBlades, ASSUMED.sacrum].map(share => add(k.joints.hip, times(t.up, share * body.heightM), times(t.front, -body.backDepthM)))
+  const [blades, sacrum] = [ASSUMED.shoulderBlades, ASSUMED.sacrum].map(share =>
+    add(k.joints.hip, times(t.up, share * body.heightM), times(t.front, -body.backDepthM))
+  )
   return {
     skeleton: k, loads: held(k.joints.gripLeft, s.loadKg), balanceAssumed: true,
     contacts: [
-      { at: add(blades!, [0, edge, 0]), above: true, grips: true }, { at: add(sacrum!, [0, edge, 0]), above: false, grips: true },
+      { at: add(blades!, [0, edge, 0]), above: true, grips: true },
+      { at: add(sacrum!, [0, edge, 0]), above: false, grips: true },
       ...SIDES.map((side): Contact => ({ at: k.joints[`heel${side}`], above: false, grips: true, pulls: true })),
     ],
   }
@@ -99,7 +116,10 @@ const oneArmRow = defineModel('oneArmRow', 'side', {
   const down: Vector = [0, 0, -1]
   const stand = legBy(leaning(0), 5, 10)
   const free = { thigh: limb(t, 0), shank: limb(t, 0), foot: limb(t, 60) }
-  const k = placed(body, { pelvis: t, arms: both({ upper: down, fore: down, hand: down }), legs: { left: s.freeLeg > 0 ? free : { thigh: down, shank: [-1, 0, 0], foot: [-1, 0, 0] }, right: stand } })
+  const k = placed(body, {
+    pelvis: t, arms: both({ upper: down, fore: down, hand: down }),
+    legs: { left: s.freeLeg > 0 ? free : { thigh: down, shank: [-1, 0, 0], foot: [-1, 0, 0] }, right: stand },
+  })
   const floorKnee = add(k.joints.kneeLeft, [0, 0, -body.kneeHeightM])
   return {
     skeleton: k, loads: held(k.joints.gripRight, s.loadKg), balanceAssumed: true,

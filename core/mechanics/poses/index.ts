@@ -9,7 +9,9 @@ import { STANDING_MODELS } from './standing'
 import { SUPINE } from './supine'
 
 /** Every position that can be computed. */
-export const MODELS: readonly Model[] = [...PLANKS, ...REACHES, ...SIDE_PLANKS, ...SUPINE, ...HANGING, ...STANDING_MODELS, ...BENCHES]
+export const MODELS: readonly Model[] = [
+  ...PLANKS, ...REACHES, ...SIDE_PLANKS, ...SUPINE, ...HANGING, ...STANDING_MODELS, ...BENCHES,
+]
 
 const byId = new Map(MODELS.map(model => [model.id, model]))
 

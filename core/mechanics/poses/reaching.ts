@@ -13,7 +13,9 @@ const ROUNDED_DEG = 10
 const HIPS_DEG = 10
 const AXLE_M = 0.12
 
-/** Straight arms to an axle so far past what the body turns on; the wheel rolls freely, so the floor pushes straight up. */
+/**
+ * Straight arms to an axle so far past what the body turns on; the wheel rolls freely, so the floor pushes straight up.
+ */
 function rollout(id: string, onFeet: boolean): Model {
   const [from, to, standard] = onFeet ? [100, 260, 180] : [40, 190, 75]
   return defineModel(id, 'side', {
@@ -23,7 +25,9 @@ function rollout(id: string, onFeet: boolean): Model {
     vestKg: setting('Vest', 'kg', 0, 30, 2.5, 0),
   }, (body, s) => {
     const axle = s.axleHeightCm / 100
-    const base = (k: Skeleton): Vector => (onFeet ? k.joints.ballLeft : add(k.joints.kneeLeft, [0, 0, -body.kneeHeightM]))
+    const base = (
+      k: Skeleton,
+    ): Vector => (onFeet ? k.joints.ballLeft : add(k.joints.kneeLeft, [0, 0, -body.kneeHeightM]))
     const make = (lean: number, arm: number): Skeleton => {
       const pelvis = leaning(lean)
       const d: Vector = [Math.sin(rad(arm)), 0, -Math.cos(rad(arm))]
@@ -40,14 +44,23 @@ function rollout(id: string, onFeet: boolean): Model {
       return [to[0] - s.distanceCm / 100, to[2] - axle]
     }, onFeet ? [70, 40] : [65, 20], 'distanceCm')
     const [lean, arm] = x as [number, number]
-    if (arm - (lean + ROUNDED_DEG) > 100 || lean > 110) throw new DomainError('distanceCm', 'That is farther than these arms reach.')
+    if (arm - (lean + ROUNDED_DEG) > 100 || lean > 110)
+      throw new DomainError('distanceCm', 'That is farther than these arms reach.')
     const k = make(lean, arm)
     const contacts = SIDES.flatMap((side): Contact[] => [
       { at: add(k.joints[`grip${side}`], [0, 0, -axle]), above: true, grips: false, hand: true },
-      { at: onFeet ? k.joints[`ball${side}`] : add(k.joints[`knee${side}`], [0, 0, -body.kneeHeightM]), above: false, grips: true },
+      {
+        at: onFeet ? k.joints[`ball${side}`] : add(k.joints[`knee${side}`], [0, 0, -body.kneeHeightM]),
+        above: false, grips: true,
+      },
     ])
     const loads: Load[] = [
-      ...(s.bandBackN > 0 ? [{ at: times(add(k.joints.gripLeft, k.joints.gripRight), 0.5), forceN: [-s.bandBackN, 0, 0] as Vector, above: true }] : []),
+      ...(s.bandBackN > 0
+        ? [{
+          at: times(add(k.joints.gripLeft, k.joints.gripRight), 0.5), forceN: [-s.bandBackN, 0, 0] as Vector,
+          above: true,
+        }]
+        : []),
       ...vest(k, s.vestKg),
     ]
     return { skeleton: k, contacts, loads, ...(onFeet ? {} : { resting: ['lowerLegLeft', 'lowerLegRight'] as const }) }
@@ -55,7 +68,9 @@ function rollout(id: string, onFeet: boolean): Model {
 }
 
 function vest(k: Skeleton, massKg: number): Load[] {
-  return massKg > 0 ? [{ at: times(add(k.joints.thoracolumbar, k.joints.shoulder), 0.5), forceN: [0, 0, -massKg * 9.81], above: true }] : []
+  return massKg > 0
+    ? [{ at: times(add(k.joints.thoracolumbar, k.joints.shoulder), 0.5), forceN: [0, 0, -massKg * 9.81], above: true }]
+    : []
 }
 
 /** The farthest a wheel rollout goes: arms in line with the trunk, nose to the floor. */
@@ -63,11 +78,20 @@ function fullRollout(): Model {
   const at = (body: Body, lean: number): Skeleton => {
     const [pelvis, lumbar] = [leaning(lean), leaning(lean + ROUNDED_DEG)]
     const d = limb(lumbar, 180)
-    return placed(body, { pelvis, lumbar, arms: both({ upper: d, fore: d, hand: d }), legs: both({ thigh: limb(pelvis, HIPS_DEG), shank: [-1, 0, 0], foot: [-1, 0, 0] }) })
+    return placed(body, {
+      pelvis, lumbar, arms: both({ upper: d, fore: d, hand: d }),
+      legs: both({ thigh: limb(pelvis, HIPS_DEG), shank: [-1, 0, 0], foot: [-1, 0, 0] }),
+    })
   }
-  return defineModel('rolloutFull', 'side', { axleHeightCm: setting('Height of the axle', 'cm', 3, 40, 1, AXLE_M * 100), vestKg: setting('Vest', 'kg', 0, 30, 2.5, 0) }, (body, s) => {
+  return defineModel('rolloutFull', 'side', {
+    axleHeightCm: setting('Height of the axle', 'cm', 3, 40, 1, AXLE_M * 100),
+    vestKg: setting('Vest', 'kg', 0, 30, 2.5, 0),
+  }, (body, s) => {
     const axle = s.axleHeightCm / 100
-    const { x } = solve(([lean]) => [at(body, lean!).joints.gripLeft[2] - at(body, lean!).joints.kneeLeft[2] + body.kneeHeightM - axle], [75], 'axleHeightCm')
+    const { x } = solve(
+      ([lean]) => [at(body, lean!).joints.gripLeft[2] - at(body, lean!).joints.kneeLeft[2] + body.kneeHeightM - axle],
+      [75], 'axleHeightCm',
+    )
     const k = at(body, x[0]!)
     return {
       skeleton: k, loads: vest(k, s.vestKg), resting: ['lowerLegLeft', 'lowerLegRight'],
@@ -87,7 +111,10 @@ const strapFallOut = defineModel('strapFallOut', 'side', {
 }, (body, s) => {
   const pelvis = leaning(s.leanDeg)
   const d = limb(pelvis, s.armDeg)
-  const k = placed(body, { pelvis, arms: both({ upper: d, fore: d, hand: d }), legs: both({ thigh: limb(pelvis, 0), shank: limb(pelvis, 0), foot: limb(pelvis, 90) }) })
+  const k = placed(body, {
+    pelvis, arms: both({ upper: d, fore: d, hand: d }),
+    legs: both({ thigh: limb(pelvis, 0), shank: limb(pelvis, 0), foot: limb(pelvis, 90) }),
+  })
   const toe = k.joints.ballLeft
   const anchor: Vector = [k.joints.gripLeft[0], 0, toe[2] + s.anchorHeightCm / 100]
   return {
@@ -95,7 +122,10 @@ const strapFallOut = defineModel('strapFallOut', 'side', {
     contacts: SIDES.flatMap((side): Contact[] => {
       const grip = k.joints[`grip${side}`]
       return [
-        { at: grip, above: true, grips: false, hand: true, pulls: true, along: unit(minus([anchor[0], grip[1], anchor[2]], grip)) },
+        {
+          at: grip, above: true, grips: false, hand: true, pulls: true,
+          along: unit(minus([anchor[0], grip[1], anchor[2]], grip)),
+        },
         { at: k.joints[`ball${side}`], above: false, grips: true },
       ]
     }),
@@ -103,4 +133,6 @@ const strapFallOut = defineModel('strapFallOut', 'side', {
 })
 
 /** Rollouts and reaches on straight arms. */
-export const REACHES: readonly Model[] = [rollout('rollout', false), rollout('rolloutStanding', true), fullRollout(), strapFallOut]
+export const REACHES: readonly Model[] = [
+  rollout('rollout', false), rollout('rolloutStanding', true), fullRollout(), strapFallOut,
+]

@@ -21,16 +21,24 @@ function sidePlank(id: string, onKnees: boolean): Model {
     const make = (deg: number): Skeleton => {
       const pelvis = axes(deg)
       const support = { upper: [0, 0, -1] as Vector, fore: FRONT, hand: FRONT }
-      const free = s.bandN === 0 ? armBy(pelvis, 0) : { ...armBy(pelvis, 90, 0), ...(s.reachPercent < 50 ? armBy(pelvis, 0, 90) : {}) }
-      const leg = (out: number): LegPose => onKnees
-        ? { thigh: limb(pelvis, 0, out), shank: limb(pelvis, -90), foot: limb(pelvis, -90) }
-        : { thigh: limb(pelvis, 0, out), shank: limb(pelvis, 0, out), foot: limb(pelvis, 90) }
-      return placed(body, { pelvis, arms: { left: support, right: free }, legs: { left: leg(0), right: leg(-s.topLegDeg) } })
+      const free = s.bandN === 0
+        ? armBy(pelvis, 0)
+        : { ...armBy(pelvis, 90, 0), ...(s.reachPercent < 50 ? armBy(pelvis, 0, 90) : {}) }
+      const leg = (out: number): LegPose =>
+        onKnees
+          ? { thigh: limb(pelvis, 0, out), shank: limb(pelvis, -90), foot: limb(pelvis, -90) }
+          : { thigh: limb(pelvis, 0, out), shank: limb(pelvis, 0, out), foot: limb(pelvis, 90) }
+      return placed(body, {
+        pelvis, arms: { left: support, right: free }, legs: { left: leg(0), right: leg(-s.topLegDeg) },
+      })
     }
     const base = (k: Skeleton): Vector => (onKnees
       ? add(k.joints.kneeLeft, [0, 0, -body.kneeHeightM])
       : add(k.joints.ankleLeft, times(limb(axes(0), 0), 0)))
-    const { x } = solve(([deg]) => [make(deg!).joints.elbowLeft[2] - base(make(deg!))[2] + s.feetRaisedCm / 100], [75], 'feetRaisedCm')
+    const { x } = solve(
+      ([deg]) => [make(deg!).joints.elbowLeft[2] - base(make(deg!))[2] + s.feetRaisedCm / 100],
+      [75], 'feetRaisedCm',
+    )
     const k = make(x[0]!)
     const { up } = axes(x[0]!)
     const y = statics(k, [{ at: [0, 0, 0], above: false, grips: true }], []).com[1]
@@ -44,9 +52,14 @@ function sidePlank(id: string, onKnees: boolean): Model {
     const reachM = (body.lengthM.upperArm + body.lengthM.forearm) * s.reachPercent / 100
     const loads: Load[] = [
       ...(s.loadKg > 0 ? [{ at: inLine(k.joints.hip), forceN: [0, 0, -s.loadKg * G] as Vector, above: false }] : []),
-      ...(s.bandN === 0 ? [] : [{ at: add(k.joints.shoulderRight, times(FRONT, reachM)), forceN: times(up, -s.bandN), above: true }]),
+      ...(s.bandN === 0
+        ? []
+        : [{ at: add(k.joints.shoulderRight, times(FRONT, reachM)), forceN: times(up, -s.bandN), above: true }]),
     ]
-    return { skeleton: k, contacts, loads, balanceAssumed: true, ...(onKnees ? { resting: ['lowerLegLeft', 'lowerLegRight'] as const } : {}) }
+    return {
+      skeleton: k, contacts, loads, balanceAssumed: true,
+      ...(onKnees ? { resting: ['lowerLegLeft', 'lowerLegRight'] as const } : {}),
+    }
   })
 }
 

@@ -11,10 +11,14 @@ const SIDES = ['Left', 'Right'] as const
 const UPRIGHT = leaning(0)
 const STANDING = both(legBy(UPRIGHT, 0))
 
-const feet = (k: Skeleton, sides: readonly ('Left' | 'Right')[] = SIDES): Contact[] => sides.flatMap(side => [
-  { at: k.joints[`heel${side}`], above: false, grips: true }, { at: k.joints[`ball${side}`], above: false, grips: true },
-])
-const weight = (at: Vector, massKg: number): Load[] => (massKg > 0 ? [{ at, forceN: [0, 0, -massKg * G], above: true }] : [])
+const feet = (k: Skeleton, sides: readonly ('Left' | 'Right')[] = SIDES): Contact[] =>
+  sides.flatMap(side => [
+    { at: k.joints[`heel${side}`], above: false, grips: true },
+    { at: k.joints[`ball${side}`], above: false, grips: true },
+  ])
+const weight = (
+  at: Vector, massKg: number,
+): Load[] => (massKg > 0 ? [{ at, forceN: [0, 0, -massKg * G], above: true }] : [])
 const middle = (a: Vector, b: Vector): Vector => times(add(a, b), 0.5)
 
 /** Walking or standing with weights: by the side, in front, overhead. The feet are where balance needs them. */
@@ -39,7 +43,8 @@ const carry = defineModel('carry', 'front', {
   return {
     skeleton: k, contacts: feet(k), balanceAssumed: true,
     loads: [
-      ...weight(joints.gripRight, s.rightKg + s.overheadRightKg), ...weight(joints.gripLeft, s.leftKg), ...weight(middle(joints.gripLeft, joints.gripRight), s.frontKg + s.overheadBothKg),
+      ...weight(joints.gripRight, s.rightKg + s.overheadRightKg), ...weight(joints.gripLeft, s.leftKg),
+      ...weight(middle(joints.gripLeft, joints.gripRight), s.frontKg + s.overheadBothKg),
     ],
   }
 })
@@ -77,7 +82,9 @@ function stanceOf(stance: number): { left: LegPose, right: LegPose } {
 }
 
 function stanceContacts(k: Skeleton, stance: number): Contact[] {
-  const knee = (side: 'Left' | 'Right'): Contact => ({ at: add(k.joints[`knee${side}`], [0, 0, -k.body.kneeHeightM]), above: false, grips: true })
+  const knee = (side: 'Left' | 'Right'): Contact => ({
+    at: add(k.joints[`knee${side}`], [0, 0, -k.body.kneeHeightM]), above: false, grips: true,
+  })
   if (stance === 1) return SIDES.map(knee)
   if (stance === 2) return [...feet(k, ['Left']), knee('Right')]
   return stance === 3 ? [...feet(k, ['Left']), { at: k.joints.ballRight, above: false, grips: true }] : feet(k)
@@ -98,7 +105,10 @@ const pressOut = defineModel('pressOut', 'front', {
   const k = placed(body, { pelvis: UPRIGHT, arms: handsAt(body, UPRIGHT, target), legs: stanceOf(s.stance) })
   const tilt = rad(s.pullUpDeg)
   const forceN: Vector = [0, s.bandN * Math.cos(tilt), -Math.abs(s.bandN) * Math.sin(tilt)]
-  return { skeleton: k, contacts: stanceContacts(k, s.stance), balanceAssumed: true, loads: s.bandN === 0 ? [] : [{ at: target, forceN, above: true }] }
+  return {
+    skeleton: k, contacts: stanceContacts(k, s.stance), balanceAssumed: true,
+    loads: s.bandN === 0 ? [] : [{ at: target, forceN, above: true }],
+  }
 })
 
 /** A weight moved in front of the body: swung, stopped, or held at arm's length. */
@@ -138,7 +148,9 @@ const hinge = defineModel('hinge', 'side', {
   }
 })
 
-/** At the bottom of a squat with the load before the shoulders or in the elbows: it stands over the middle of the foot. */
+/**
+ * At the bottom of a squat with the load before the shoulders or in the elbows: it stands over the middle of the foot.
+ */
 const frontSquat = defineModel('frontSquat', 'side', {
   barKg: setting('Load', 'kg', 0, 200, 2.5, 40),
   thighDeg: setting('Thighs below level', '°', -40, 25, 5, 0),
@@ -150,10 +162,15 @@ const frontSquat = defineModel('frontSquat', 'side', {
   const bar = (k: Skeleton, lean: number): Vector => add(k.joints.shoulder, times(leaning(lean).front, s.aheadCm / 100))
   const make = (lean: number): Skeleton => {
     const t = leaning(lean)
-    return placed(body, { pelvis: t, arms: both({ upper: limb(t, 70), fore: limb(t, 190), hand: limb(t, 190) }), legs: both({ thigh, shank, foot: [1, 0, 0] }) })
+    return placed(body, {
+      pelvis: t,
+      arms: both({ upper: limb(t, 70), fore: limb(t, 190), hand: limb(t, 190) }),
+      legs: both({ thigh, shank, foot: [1, 0, 0] }),
+    })
   }
   // The bar stands over the middle of the foot.
-  const off = (lean: number): number => bar(make(lean), lean)[0] - (make(lean).joints.heelLeft[0] + 0.5 * body.lengthM.foot)
+  const off = (lean: number): number =>
+    bar(make(lean), lean)[0] - (make(lean).joints.heelLeft[0] + 0.5 * body.lengthM.foot)
   const { x } = solve(([lean]) => [off(lean!)], [25], 'shinDeg')
   const k = make(x[0]!)
   return { skeleton: k, contacts: feet(k), loads: weight(bar(k, x[0]!), s.barKg) }

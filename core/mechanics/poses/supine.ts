@@ -16,14 +16,23 @@ const inHands = (k: Skeleton, massKg: number): Load[] => massKg > 0
   ? [{ at: times(add(k.joints.gripLeft, k.joints.gripRight), 0.5), forceN: [0, 0, -massKg * G], above: true }]
   : []
 
-/** Lying on sacrum and T12 with limbs in the air. The floor carries part of the load at L4/L5: T12 is looked at too where the shoulders leave it. */
-function lying(body: Body, arms: { left: ArmPose, right: ArmPose }, legs: { left: LegPose, right: LegPose }, loadKg: number): Held {
+/**
+ * Lying on sacrum and T12 with limbs in the air. The floor carries part of the load at L4/L5: T12 is looked at too
+ * where the shoulders leave it.
+ */
+function lying(
+  body: Body, arms: { left: ArmPose, right: ArmPose }, legs: { left: LegPose, right: LegPose }, loadKg: number,
+): Held {
   const pelvis = leaning(-90)
   const k = placed(body, { pelvis, arms, legs })
   const loads = inHands(k, loadKg)
-  const [sacrum, t12, blades] = [ASSUMED.sacrum, ASSUMED.thoracolumbar, ASSUMED.shoulderBlades].map(share => onBack(k, pelvis, share)) as [Vector, Vector, Vector]
+  const [sacrum, t12, blades] = [ASSUMED.sacrum, ASSUMED.thoracolumbar, ASSUMED.shoulderBlades].map(share =>
+    onBack(k, pelvis, share)
+  ) as [Vector, Vector, Vector]
   const mass = body.massKg + loadKg
-  const middle = (k.masses.reduce((sum, m) => sum + m.at[0] * m.massKg, 0) + loads.reduce((sum, l) => sum + l.at[0] * loadKg, 0)) / mass
+  const middle =
+    (k.masses.reduce((sum, m) => sum + m.at[0] * m.massKg, 0) + loads.reduce((sum, l) => sum + l.at[0] * loadKg, 0))
+    / mass
   // Weight beyond T12 tips on to the shoulder blades and off the sacrum.
   const contacts: Contact[] = middle < t12[0]
     ? [{ at: t12, above: true, grips: true }, { at: blades, above: true, grips: true }]
@@ -36,16 +45,25 @@ const knee = (standard: number) => setting('Knees bent', '°', 0, 140, 5, standa
 const arm = (standard: number) => setting('Arms: 0 by the side, 180 overhead', '°', 0, 180, 5, standard)
 const ball = setting('Ball or plate in the hands', 'kg', 0, 25, 0.5, 0)
 
-const hollow = defineModel('hollow', 'side', { hipDeg: hip(25), kneeDeg: knee(0), armDeg: arm(0), loadKg: ball }, (body, s) => {
-  const t = leaning(-90)
-  return lying(body, both(armBy(t, s.armDeg)), both(legBy(t, s.hipDeg, s.kneeDeg, POINTED)), s.loadKg)
-})
+const hollow = defineModel(
+  'hollow', 'side',
+  { hipDeg: hip(25), kneeDeg: knee(0), armDeg: arm(0), loadKg: ball },
+  (body, s) => {
+    const t = leaning(-90)
+    return lying(body, both(armBy(t, s.armDeg)), both(legBy(t, s.hipDeg, s.kneeDeg, POINTED)), s.loadKg)
+  },
+)
 
 /** One leg out, the other still bent. */
-const hollowOneLeg = defineModel('hollowOneLeg', 'side', { hipDeg: hip(25), armDeg: arm(0), loadKg: ball }, (body, s) => {
-  const t = leaning(-90)
-  return lying(body, both(armBy(t, s.armDeg)), { left: legBy(t, 100, 120, POINTED), right: legBy(t, s.hipDeg, 0, POINTED) }, s.loadKg)
-})
+const hollowOneLeg = defineModel(
+  'hollowOneLeg', 'side', { hipDeg: hip(25), armDeg: arm(0), loadKg: ball },
+  (body, s) => {
+    const t = leaning(-90)
+    return lying(body, both(armBy(t, s.armDeg)), {
+      left: legBy(t, 100, 120, POINTED), right: legBy(t, s.hipDeg, 0, POINTED),
+    }, s.loadKg)
+  },
+)
 
 /** Arms up, hips and knees bent; `reach` lowers the opposite arm and leg. */
 const deadBug = defineModel('deadBug', 'side', {
@@ -58,7 +76,9 @@ const deadBug = defineModel('deadBug', 'side', {
   const bent = legBy(t, 104, 90)
   const reaching = legBy(t, 104 - out * 80, 90 * (1 - out), POINTED * out)
   const armOut = armBy(t, 90 + out * 70)
-  return lying(body, { left: armOut, right: s.loadKg > 0 ? armOut : armBy(t, 90) }, { left: s.bothLegs > 0 ? reaching : bent, right: reaching }, s.loadKg)
+  return lying(body, { left: armOut, right: s.loadKg > 0 ? armOut : armBy(t, 90) }, {
+    left: s.bothLegs > 0 ? reaching : bent, right: reaching,
+  }, s.loadKg)
 })
 
 /** Curled up from T12; the shoulders are off the floor, so that the moment is looked at there. */
@@ -72,7 +92,8 @@ const curlUp = defineModel('curlUp', 'side', {
   return {
     skeleton: k, sections: ['thoracolumbar'], loads: inHands(k, s.loadKg),
     contacts: [
-      { at: onBack(k, pelvis, ASSUMED.sacrum), above: false, grips: true }, { at: onBack(k, pelvis, ASSUMED.thoracolumbar - 0.001), above: false, grips: true },
+      { at: onBack(k, pelvis, ASSUMED.sacrum), above: false, grips: true },
+      { at: onBack(k, pelvis, ASSUMED.thoracolumbar - 0.001), above: false, grips: true },
       ...SIDES.map(side => ({ at: k.joints[`heel${side}`], above: false, grips: true })),
     ],
   }
@@ -106,13 +127,19 @@ const reverseCrunch = defineModel('reverseCrunch', 'side', {
 }, (body, s) => {
   const board = leaning(-90 + s.slopeDeg)
   const pelvis = leaning(-90 + s.slopeDeg - s.rollDeg)
-  const k = placed(body, { pelvis, lumbar: board, arms: both(armBy(board, 170)), legs: both(legBy(pelvis, 95, s.kneeDeg, POINTED)) })
-  const back = (share: number): Vector => add(k.joints.lumbar, times(board.up, share * body.heightM - body.lumbarM), times(board.front, -body.backDepthM))
+  const k = placed(body, {
+    pelvis, lumbar: board, arms: both(armBy(board, 170)), legs: both(legBy(pelvis, 95, s.kneeDeg, POINTED)),
+  })
+  const back = (share: number): Vector =>
+    add(k.joints.lumbar, times(board.up, share * body.heightM - body.lumbarM), times(board.front, -body.backDepthM))
   return {
     skeleton: k,
-    loads: s.ballKg > 0 ? [{ at: times(add(k.joints.kneeLeft, k.joints.kneeRight), 0.5), forceN: [0, 0, -s.ballKg * G], above: false }] : [],
+    loads: s.ballKg > 0
+      ? [{ at: times(add(k.joints.kneeLeft, k.joints.kneeRight), 0.5), forceN: [0, 0, -s.ballKg * G], above: false }]
+      : [],
     contacts: [
-      { at: back(ASSUMED.thoracolumbar), above: true, grips: true }, { at: back(ASSUMED.shoulderBlades), above: true, grips: true },
+      { at: back(ASSUMED.thoracolumbar), above: true, grips: true },
+      { at: back(ASSUMED.shoulderBlades), above: true, grips: true },
       // The hands hold the bench behind the head.
       ...SIDES.map(side => ({ at: k.joints[`grip${side}`], above: true, grips: true, pulls: true })),
     ],
@@ -127,12 +154,17 @@ const bridge = defineModel('bridge', 'side', {
 }, (body, s) => {
   // Trunk and thighs in one line that rises from the shoulders to the knees.
   const shin = Math.cos((s.kneeDeg - 90) * Math.PI / 180) * (body.lengthM.shank + body.ankleHeightM)
-  const rise = Math.asin(Math.min(0.95, Math.max(-0.9, (shin - s.shouldersRaisedCm / 100) / (body.shoulderM + body.lengthM.thigh)))) * 180 / Math.PI
+  const rise =
+    Math.asin(
+      Math.min(0.95, Math.max(-0.9, (shin - s.shouldersRaisedCm / 100) / (body.shoulderM + body.lengthM.thigh))),
+    ) * 180 / Math.PI
   const pelvis = leaning(-90 - rise)
   const k = placed(body, { pelvis, arms: both(armBy(pelvis, 0)), legs: both(legBy(pelvis, 0, s.kneeDeg)) })
   return {
     skeleton: k,
-    loads: s.loadKg > 0 ? [{ at: add(k.joints.hip, times(pelvis.front, body.backDepthM)), forceN: [0, 0, -s.loadKg * G], above: false }] : [],
+    loads: s.loadKg > 0
+      ? [{ at: add(k.joints.hip, times(pelvis.front, body.backDepthM)), forceN: [0, 0, -s.loadKg * G], above: false }]
+      : [],
     contacts: [
       { at: onBack(k, pelvis, ASSUMED.shoulderBlades), above: true, grips: true },
       ...SIDES.map(side => ({ at: k.joints[`heel${side}`], above: false, grips: true })),

@@ -8,7 +8,10 @@ export default defineRoute('POST /api/instruments/command', {
   handle: async ({ body }) => {
     const connection = useInstruments().get(body.name)
     if (!connection) throw new AppError('notFound', 'There is no such instrument here.')
-    if (!connection.ask(body.command)) throw new AppError('badInput', 'The instrument is not there, or cannot do this.', { command: 'The instrument is not there, or cannot do this.' })
+    if (!connection.ask(body.command))
+      throw new AppError('badInput', 'The instrument is not there, or cannot do this.', {
+        command: 'The instrument is not there, or cannot do this.',
+      })
     return { asked: true }
   },
 })

@@ -142,7 +142,8 @@ export async function up(knex: Knex): Promise<void> {
         references training_week (organisation_id, athlete_id, starts_on)
     );
     create index prescribed_session_by_day on prescribed_session (organisation_id, athlete_id, day);
-    create unique index prescribed_session_current on prescribed_session (organisation_id, athlete_id, starts_on, plan_key)
+    create unique index prescribed_session_current on prescribed_session (organisation_id, athlete_id, starts_on,
+      plan_key)
       where withdrawn_at is null;
 
     create table prescribed_item (

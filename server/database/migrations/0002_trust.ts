@@ -32,7 +32,8 @@ const TABLES = `
   create unique index person_email on person (email) where password_hash is not null and closed_at is null;
   create unique index person_email_here on person (organisation_id, email) where closed_at is null;
   drop index person_athlete;
-  create unique index person_athlete on person (organisation_id, athlete_id) where athlete_id is not null and closed_at is null;
+  create unique index person_athlete on person (organisation_id,
+    athlete_id) where athlete_id is not null and closed_at is null;
 
   create table group_staff (
     organisation_id uuid not null,
@@ -183,7 +184,9 @@ const POLICIES: Readonly<Record<string, Rules>> = {
   athlete: {
     see: `${ALL_OF_IT} or id = keen_athlete() or id in (select m.athlete_id from group_member m where m.${OWN_GROUPS})`,
     add: ALL_OF_IT,
-    change: `${ALL_OF_IT} or (keen_role() = 'coach' and id in (select m.athlete_id from group_member m where m.${OWN_GROUPS}))`,
+    change:
+      `${ALL_OF_IT} or (keen_role() = 'coach'
+        and id in (select m.athlete_id from group_member m where m.${OWN_GROUPS}))`,
   },
   athlete_health: {
     see: `${ALL_OF_IT} or athlete_id = keen_athlete() or (keen_role() = 'coach' and ${SEEN_ATHLETES})`,
@@ -191,7 +194,10 @@ const POLICIES: Readonly<Record<string, Rules>> = {
     change: `${ALL_OF_IT} or (keen_role() = 'coach' and ${SEEN_ATHLETES})`,
   },
   facility_equipment: { see: STAFF, add: PLANNERS, change: PLANNERS, remove: PLANNERS },
-  competition: { see: `${ALL_OF_IT} or group_id in (select g.id from training_group g)`, add: ALL_OF_IT, change: ALL_OF_IT },
+  competition: {
+    see: `${ALL_OF_IT} or group_id in (select g.id from training_group g)`,
+    add: ALL_OF_IT, change: ALL_OF_IT,
+  },
   training_week: { see: `${STAFF} and ${SEEN}`, add: PLANS_FOR, change: PLANS_FOR },
   prescribed_session: { see: SEEN, add: PLANS_FOR, change: PLANS_FOR },
   prescribed_item: { see: SEEN, add: PLANS_FOR, change: PLANS_FOR },
@@ -213,7 +219,12 @@ function policies(table: string, { see, add, change, remove }: Rules): string {
     drop policy if exists own_organisation on ${table};
     create policy see on ${table} for select using (${here} and (${see}));
     ${add ? `create policy add on ${table} for insert with check (${here} and (${add}));` : ''}
-    ${change ? `create policy change on ${table} for update using (${here} and (${change})) with check (${here} and (${change}));` : ''}
+    ${
+    change
+      ? `create policy change on ${table} for update using (${here} and (${change}))
+        with check (${here} and (${change}));`
+      : ''
+  }
     ${remove ? `create policy remove on ${table} for delete using (${here} and (${remove}));` : ''}
   `
 }
@@ -222,7 +233,8 @@ function policies(table: string, { see, add, change, remove }: Rules): string {
 const VISITORS = `
   drop policy sign_in on person;
   create policy sign_in on person for select
-    using (email = nullif(current_setting('keen.sign_in_email', true), '') and password_hash is not null and closed_at is null);
+    using (email = nullif(current_setting('keen.sign_in_email', true), '') and password_hash is not null
+      and closed_at is null);
   create policy by_link on account_token for select
     using (token_hash = nullif(current_setting('keen.token', true), ''));
   drop policy own_organisation on organisation;
@@ -236,7 +248,8 @@ const AUDIT_GUARD = `
   create function keen_audit_guard() returns trigger language plpgsql as $$
   begin
     if tg_op = 'UPDATE' and current_setting('keen.erasing', true) = new.athlete_id::text
-      and new.before is null and new.after is null and old.id = new.id and old.at = new.at and old.action = new.action then
+      and new.before is null and new.after is null and old.id = new.id
+        and old.at = new.at and old.action = new.action then
       return new;
     end if;
     raise exception 'The record is only added to.' using errcode = '42501';
@@ -246,7 +259,8 @@ const AUDIT_GUARD = `
 
 /** Removes everything about one athlete: the only way a set log is ever deleted. */
 const ERASURE = `
-  create function keen_erase_athlete(erased uuid) returns void language plpgsql security definer set search_path = public as $$
+  create function keen_erase_athlete(erased uuid) returns void
+    language plpgsql security definer set search_path = public as $$
   begin
     if keen_role() <> 'headCoach' then raise exception 'Only a head coach erases.' using errcode = '42501'; end if;
     perform set_config('keen.role', 'system', true);
@@ -271,15 +285,23 @@ const ERASURE = `
   end $$;
   revoke all on function keen_erase_athlete(uuid) from public;
   grant execute on function keen_erase_athlete(uuid) to keen_anchor_app;
-  ${['set_log', 'prescribed_item', 'prescribed_session', 'training_week', 'athlete_health', 'mail', 'account_token', 'person', 'athlete']
-    .map(table => `create policy erase on ${table} for delete using (organisation_id = keen_org() and keen_role() = 'system');`).join('\n')}
+  ${
+  [
+    'set_log', 'prescribed_item', 'prescribed_session', 'training_week', 'athlete_health', 'mail', 'account_token',
+    'person', 'athlete',
+  ]
+    .map(table =>
+      `create policy erase on ${table} for delete using (organisation_id = keen_org() and keen_role() = 'system');`
+    ).join('\n')
+}
   create policy erase on audit for update using (organisation_id = keen_org() and keen_role() = 'system');
 `
 
 /** The keys of all organisations, and nothing else of them: for work that goes through each in turn. */
 const ORGANISATIONS = `
   alter table organisation no force row level security;
-  create function keen_organisations() returns table (organisation_id uuid) language sql stable security definer set search_path = public as
+  create function keen_organisations() returns table (organisation_id uuid)
+    language sql stable security definer set search_path = public as
     $$ select id from organisation $$;
 `
 

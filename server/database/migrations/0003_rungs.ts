@@ -27,7 +27,9 @@ export async function up(knex: Knex): Promise<void> {
   await knex.raw('alter table athlete no force row level security')
   const athletes = await knex('athlete').select<{ id: string, rungs: Record<string, number> }[]>('id', 'rungs')
   for (const { id, rungs } of athletes) {
-    const now = Object.fromEntries(Object.entries(rungs).map(([ladder, rung]) => [ladder, MOVED[ladder]?.[rung - 1] ?? rung]))
+    const now = Object.fromEntries(
+      Object.entries(rungs).map(([ladder, rung]) => [ladder, MOVED[ladder]?.[rung - 1] ?? rung]),
+    )
     await knex('athlete').where({ id }).update({ rungs: JSON.stringify(now) })
   }
   await knex.raw('alter table athlete force row level security')

@@ -19,7 +19,8 @@ export async function up(knex: Knex): Promise<void> {
     create policy add on own_catalogue for insert
       with check (organisation_id = keen_org() and keen_role() in ('headCoach', 'coach', 'system'));
     create policy change on own_catalogue for update
-      using (organisation_id = keen_org() and keen_role() in ('headCoach', 'coach', 'system')) with check (organisation_id = keen_org());
+      using (organisation_id = keen_org() and keen_role() in ('headCoach', 'coach', 'system'))
+        with check (organisation_id = keen_org());
     grant select, insert, update on own_catalogue to keen_anchor_app;
   `)
 }

@@ -20,7 +20,8 @@ export async function up(knex: Knex): Promise<void> {
     );
     create index on brace_course (organisation_id);
     create table brace_practice (
-      id uuid primary key, organisation_id uuid not null references organisation (id), athlete_id uuid not null references athlete (id),
+      id uuid primary key, organisation_id uuid not null references organisation (id),
+        athlete_id uuid not null references athlete (id),
       day date not null, step integer not null, performed_at timestamptz not null default now()
     );
     create index on brace_practice (organisation_id, athlete_id, day);
@@ -34,10 +35,12 @@ export async function up(knex: Knex): Promise<void> {
   await knex.raw(`
     create policy see on own_tests for select using (organisation_id = keen_org());
     create policy add on own_tests for insert with check (organisation_id = keen_org() and ${PLANNERS});
-    create policy change on own_tests for update using (organisation_id = keen_org() and ${PLANNERS}) with check (organisation_id = keen_org());
+    create policy change on own_tests for update using (organisation_id = keen_org() and ${PLANNERS})
+      with check (organisation_id = keen_org());
     create policy see on brace_course for select using (organisation_id = keen_org() and ${SEEN});
     create policy add on brace_course for insert with check (organisation_id = keen_org() and ${PLANNERS} and ${SEEN});
-    create policy change on brace_course for update using (organisation_id = keen_org() and ${PLANNERS} and ${SEEN}) with check (organisation_id = keen_org());
+    create policy change on brace_course for update using (organisation_id = keen_org() and ${PLANNERS} and ${SEEN})
+      with check (organisation_id = keen_org());
     create policy see on brace_practice for select using (organisation_id = keen_org() and ${SEEN});
     create policy add on brace_practice for insert with check (organisation_id = keen_org() and ${SEEN});
     create policy erase on brace_course for delete using (organisation_id = keen_org() and keen_role() = 'system');

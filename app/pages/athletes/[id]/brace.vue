@@ -19,7 +19,9 @@ import { dayMonth, inDays } from '~/composables/useWords'
 const { id, editable, load, ready, today, screen, session, store } = useAthleteRoom('Brace')
 
 const alerts = useAlerts()
-const stopped = computed(() => redFlags(screen.value.flags).length > 0 || alerts.open.some(one => one.kind === 'stop' && one.athleteId === id.value))
+const stopped = computed(() =>
+  redFlags(screen.value.flags).length > 0 || alerts.open.some(one => one.kind === 'stop' && one.athleteId === id.value)
+)
 const checks = computed(() => store.found?.braceChecks ?? [])
 const reached = computed(() => store.athlete?.braceStep ?? 1)
 const chosen = ref<number | null>(null)
@@ -49,12 +51,22 @@ const LIFT_CHOICES = LIFT_IDS.map(key => [key, LIFTS[key].name] as const)
 const matched = computed(() => {
   const percent1Rm = Number(percent.value.trim().replace(',', '.'))
   if (!store.athlete || !(percent1Rm >= 1 && percent1Rm <= 100)) return null
-  const rep = bracedRep({ lift: lift.value, percent1Rm, tempo: null, heightM: store.athlete.heightCm / 100, setUpS: null })
+  const rep = bracedRep({
+    lift: lift.value, percent1Rm, tempo: null, heightM: store.athlete.heightCm / 100, setUpS: null,
+  })
   const cause = screen.value.flags.map(flagFacts).find(facts => facts.noBreathHold) ?? ageBand(screen.value.ageYears)
   const careful = cause?.noBreathHold === true || screen.value.left != null
-  return { rep, work: matchBrace(rep.totalS).filter(m => m.matches).slice(0, 3), breath: BREATH_METHODS[breathMethod(percent1Rm, careful)], cause: cause?.noBreathHold ? cause.name : null }
+  return {
+    rep,
+    work: matchBrace(rep.totalS).filter(m => m.matches).slice(0, 3),
+    breath: BREATH_METHODS[breathMethod(percent1Rm, careful)], cause: cause?.noBreathHold ? cause.name : null,
+  }
 })
-const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 'all four places' : swell.map(q => QUADRANTS[q].toLowerCase()).join(', ') || 'nowhere')
+const swellText = (
+  swell: readonly Quadrant[],
+): string => (swell.length === 4
+  ? 'all four places'
+  : swell.map(q => QUADRANTS[q].toLowerCase()).join(', ') || 'nowhere')
 </script>
 
 <template>
@@ -79,7 +91,8 @@ const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 
       :class="due <= 0 ? 'caution' : 'text-quiet'"
     >
       <template v-if="last">
-        Last check {{ dayMonth(last.day) }}; the brace is looked at again {{ due <= 0 ? 'now: it is due' : inDays(due) }}.
+        Last check {{ dayMonth(last.day) }}; the brace is looked at again
+        {{ due <= 0 ? 'now: it is due' : inDays(due) }}.
       </template>
       <template v-else>
         The brace was never checked here: squat and hinge faults blamed on mobility are often only this.
@@ -98,16 +111,21 @@ const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 
             >
               <button
                 type="button"
-                class="w-full text-left grid grid-cols-[2rem_minmax(0,1fr)_auto] gap-2 items-center py-1.5 border-b border-line/60 hover:bg-chalk"
+                class="w-full text-left grid grid-cols-[2rem_minmax(0,1fr)_auto] gap-2 items-center py-1.5 border-b
+                  border-line/60 hover:bg-chalk"
                 :aria-pressed="step === one.step"
                 @click="chosen = one.step"
               >
                 <span
                   class="figure font-bold text-center rounded-full leading-7 h-7"
-                  :class="one.step === step ? 'bg-signal text-paper' : one.step <= reached ? 'bg-block text-paper' : 'bg-line'"
+                  :class="one.step === step ? 'bg-signal text-paper' : one.step <= reached ? 'bg-block text-paper'
+                    : 'bg-line'"
                 >{{ one.step }}</span>
-                <span class="leading-tight"><b>{{ one.name }}</b><br><span class="text-quiet text-[0.92em]">{{ one.passes }}</span></span>
-                <span class="text-quiet text-[0.9em]">{{ one.step <= reached ? 'passed' : lastOf(one.step) ? 'not yet' : '' }}</span>
+                <span class="leading-tight"><b>{{ one.name }}</b><br>
+                  <span class="text-quiet text-[0.92em]">{{ one.passes }}
+                  </span></span>
+                <span class="text-quiet text-[0.9em]">{{ one.step <= reached ? 'passed' : lastOf(one.step) ? 'not yet'
+                  : '' }}</span>
               </button>
             </li>
           </ol>
@@ -189,9 +207,17 @@ const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 
           </div>
           <template v-if="matched">
             <p class="mt-2">
-              One rep is braced for about <b class="figure">{{ matched.rep.totalS.toFixed(1) }} s</b>: breath {{ matched.rep.setUpS }}, down {{ matched.rep.loweringS }}<template v-if="matched.rep.pauseS">, pause {{ matched.rep.pauseS }}</template>, up {{ matched.rep.raisingS.toFixed(1) }}{{ matched.rep.velocityMS ? ` at ${matched.rep.velocityMS.toFixed(2)} m/s` : '' }}.
+              One rep is braced for about <b class="figure">{{ matched.rep.totalS.toFixed(1) }} s</b>: breath
+              {{ matched.rep.setUpS }}, down {{ matched.rep.loweringS }}<template v-if="matched.rep.pauseS">, pause
+                {{ matched.rep.pauseS }}</template>, up
+              {{ matched.rep.raisingS.toFixed(1) }}{{ matched.rep.velocityMS
+                ? ` at ${matched.rep.velocityMS.toFixed(2)} m/s` : '' }}.
             </p>
-            <p>Trunk work as long: {{ matched.work.map(m => `${m.name.replace(/^./, c => c.toLowerCase())} (${m.ratio.toFixed(1)}×)`).join(', ') || 'none of the usual' }}.</p>
+            <p>Trunk work as long:
+              {{
+                matched.work
+                  .map(m => `${m.name.replace(/^./, c => c.toLowerCase())} (${m.ratio.toFixed(1)}×)`).join(', ')
+                  || 'none of the usual' }}.</p>
             <p>{{ matched.breath }}</p>
             <p
               v-if="matched.cause"
@@ -200,7 +226,8 @@ const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 
               Holding the breath under load raises blood pressure sharply: ruled out by “{{ matched.cause }}”.
             </p>
             <p class="text-quiet text-[0.9em]">
-              Raising speed by the published load-velocity relations where there is one; the rest common practice, no source.
+              Raising speed by the published load-velocity relations where there is one; the rest common practice, no
+              source.
             </p>
           </template>
         </section>
@@ -217,7 +244,8 @@ const swellText = (swell: readonly Quadrant[]): string => (swell.length === 4 ? 
               :key="one.id"
               class="border-b border-line/60 py-0.5"
             >
-              <b>{{ dayMonth(one.day) }}</b> step {{ one.step }} {{ one.passed ? 'passed' : 'not yet' }} · {{ one.count }}<template v-if="BRACE_STEPS[one.step - 1]!.swell">
+              <b>{{ dayMonth(one.day) }}</b> step {{ one.step }} {{ one.passed ? 'passed' : 'not yet' }} ·
+              {{ one.count }}<template v-if="BRACE_STEPS[one.step - 1]!.swell">
                 · swells {{ swellText(one.swell) }}
               </template><template v-if="one.checkedBy">
                 · {{ one.checkedBy }}

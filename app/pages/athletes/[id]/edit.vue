@@ -55,14 +55,20 @@ function done(): Promise<unknown> {
 
 /** Stores over the version the form started from; another coach's changes meet it field by field. */
 async function save(athlete: AthleteInput, base: { version: number, start: AthleteInput }): Promise<void> {
-  const stored = await attempt(() => roster.save(id, base.version, athlete).catch((error: unknown) => {
-    const current = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as Athlete | undefined : undefined
-    if (!current) throw error
-    const found = athleteClash(base.start, athlete, inputOf(current), roster.groups, session.me!.units, catalogue.value)
-    if (found.rows.length === 0) return roster.save(id, current.version, found.chosen({}))
-    clash.value = { ...found, who: current.changedBy ?? 'Somebody else', version: current.version }
-    return null
-  }))
+  const stored = await attempt(() =>
+    roster.save(id, base.version, athlete).catch((error: unknown) => {
+      const current = error instanceof AppError && error.code === 'changedElsewhere'
+        ? error.current as Athlete | undefined
+        : undefined
+      if (!current) throw error
+      const found = athleteClash(
+        base.start, athlete, inputOf(current), roster.groups, session.me!.units, catalogue.value,
+      )
+      if (found.rows.length === 0) return roster.save(id, current.version, found.chosen({}))
+      clash.value = { ...found, who: current.changedBy ?? 'Somebody else', version: current.version }
+      return null
+    })
+  )
   if (stored && !clash.value) await done()
 }
 

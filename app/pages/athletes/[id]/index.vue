@@ -108,7 +108,8 @@ async function exportAll(): Promise<void> {
 const goal = computed(() => {
   const a = athlete.value!
   const drill = a.goalVariationId ? catalogue.value.find(a.goalVariationId)?.name : null
-  return [a.goal, drill ? `drill: ${drill}` : '', a.goalLift ? `lift: ${LIFTS[a.goalLift].name}` : ''].filter(Boolean).join(' · ')
+  return [a.goal, drill ? `drill: ${drill}` : '', a.goalLift ? `lift: ${LIFTS[a.goalLift].name}` : ''].filter(Boolean)
+    .join(' · ')
 })
 </script>
 
@@ -178,7 +179,8 @@ const goal = computed(() => {
               <dt class="text-quiet">
                 Body
               </dt><dd class="figure">
-                {{ unit.showLength(athlete.heightCm) }} {{ unit.length }}, {{ unit.showMass(athlete.massKg) }} {{ unit.mass }}, {{ athlete.sex }}, born {{ athlete.birthYear }}
+                {{ unit.showLength(athlete.heightCm) }} {{ unit.length }}, {{ unit.showMass(athlete.massKg) }}
+                {{ unit.mass }}, {{ athlete.sex }}, born {{ athlete.birthYear }}
               </dd>
               <dt class="text-quiet">
                 Training age
@@ -189,7 +191,8 @@ const goal = computed(() => {
               <dt class="text-quiet">
                 Weak link
               </dt><dd>
-                {{ athlete.weakLink ? ACTION_FACTS[athlete.weakLink].label : 'none known' }}<template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template>
+                {{ athlete.weakLink ? ACTION_FACTS[athlete.weakLink].label
+                  : 'none known' }}<template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template>
               </dd>
               <dt class="text-quiet">
                 Minutes
@@ -198,7 +201,10 @@ const goal = computed(() => {
               </dd>
               <dt class="text-quiet">
                 Equipment
-              </dt><dd>{{ athlete.equipment.length === Object.keys(EQUIPMENT).length ? 'everything in the catalogue' : athlete.equipment.map(e => EQUIPMENT[e]).join(', ') || 'the bare floor' }}</dd>
+              </dt>
+              <dd>{{ athlete.equipment.length === Object.keys(EQUIPMENT).length
+                ? 'everything in the catalogue'
+                : athlete.equipment.map(e => EQUIPMENT[e]).join(', ') || 'the bare floor' }}</dd>
             </dl>
           </section>
           <PainPanel

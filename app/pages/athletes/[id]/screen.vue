@@ -20,19 +20,30 @@ async function tell(work: () => Promise<void>, done: string): Promise<void> {
   if (await attempt(work)) said.value = done
 }
 /** Two forms that met: what was sent here, and what is stored now. */
-const met = shallowRef<{ readonly mine: Answers, readonly current: { readonly answers: Answers | null, readonly flags: readonly FlagId[], readonly version: number, readonly changedBy: string | null } } | null>(null)
-const answer = (answers: Answers, version = store.found!.healthVersion) => tell(async () => {
-  try {
-    await store.answer(id.value, version, answers)
-    met.value = null
-    typed.value = false
-  }
-  catch (error) {
-    if (!(error instanceof AppError) || error.code !== 'changedElsewhere' || !error.current) throw error
-    met.value = { mine: answers, current: error.current as NonNullable<typeof met.value>['current'] }
-    throw error
-  }
-}, 'Answers stored.')
+const met = shallowRef<
+  {
+    readonly mine: Answers
+    readonly current: {
+      readonly answers: Answers | null
+      readonly flags: readonly FlagId[]
+      readonly version: number
+      readonly changedBy: string | null
+    }
+  } | null
+>(null)
+const answer = (answers: Answers, version = store.found!.healthVersion) =>
+  tell(async () => {
+    try {
+      await store.answer(id.value, version, answers)
+      met.value = null
+      typed.value = false
+    }
+    catch (error) {
+      if (!(error instanceof AppError) || error.code !== 'changedElsewhere' || !error.current) throw error
+      met.value = { mine: answers, current: error.current as NonNullable<typeof met.value>['current'] }
+      throw error
+    }
+  }, 'Answers stored.')
 async function drop(): Promise<void> {
   met.value = null
   typed.value = false
@@ -42,7 +53,9 @@ async function drop(): Promise<void> {
 const typed = ref(false)
 watch(id, () => { typed.value = false })
 useAlerts(() => (met.value || typed.value ? undefined : load()))
-const cleared = computed(() => clearedReds(store.athlete!.flags, store.athlete!.clearances, store.athlete!.health.raised, session.me!.today))
+const cleared = computed(() =>
+  clearedReds(store.athlete!.flags, store.athlete!.clearances, store.athlete!.health.raised, session.me!.today)
+)
 const clear = (clearance: Clearance) => tell(() => store.clear(id.value, clearance), 'Clearance written down.')
 const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, key), 'Clearance withdrawn.')
 </script>
@@ -81,12 +94,14 @@ const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, k
       >
         <h2>Questions</h2>
         <p class="text-quiet mb-2">
-          {{ store.athlete!.screenedOn ? `Last answered on ${longDay(store.athlete!.screenedOn)}.` : 'Not answered yet: the athlete can do it on the phone.' }}
+          {{ store.athlete!.screenedOn ? `Last answered on ${longDay(store.athlete!.screenedOn)}.`
+            : 'Not answered yet: the athlete can do it on the phone.' }}
           A coach’s answers are the last word on the flags, but for red ones: they leave by a clearance.
         </p>
         <ScreeningForm
           :key="`${id}/${store.athlete!.version}`"
-          :start="store.found!.answers ?? (store.athlete!.flags.length > 0 ? Object.fromEntries(store.athlete!.flags.map(flag => [flag, true])) : null)"
+          :start="store.found!.answers ?? (store.athlete!.flags.length > 0
+            ? Object.fromEntries(store.athlete!.flags.map(flag => [flag, true])) : null)"
           :cleared="cleared"
           :catalogue="catalogue"
           :busy="busy"

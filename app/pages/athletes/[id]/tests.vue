@@ -21,10 +21,13 @@ import { useTests } from '~/composables/useTests'
 const GATE_DAYS = 120
 const tests = useTests()
 const history = shallowRef<History | null>(null)
-const { id, editable, load, ready, screen, session, roster, store, catalogue } = useAthleteRoom('Tests', async (key, day) => {
-  history.value = null
-  history.value = await fetchHistory(key, addDays(day, -GATE_DAYS)).catch(() => null)
-})
+const { id, editable, load, ready, screen, session, roster, store, catalogue } = useAthleteRoom(
+  'Tests',
+  async (key, day) => {
+    history.value = null
+    history.value = await fetchHistory(key, addDays(day, -GATE_DAYS)).catch(() => null)
+  },
+)
 const person = computed(() => ({ sex: store.athlete!.sex, ageYears: screen.value.ageYears }))
 /** Trials of tests that are known here: the list of own tests may still be on its way. */
 const trials = computed(() => store.found!.trials.filter(t => t.test in tests.value))
@@ -46,10 +49,13 @@ async function change(work: () => Promise<unknown>): Promise<void> {
 }
 const place = (ladder: string, rung: number, reason: string) =>
   change(() => store.place(id.value, { version: store.athlete!.version, ladder, rung, reason: reason.slice(0, 300) }))
-const take = (link: WeakLink) => change(async () => {
-  const { id: key, version } = store.athlete!
-  store.athlete = await roster.save(key, version, { ...inputOf(store.athlete!), weakLink: link.place as TrunkAction, weakSide: link.side })
-})
+const take = (link: WeakLink) =>
+  change(async () => {
+    const { id: key, version } = store.athlete!
+    store.athlete = await roster.save(key, version, {
+      ...inputOf(store.athlete!), weakLink: link.place as TrunkAction, weakSide: link.side,
+    })
+  })
 </script>
 
 <template>

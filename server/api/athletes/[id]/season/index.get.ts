@@ -1,4 +1,6 @@
 import { mySeason } from '../../../../services/seasons'
 import { defineRoute } from '../../../../utils/defineRoute'
 
-export default defineRoute('GET /api/athletes/:id/season', { handle: ({ context, param }) => mySeason(context, param('id')) })
+export default defineRoute('GET /api/athletes/:id/season', {
+  handle: ({ context, param }) => mySeason(context, param('id')),
+})
