@@ -18,17 +18,27 @@ const csp = {
   'upgrade-insecure-requests': false,
 } as const
 
-/** Code of the server that threads and processes of its own run too. */
-const SHARED_WITH_PROCESSES = [
-  'core/', 'solver/', 'shared/',
-  'server/solver/request.ts', 'server/solver/pool.ts', 'server/solver/index.ts',
-  'server/database/', 'server/repositories/', 'server/services/planLine.ts', 'server/services/planRuns.ts',
-  'server/services/planningRules.ts', 'server/services/seasonOf.ts',
-  'server/services/weeks.ts', 'server/services/assignWeek.ts', 'server/services/catalogue.ts',
-  'server/services/context.ts',
-  'server/services/record.ts', 'server/jobs/queue.ts',
-  'server/utils/configuration.ts',
-]
+/** What runs beside the server, each in a file of its own from the same build. */
+const BESIDE_THE_SERVER = { 'solver-worker.mjs': 'server/solver/worker.ts', 'planner.mjs': 'server/processes/planner.ts' }
+
+type ModuleInfo = (id: string) => {
+  readonly importedIds: readonly string[]
+  readonly dynamicallyImportedIds: readonly string[]
+} | null
+
+/** Our own modules that the threads and processes beside the server reach, from their entries on. */
+function reachedBeside(infoOf: ModuleInfo): Set<string> {
+  const reached = new Set<string>()
+  const next = Object.values(BESIDE_THE_SERVER).map(here)
+  for (let id = next.pop(); id !== undefined; id = next.pop()) {
+    if (reached.has(id) || !id.startsWith(here('.')) || id.includes('/node_modules/')) continue
+    reached.add(id)
+    const info = infoOf(id)
+    next.push(...info?.importedIds ?? [], ...info?.dynamicallyImportedIds ?? [])
+  }
+  for (const entry of Object.values(BESIDE_THE_SERVER)) reached.delete(here(entry))
+  return reached
+}
 
 export default defineNuxtConfig({
   compatibilityDate: '2025-07-15',
@@ -61,24 +71,26 @@ export default defineNuxtConfig({
     'nitro:config': (config) => {
       config.errorHandler = ['~~/server/utils/errorHandler', ...[config.errorHandler ?? []].flat()]
     },
-    // The planner's thread is a file of its own beside the server, from the same build.
     'nitro:init': (nitro) => {
       nitro.hooks.hook('rollup:before', (_, config) => {
         config.plugins = [config.plugins, {
-          name: 'planner-thread',
+          name: 'beside-the-server',
           buildStart() {
-            this.emitFile({ type: 'chunk', id: here('server/solver/worker.ts'), fileName: 'solver-worker.mjs' })
-            this.emitFile({ type: 'chunk', id: here('server/processes/planner.ts'), fileName: 'planner.mjs' })
+            for (const [fileName, entry] of Object.entries(BESIDE_THE_SERVER))
+              this.emitFile({ type: 'chunk', id: here(entry), fileName })
           },
         }]
-        // What threads and processes share with the server stands in a chunk of its own: with the server's chunk it
-        // would start a second server.
+        // What they share with the server stands in a chunk of its own: with the server's chunk it would start a
+        // second server.
         const { manualChunks } = config.output
-        const isShared = (id: string): boolean => SHARED_WITH_PROCESSES.some(part => id.startsWith(here(part)))
+        let reached: Set<string> | null = null
         Object.assign(config.output, {
           inlineDynamicImports: false,
-          manualChunks: (id: string, meta: never) =>
-            (isShared(id) ? 'planner' : typeof manualChunks === 'function' ? manualChunks(id, meta) : undefined),
+          manualChunks: (id: string, meta: { getModuleInfo: ModuleInfo }) => {
+            reached ??= reachedBeside(meta.getModuleInfo)
+            if (reached.has(id)) return 'planner'
+            return typeof manualChunks === 'function' ? manualChunks(id, meta as never) : undefined
+          },
         })
       })
     },

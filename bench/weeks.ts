@@ -89,7 +89,7 @@ export async function benchRosterWeeks(): Promise<string> {
       }
     }))
   })
-  pool.close()
+  await pool.close()
   return `roster of 40 x 4 weeks on two threads, with proofs and reasons: ${
     (took / 1000).toFixed(1)
   } s in all, ${proven} of ${planned} proven`

@@ -1,6 +1,6 @@
-export { DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, type DemoAthlete, type DemoCentre, type DemoPerson } from './centre'
+export { DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, type DemoAthlete, type DemoCentre } from './centre'
 export { groupRules } from './rules'
-export { centreEntries, demoSeasons, type DemoSeason } from './season'
+export { centreEntries, demoSeasons } from './season'
 export { chance, type Chance } from './random'
 export { OWN_DRILLS } from './ownDrills'
 export { simulateSets } from './simulateSets'

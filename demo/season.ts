@@ -80,7 +80,7 @@ const SEASONS: Readonly<Record<string, SquadSeason>> = {
 }
 const SEED = 52_811
 
-export interface DemoSeason {
+interface DemoSeason {
   readonly groupId: string
   readonly shape: SeasonShape
   readonly entries: readonly EntryInput[]

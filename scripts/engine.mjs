@@ -6,7 +6,7 @@ import { root } from './lib/project.mjs'
 import { bin } from './lib/run.mjs'
 
 if (!existsSync(bin('tsx'))) {
-  const { status } = spawnSync('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], {
+  const { status } = spawnSync('npm', ['ci', '--include=dev', '--no-audit', '--no-fund', '--loglevel=error'], {
     cwd: root, stdio: ['ignore', 2, 2],
   })
   if (status !== 0) process.exit(1)

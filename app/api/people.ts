@@ -4,7 +4,6 @@ import type {
 import { call } from './call'
 import { write } from './writes'
 
-export const whoAmI = (): Promise<SessionAnswer> => call('/api/session')
 export const signIn = (input: SignInInput): Promise<SessionAnswer> =>
   call('/api/session', { method: 'POST', body: input })
 export const signOut = (): Promise<SessionAnswer> => call('/api/session', { method: 'DELETE' })

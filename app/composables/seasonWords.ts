@@ -4,9 +4,6 @@ import type { EntryKind, SeasonDayKind, SeasonPlan } from '~~/core/season'
 export const ENTRY_NAME: Readonly<Record<EntryKind, string>> = {
   competition: 'competition', match: 'match', practice: 'team practice', closure: 'facility closed', school: 'school',
 }
-export const KIND_LETTER: Readonly<Record<SeasonDayKind, string>> = {
-  off: '·', activation: 'a', low: 'l', moderate: 'm', high: 'h',
-}
 export const LOAD_NAME: Readonly<Record<SeasonPlan['loads'][number], string>> = {
   usual: 'loading week', deload: 'lighter week', taper: 'taper',
 }

@@ -3,7 +3,7 @@ import { formatDose } from '~~/core/dose'
 import { layOutSession, type PlannedSession, type Place, type TrunkItem } from '~~/core/programme'
 
 /** Where one drill's bar and words stand on a strip, in pixels. */
-export interface StripItem {
+interface StripItem {
   readonly item: TrunkItem
   readonly name: string
   /** Dose with what else there is to know of it: extra set, kept, home, circuit, marked. */
@@ -15,7 +15,7 @@ export interface StripItem {
   readonly row: number
 }
 
-export interface StripLift {
+interface StripLift {
   readonly id: string
   readonly x: number
   readonly width: number

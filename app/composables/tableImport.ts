@@ -9,7 +9,7 @@ export interface ImportField<Row> {
   readonly read: (text: string) => { readonly value: unknown } | { readonly problem: string }
 }
 
-export interface ImportedRow<Row> {
+interface ImportedRow<Row> {
   /** Line of the file it stands in, the heading being line 1. */
   readonly line: number
   readonly cells: Readonly<Record<string, string>>

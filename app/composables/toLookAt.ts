@@ -6,7 +6,7 @@ import { painText } from './safetyWords'
 import { dayMonth, shortDay } from './useWords'
 
 /** One thing about an athlete that waits for a coach. */
-export interface ToLookAt { readonly text: string, readonly urgent: boolean }
+interface ToLookAt { readonly text: string, readonly urgent: boolean }
 
 /** Days before its end from which a clearance is warned about (common practice, no source). */
 const WARN_DAYS = 14

@@ -8,7 +8,7 @@ const SHOWN = 1200
 const JUDGED_MS = 5000
 
 /** What a page needs to watch an instrument. */
-export type Watch = (name: string, hear: (event: InstrumentEvent) => void, lost: () => void) => () => void
+type Watch = (name: string, hear: (event: InstrumentEvent) => void, lost: () => void) => () => void
 
 /** One instrument, live: (its name, how to watch, what to do with each bundle of samples and each press). */
 export function useInstrument(

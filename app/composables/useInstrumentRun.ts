@@ -15,7 +15,7 @@ export interface RunPlan {
 }
 
 /** A run that is over and waits to be told what ended it. */
-export interface RunResult {
+interface RunResult {
   readonly plan: RunPlan
   readonly value: number
   /** In words: mean and steadiness, or the share of time in the band. */

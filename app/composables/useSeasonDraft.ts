@@ -15,7 +15,7 @@ export const PREFER_TEXT: Readonly<Record<Prefer, string>> = {
 }
 
 /** A season to begin with, where there is none. */
-export function firstShape(today: string): SeasonShape {
+function firstShape(today: string): SeasonShape {
   const gate = { braceStep: null, done: null }
   return {
     startsOn: mondayOf(today), weeks: 36, weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
@@ -29,7 +29,7 @@ export function firstShape(today: string): SeasonShape {
 }
 
 /** Whose season is looked at. */
-export interface SeasonFocus { readonly groupId: string, readonly athleteId: string | null }
+interface SeasonFocus { readonly groupId: string, readonly athleteId: string | null }
 
 const asInput = ({ sequence: _s, cancelled: _c, changedAt: _a, ...entry }: StoredEntry): EntryInput => entry
 

@@ -4,7 +4,7 @@ import { liftFacts, SLOTS, type Place, type WeekPlan } from '~~/core/programme'
 import { placeAt } from './stripLayout'
 
 /** What a drag would do if it ended here. */
-export interface DragPreview {
+interface DragPreview {
   readonly itemId: string
   /** Empty over an athlete. */
   readonly sessionId: string

@@ -7,8 +7,6 @@ export function keepFor(personId: string | null): void {
   person = personId
 }
 
-export const whoseDevice = (): string | null => person
-
 const nameOf = (key: string): string => `${PREFIX}/${person ?? 'nobody'}/${key}`
 
 /** Keeps a value; false when the device has no room or no storage. */

@@ -26,7 +26,7 @@ interface Draft {
 }
 
 /** Two coaches' versions of one week, waiting for a choice. */
-export interface Meeting {
+interface Meeting {
   readonly who: string
   readonly base: WeekPlan
   readonly mine: WeekPlan

@@ -32,7 +32,7 @@ export function cueForStep(chosen: BraceCue, step: number): BraceCue {
 }
 
 /** What makes a drill a loaded one for the cue: a lift, a carry, or anything the spine pays for. */
-export interface CueTask {
+interface CueTask {
   readonly spineCost: number
   readonly loadKg?: number | undefined
 }

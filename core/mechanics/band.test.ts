@@ -93,7 +93,8 @@ describe('the evaluator that remembers', () => {
     const bodies = [['male', 1.8, 80], ['male', 1.8, 95], ['female', 1.68, 62], ['male', 1.8, 80]] as const
     for (const [sex, heightM, massKg] of bodies) {
       for (const model of MODELS) {
-        for (const settings of [{}, ...('loadKg' in model.settings ? [{ loadKg: 10 }] : [])]) {
+        const tried: Record<string, number>[] = [{}, ...('loadKg' in model.settings ? [{ loadKg: 10 }] : [])]
+        for (const settings of tried) {
           const fresh = evaluate(model, { sex, heightM, massKg }, settings)
           const remembered = evaluator(model, { sex, heightM, massKg }, settings)
           expect(remembered.dominantNm, model.id).toBeCloseTo(fresh.dominantNm, 6)

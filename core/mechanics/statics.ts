@@ -30,7 +30,7 @@ export interface Load {
 export type Section = 'lumbar' | 'thoracolumbar'
 
 /** What turns, bends and folds the trunk, in trunk axes. */
-export interface TrunkMoment {
+interface TrunkMoment {
   /** N·m; + folds forward (extensors are asked), - arches (abdominals are asked). */
   readonly sagittalNm: number
   /** N·m; + bends to the right. */

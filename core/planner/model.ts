@@ -17,7 +17,7 @@ export interface LinearModel {
 }
 
 /** Where things stand in the model. */
-export interface ModelMap {
+interface ModelMap {
   readonly columns: number
   /**
    * Slack of each elastic want, by its name: "short/AE", "over/AE", "plane/sagittal", "keep/last week",

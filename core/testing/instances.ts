@@ -1,7 +1,7 @@
 import type { PlannerVariation, WeekInstance } from '../planner'
 
 export const FAMILIES = ['normal', 'tight', 'hard'] as const
-export type Family = (typeof FAMILIES)[number]
+type Family = (typeof FAMILIES)[number]
 
 const ACTIONS = [
   'antiExtension', 'antiFlexion', 'flexion', 'extension', 'antiLateralFlexion', 'lateralFlexion', 'antiRotation',

@@ -13,9 +13,9 @@ export async function ensurePackages() {
   const wanted = fingerprint(['package.json', 'package-lock.json'])
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
   say('Installing packages …')
-  const code = await run('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], {
+  const code = await run('npm', ['ci', '--include=dev', '--no-audit', '--no-fund', '--loglevel=error'], {
     env: { ...process.env, PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1', NUXT_TELEMETRY_DISABLED: '1' },
   })
   if (code !== 0) giveUp('The packages could not be installed. The lines above say why.')
-  writeFileSync(stamp, fingerprint(['package.json', 'package-lock.json']))
+  writeFileSync(stamp, wanted)
 }

@@ -1,5 +1,5 @@
 export { matchEntries } from './matchEntries'
 export { readCalendar } from './readCalendar'
 export { readCsv } from './readCsv'
-export type { ReadCalendar, ReadEvent } from './readEvent'
+export type { ReadCalendar } from './readEvent'
 export { writeCalendar, type OutEvent } from './writeCalendar'

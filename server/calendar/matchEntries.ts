@@ -2,7 +2,7 @@ import type { CalendarFound, EntryInput, FoundEntry, StoredEntry } from '~~/shar
 import type { ReadCalendar, ReadEvent } from './readEvent'
 
 /** What a source does not say. */
-export interface Missing {
+interface Missing {
   readonly groupId: string
   readonly kind: EntryInput['kind']
   readonly timeZone: string

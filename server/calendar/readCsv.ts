@@ -5,7 +5,7 @@ import { isTimeZone } from '~~/shared/schemas'
 import type { ReadCalendar, ReadEvent } from './readEvent'
 
 /** Columns of a calendar as CSV; only `name` and `day` must be there. */
-export const CALENDAR_COLUMNS = [
+const CALENDAR_COLUMNS = [
   'kind', 'name', 'day', 'lastDay', 'startsAt', 'minutes', 'timeZone', 'importance', 'travelBefore', 'travelAfter',
   'weeklyUntil',
 ] as const

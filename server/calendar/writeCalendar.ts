@@ -57,7 +57,7 @@ export function writeCalendar(name: string, events: readonly OutEvent[]): string
 }
 
 /** A clock's moment; one that the change to summer time leaves out is the hour after it. */
-export function momentOf(day: string, time: string, timeZone: string): DateTime {
+function momentOf(day: string, time: string, timeZone: string): DateTime {
   return DateTime.fromISO(`${day}T${time}`, { zone: timeZone })
 }
 

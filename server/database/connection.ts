@@ -35,7 +35,7 @@ export async function takeTurn(tx: Knex.Transaction, lock: number): Promise<void
 }
 
 /** Who acts in a transaction, and so which rows it may see. */
-export interface Tenant {
+interface Tenant {
   readonly organisationId: string
   readonly personId: string | null
   /** `system` is the product itself: the demo, the queue, an invitation that is accepted. */

@@ -2,7 +2,7 @@
 export type Sight = 'all' | 'seen' | 'own' | 'none'
 
 /** A table's declared access. `own` names rows about or by the person. Another organisation's rows are never seen. */
-export interface TableRule {
+interface TableRule {
   readonly headCoach: Sight
   readonly coach: Sight
   readonly assistant: Sight

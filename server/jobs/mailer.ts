@@ -4,7 +4,7 @@ import { asSystemOf, inOrganisation } from '../database/connection'
 import { markSent, unsentMail } from '../repositories/mail'
 
 /** Sends one mail of the outbox table. Sent and marked in one transaction: a failure leaves it to be tried again. */
-export type SendMail = (organisationId: string, mailId: string) => Promise<void>
+type SendMail = (organisationId: string, mailId: string) => Promise<void>
 
 export function mailer(db: Knex, smtpUrl: string, from: string): SendMail {
   const transport = createTransport(smtpUrl, { from })

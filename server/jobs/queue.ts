@@ -6,7 +6,7 @@ import type { Queue } from '../services/context'
 export const QUEUE_SCHEMA = 'keen_queue'
 
 /** Every kind of work there is, with how often a failed one is tried again. */
-export const QUEUES = {
+const QUEUES = {
   mail: { retryLimit: 8, retryDelay: 5, retryBackoff: true },
   resetRequest: { retryLimit: 3, retryDelay: 5 },
   // A worker that dies is noticed when its job runs out.

@@ -52,7 +52,7 @@ export default defineNitroPlugin((nitro) => {
   useInstruments()
   nitro.hooks.hook('close', async () => {
     closeInstruments()
-    closePool()
+    await closePool()
     await closeRuntime()
   })
 })

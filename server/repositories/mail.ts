@@ -1,6 +1,6 @@
 import type { Tx } from './rows'
 
-export interface Mail {
+interface Mail {
   readonly id: string
   readonly organisationId: string
   readonly personId: string

@@ -1,6 +1,6 @@
 import type { Tx } from './rows'
 
-export interface Organisation {
+interface Organisation {
   readonly id: string
   readonly name: string
   readonly timeZone: string

@@ -2,7 +2,7 @@ import type { RecordEntry } from '~~/shared/types'
 import { json, type Tx } from './rows'
 
 /** A line for the record, as the service writes it. */
-export interface NewRecordEntry {
+interface NewRecordEntry {
   readonly id: string
   readonly personId: string | null
   readonly role: string

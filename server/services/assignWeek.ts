@@ -145,7 +145,7 @@ async function freeze(
 }
 
 /** What a drill is frozen with. */
-export interface Frozen extends Pick<Screen, 'ageYears'> {
+interface Frozen extends Pick<Screen, 'ageYears'> {
   readonly flags: readonly HealthMark[]
   readonly policy: Policy
   readonly catalogue: Catalogue

@@ -13,7 +13,7 @@ import type { Context } from './context'
 import type { Truth } from './healthTruth'
 
 /** Sessions as they may be trained: everything that is handed out to be trained goes through here. */
-export interface HandedOut {
+interface HandedOut {
   readonly stop: TrainingStop | null
   readonly sessions: readonly PrescribedSession[]
 }
@@ -107,7 +107,7 @@ function roundNotes({ rounds = [], dose, breath }: PrescribedItem, screen: Scree
 }
 
 /** A frozen drill as the planner knows one. */
-export const asItem = (item: PrescribedItem): TrunkItem => ({
+const asItem = (item: PrescribedItem): TrunkItem => ({
   id: item.id, variationId: item.variationId, dose: item.dose, slot: item.slot, pairedWith: null,
   extraSetSide: item.extraSetSide, setting: item.setting, why: item.why,
 })

@@ -47,7 +47,7 @@ export async function followHealth(tx: Tx, context: Context, before: Athlete | n
 }
 
 /** Unlogged drills of present and coming sessions that may not be trained as things stand. */
-export async function stoppedDrills(
+async function stoppedDrills(
   tx: Tx, { actor, today }: Pick<Context, 'actor' | 'today'>, truth: Truth,
 ): Promise<number> {
   const { organisationId } = actor

@@ -16,7 +16,7 @@ import { record } from './record'
  * What is kept of an athlete in sight, for whoever may read it, to be changed: a write that comes at the same moment
  * waits, so that what an athlete reports is never turned away by what a coach just stores.
  */
-export async function mustHaveHealth(
+async function mustHaveHealth(
   tx: Tx, { actor }: Pick<Context, 'actor'>, athleteId: string,
 ): Promise<StoredHealth> {
   await asSystem(tx, actor, () => lockAthlete(tx, actor.organisationId, athleteId))
@@ -26,7 +26,7 @@ export async function mustHaveHealth(
 }
 
 /** Stores a change of health over the version that was read, with what follows from it. */
-export async function changeHealth(
+async function changeHealth(
   tx: Tx, context: Context, athlete: Athlete, health: StoredHealth, next: Parameters<typeof saveHealth>[4],
 ): Promise<void> {
   const { organisationId } = context.actor

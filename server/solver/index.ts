@@ -1,2 +1,2 @@
-export { closePool, planInPool, reviewInPool, SolverPool } from './pool'
+export { planInPool, reviewInPool, SolverPool } from './pool'
 export { answerWeek, type ThreadRequest, type WeekAnswer, type WeekRequest } from './request'

@@ -1,100 +1,41 @@
 import { existsSync } from 'node:fs'
 import { dirname, join } from 'node:path'
-import { Worker } from 'node:worker_threads'
+import { Piscina } from 'piscina'
 import { highsSolver } from '~~/solver/highs'
 import type { WeekReview } from '~~/shared/types'
 import { answer, type ThreadRequest, type WeekAnswer, type WeekRequest } from './request'
 
 /** Threads: one core stays for requests. */
 const THREADS = 2
-/** A request that takes longer has its thread ended: a single step of the solver can outlast its own limits. */
-const LIMIT_MS = 30_000
-
-interface Waiting {
-  readonly id: number
-  readonly request: ThreadRequest
-  readonly resolve: (answer: WeekAnswer | WeekReview) => void
-  readonly reject: (error: Error) => void
-}
-interface Thread {
-  worker: Worker
-  now: Waiting | null
-  limit: ReturnType<typeof setTimeout> | null
-}
+/**
+ * A request that takes longer, waiting for its turn included, is given up and its thread ended: a single step of the
+ * solver can outlast its own limits.
+ */
+const LIMIT_MS = 60_000
 
 /** Plans weeks on threads, in the order they were asked for. */
 export class SolverPool {
-  private readonly threads: Thread[] = []
-  private readonly queue: Waiting[] = []
-  private next = 1
+  private readonly threads: Piscina<ThreadRequest, WeekAnswer | WeekReview>
 
-  constructor(private readonly file: string, private readonly size = THREADS, private readonly limitMs = LIMIT_MS) {}
-
-  ask(request: ThreadRequest): Promise<WeekAnswer | WeekReview> {
-    return new Promise((resolve, reject) => {
-      this.queue.push({ id: this.next++, request, resolve, reject })
-      this.work()
-    })
+  constructor(file: string, size = THREADS, private readonly limitMs = LIMIT_MS) {
+    this.threads = new Piscina({ filename: file, minThreads: 0, maxThreads: size, idleTimeout: Infinity })
   }
 
-  close(): void {
-    const waiting = [...this.threads.flatMap(thread => thread.now ?? []), ...this.queue.splice(0)]
-    for (const thread of this.threads.splice(0)) {
-      this.free(thread)
-      void thread.worker.terminate()
+  /** @throws Error in plain words when the thread failed, ended, or took too long; the others go on. */
+  async ask(request: ThreadRequest): Promise<WeekAnswer | WeekReview> {
+    const limit = AbortSignal.timeout(this.limitMs)
+    try {
+      return await this.threads.run(request, { signal: limit })
     }
-    for (const one of waiting) one.reject(new Error('The server is stopping.'))
-  }
-
-  private work(): void {
-    while (this.queue.length > 0) {
-      const thread = this.threads.find(t => t.now === null) ?? (this.threads.length < this.size ? this.open() : null)
-      if (!thread) return
-      const waiting = this.queue.shift()!
-      thread.now = waiting
-      thread.limit = setTimeout(
-        () => this.end(thread, 'Planning this week took too long and was given up.'),
-        this.limitMs,
-      )
-      thread.worker.postMessage({ id: waiting.id, request: waiting.request })
+    catch (error) {
+      if (limit.aborted) throw new Error('Planning this week took too long and was given up.', { cause: error })
+      throw error
     }
   }
 
-  private open(): Thread {
-    const thread: Thread = { worker: new Worker(this.file), now: null, limit: null }
-    thread.worker.unref()
-    thread.worker.on(
-      'message',
-      ({ id, answer, problem }: { id: number, answer?: WeekAnswer | WeekReview, problem?: string }) => {
-        const { now } = thread
-        if (now?.id !== id) return
-        this.free(thread)
-        if (answer) now.resolve(answer)
-        else now.reject(new Error(problem))
-        this.work()
-      },
-    )
-    thread.worker.on('error', error => this.end(thread, error.message))
-    thread.worker.on('exit', () => this.end(thread, 'The planner ended by itself.'))
-    this.threads.push(thread)
-    return thread
-  }
-
-  private free(thread: Thread): void {
-    if (thread.limit) clearTimeout(thread.limit)
-    Object.assign(thread, { now: null, limit: null })
-  }
-
-  /** A thread that failed is replaced; who waited for it is told, the others go on. */
-  private end(thread: Thread, why: string): void {
-    const at = this.threads.indexOf(thread)
-    if (at < 0) return
-    this.threads.splice(at, 1)
-    const { now } = thread
-    this.free(thread)
-    void thread.worker.terminate()
-    now?.reject(new Error(why))
-    this.work()
+  /** Ends every thread; whoever still waits is told. */
+  close(): Promise<void> {
+    return this.threads.destroy()
   }
 }
 
@@ -118,7 +59,7 @@ export async function reviewInPool(week: WeekRequest): Promise<WeekReview> {
   return await inPool({ kind: 'review', week }) as WeekReview
 }
 
-export function closePool(): void {
-  pool?.close()
+export async function closePool(): Promise<void> {
+  await pool?.close()
   pool = null
 }

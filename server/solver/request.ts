@@ -32,7 +32,7 @@ export function answerWeek(request: WeekRequest, solver: LinearSolver): WeekAnsw
 }
 
 /** Looks through one week as it stands. */
-export function answerReview(request: WeekRequest): WeekReview {
+function answerReview(request: WeekRequest): WeekReview {
   const context = contextOf(request)
   const plan = { sessions: request.sessions }
   const ledger = weekLedger(

@@ -1,12 +1,10 @@
-import { parentPort } from 'node:worker_threads'
+import type { WeekReview } from '~~/shared/types'
 import { highsSolver } from '~~/solver/highs'
-import { answer, type ThreadRequest } from './request'
+import { answer, type ThreadRequest, type WeekAnswer } from './request'
 
-/** A thread of the pool: one request after the other. Error classes do not cross a thread: their words do. */
 const solver = highsSolver()
-parentPort!.on('message', ({ id, request }: { id: number, request: ThreadRequest }) => {
-  void solver.then(it => answer(request, it)).then(
-    found => parentPort!.postMessage({ id, answer: found }),
-    (error: Error) => parentPort!.postMessage({ id, problem: error.message }),
-  )
-})
+
+/** What a thread of the pool does: one request after the other. */
+export default async function work(request: ThreadRequest): Promise<WeekAnswer | WeekReview> {
+  return answer(request, await solver)
+}

@@ -17,7 +17,7 @@ import { useRuntime, type Prepared } from './runtime'
 import { signedIn, type SignedIn } from './signedIn'
 
 /** What a handler is given: checked body and query, the context to call services with, and path parameters by name. */
-export interface RouteInput<Body, Query> {
+interface RouteInput<Body, Query> {
   readonly event: H3Event
   readonly body: Body
   readonly query: Query

@@ -2,7 +2,7 @@ import { DomainError } from '~~/core/errors'
 import { AppError, ERROR_STATUS, type ErrorBody } from '~~/shared/errors'
 
 /** An error as it leaves the server, and whether somebody should look into it. */
-export interface HttpFailure {
+interface HttpFailure {
   readonly status: number
   readonly body: ErrorBody
   readonly unexpected: boolean

@@ -2,7 +2,7 @@ import { getRequestHeader, type H3Event } from 'h3'
 import { AppError } from '~~/shared/errors'
 
 /** Largest body taken, bytes: a week with every strip full is under 100 kB. */
-export const MAX_BODY_BYTES = 1_000_000
+const MAX_BODY_BYTES = 1_000_000
 
 /**
  * The JSON body of a request, read up to a limit whatever its headers say.

@@ -10,7 +10,7 @@ import { isPassing } from './httpErrors'
 import { rateLimits, type RateLimits } from './rateLimits'
 
 /** The parts every request works with, made once at start. */
-export interface Runtime {
+interface Runtime {
   readonly configuration: Configuration
   readonly db: Knex
   readonly log: pino.Logger

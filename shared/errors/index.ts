@@ -1,1 +1,1 @@
-export { AppError, ERROR_STATUS, type ErrorBody, type ErrorCode } from './AppError'
+export { AppError, ERROR_STATUS, type ErrorBody } from './AppError'

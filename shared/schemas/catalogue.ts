@@ -79,7 +79,7 @@ export const CATALOGUE_FORMAT = 'keen-anchor-catalogue'
 export const CATALOGUE_EDITION = 1
 
 /** A catalogue as a file: published as JSON Schema in `docs/catalogue.schema.json`. */
-export interface CatalogueFile extends OwnCatalogue {
+interface CatalogueFile extends OwnCatalogue {
   readonly format: typeof CATALOGUE_FORMAT
   readonly edition: typeof CATALOGUE_EDITION
 }

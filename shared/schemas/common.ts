@@ -2,7 +2,7 @@ import Joi from 'joi'
 import { isTrainingDay } from '~~/core/calendar'
 
 /** Wording for what Joi finds, in sentences a coach understands; `{#label}` is the field's own label. */
-export const MESSAGES = {
+const MESSAGES = {
   'any.required': '{#label} is missing.',
   'any.invalid': '{#label} is missing.',
   'any.only': '{#label} is not one of the choices.',

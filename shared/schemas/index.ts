@@ -1,7 +1,6 @@
 export { checked, fieldMessages } from './check'
 export {
   CATALOGUE_EDITION, CATALOGUE_FORMAT, catalogueFileSchema, ownCatalogueSchema, saveCatalogueSchema, variationSchema,
-  type CatalogueFile,
 } from './catalogue'
 export {
   answersSchema, braceCheckSchema, braceCourseSchema, clearanceSchema, instrumentCommandSchema, instrumentQuerySchema,
@@ -15,8 +14,8 @@ export {
 } from './people'
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'
 export {
-  assignSchema, doseSchema, facilitySchema, liftSchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema,
-  setLogsSchema, standInSchema,
+  assignSchema, doseSchema, facilitySchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema, setLogsSchema,
+  standInSchema,
 } from './week'
 export {
   athleteSeasonChangeSchema, calendarSourceSchema, entrySchema, feedSchema, isTimeZone, seasonChangeSchema,

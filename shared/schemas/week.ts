@@ -37,7 +37,7 @@ export const settingSchema = Joi.object({
   stance: Joi.string().allow('').max(60).label('Stance'),
 }).required().label('Setting')
 
-export const liftSchema = form<PlannedLift>({
+const liftSchema = form<PlannedLift>({
   id: key('Lift'),
   lift: choice('Lift', LIFT_IDS),
   sets: count('Sets', 1, 12),
