@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { messageOf } from '~~/shared/errors'
 import ConnectionBar from '~/components/shell/ConnectionBar.vue'
 import SignInAgain from '~/components/shell/SignInAgain.vue'
 import { line, waitingWrites, writes } from '~/api/writes'
 import { useSessionStore } from '~/stores/session'
-import { messageOf } from '~/api/call'
 import type { SignInInput } from '~~/shared/types'
 
 const session = useSessionStore()

@@ -1,4 +1,4 @@
-import { AppError, ERROR_STATUS, type ErrorBody } from '~~/shared/errors'
+import { AppError, ERROR_STATUS, NoConnection, type ErrorBody } from '~~/shared/errors'
 import type { SessionAnswer } from '~~/shared/types'
 
 interface CallOptions {
@@ -8,14 +8,6 @@ interface CallOptions {
   readonly writeId?: string
   /** Asked by the clock and not by the person: an ended session is left for the next thing they do. */
   readonly unasked?: boolean
-}
-
-/** Thrown when no answer came at all: the line is down or the server is. */
-export class NoConnection extends Error {
-  constructor() {
-    super('No connection. What you typed is still here.')
-    this.name = 'NoConnection'
-  }
 }
 
 let token: string | null = null
@@ -70,9 +62,4 @@ async function request<T>(path: string, { method, body, writeId }: CallOptions):
     }
     throw new NoConnection()
   }
-}
-
-/** What to tell a person about anything thrown. */
-export function messageOf(error: unknown): string {
-  return error instanceof Error ? error.message : 'Something went wrong.'
 }

@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { AppError } from '~~/shared/errors'
+import { AppError, NoConnection } from '~~/shared/errors'
 import { keepFor } from '~/device/kept'
 import type { Line, Write } from '~/device/write'
-import { call, NoConnection } from './call'
+import { call } from './call'
 import { WriteQueue } from './writeQueue'
 
 vi.mock('./call', async original => ({ ...await original<object>(), call: vi.fn() }))

@@ -1,6 +1,6 @@
 import { v7 as newKey } from 'uuid'
-import { AppError } from '~~/shared/errors'
-import { call, messageOf, NoConnection } from './call'
+import { AppError, messageOf, NoConnection } from '~~/shared/errors'
+import { call } from './call'
 import { allKept, forget, keep } from '~/device/kept'
 import type { Line, Write } from '~/device/write'
 

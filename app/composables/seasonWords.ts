@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon'
-import type { EntryKind, SeasonDayKind, SeasonPlan } from '~~/core/season'
+import type { EntryKind, SeasonPlan } from '~~/core/season'
 
 export const ENTRY_NAME: Readonly<Record<EntryKind, string>> = {
   competition: 'competition', match: 'match', practice: 'team practice', closure: 'facility closed', school: 'school',

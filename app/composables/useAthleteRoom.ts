@@ -4,6 +4,7 @@ import { useAssessmentStore } from '~/stores/assessment'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
 import { useCatalogue } from './useCatalogue'
+import { useMay } from './useMay'
 
 /** A room about one athlete, (named by the address): loads what is known of them, and says who may change it. */
 export function useAthleteRoom(
@@ -16,7 +17,7 @@ export function useAthleteRoom(
   const store = useAssessmentStore()
   const catalogue = useCatalogue()
   const id = computed(() => String(route.params.id))
-  const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+  const { plan: editable } = useMay()
   async function load(): Promise<void> {
     roster.lastAthleteId = id.value
     await Promise.all([store.load(id.value), alsoLoad(id.value, session.me!.today)])
@@ -24,8 +25,12 @@ export function useAthleteRoom(
   watch(id, load, { immediate: import.meta.client })
   useHead({ title: () => `${name}, ${store.athlete?.name ?? ''} · Keen Anchor` })
 
-  const ready = computed(() => store.state === 'ready' && store.athlete?.id === id.value && store.found !== null)
+  /** The store may hold another athlete still. */
+  const reading = computed(() => ({
+    state: store.state === 'ready' && store.athlete?.id !== id.value ? 'loading' as const : store.state,
+    problem: store.problem,
+  }))
   const today = computed(() => session.me!.today)
   const screen = computed(() => screenOf(store.athlete!, today.value, catalogue.value))
-  return { id, editable, load, ready, today, screen, session, roster, store, catalogue }
+  return { id, editable, load, reading, today, screen, session, roster, store, catalogue }
 }

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { mondayOf } from '~~/core/calendar'
 import AlertBar from '~/components/safety/AlertBar.vue'
+import ClosedRoom from '~/components/shell/ClosedRoom.vue'
 import { useAlerts } from '~/composables/useAlerts'
+import { useMay } from '~/composables/useMay'
 import { useCatalogue } from '~/composables/useCatalogue'
 import PlanePatterns from '~/components/shell/PlanePatterns.vue'
 import RoomRail from '~/components/shell/RoomRail.vue'
@@ -15,6 +17,11 @@ const roster = useRosterStore()
 const drills = useCatalogueStore()
 const tests = useTestsStore()
 const alerts = useAlerts()
+const may = useMay()
+const { coach } = may
+const route = useRoute()
+/** Whom the room is for, when it is not for whoever is signed in. */
+const closed = computed(() => (route.meta.only && session.me && !may[route.meta.only].value ? route.meta.only : null))
 const catalogue = useCatalogue()
 onMounted(() => {
   if (!session.me) return
@@ -51,7 +58,7 @@ async function switchUnits(): Promise<void> {
     />
     <div class="flex-1 min-w-0">
       <AlertBar
-        v-if="session.me && session.me.role !== 'athlete'"
+        v-if="coach"
         :news="alerts.news"
         :catalogue="catalogue"
         @seen="alerts.see"
@@ -60,7 +67,11 @@ async function switchUnits(): Promise<void> {
         id="main"
         class="p-4"
       >
-        <slot />
+        <ClosedRoom
+          v-if="closed"
+          :only="closed"
+        />
+        <slot v-else />
       </main>
     </div>
   </div>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { AppError } from '~~/shared/errors'
+import { AppError, messageOf } from '~~/shared/errors'
 import { ROLES } from '~~/shared/types'
-import { messageOf } from '~/api/call'
 import TextField from '~/components/common/TextField.vue'
 import { useSessionStore } from '~/stores/session'
 

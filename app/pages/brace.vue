@@ -3,7 +3,7 @@ import { v7 as newKey } from 'uuid'
 import { daysBetween } from '~~/core/calendar'
 import { BRACE_STEPS, homeworkState } from '~~/core/assessment'
 import BraceTrainer from '~/components/assessment/BraceTrainer.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import StopPanel from '~/components/safety/StopPanel.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { dayMonth } from '~/composables/useWords'
@@ -48,62 +48,57 @@ const weeks = computed(() => {
         Back to today
       </NuxtLink>
     </p>
-    <StatePanel
-      v-if="store.state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="load"
-    />
-    <StatePanel
-      v-else-if="store.state !== 'ready' || !store.found"
-      state="loading"
-    />
-    <StopPanel
-      v-else-if="today.today?.stop"
-      :stop="today.today.stop"
-    />
-    <template v-else>
-      <h1 class="mb-1">
-        Step {{ shown }}: {{ BRACE_STEPS[shown - 1]!.name.toLowerCase() }}
-      </h1>
-      <p
-        v-if="last"
-        class="text-quiet mb-3"
-      >
-        Last check {{ dayMonth(last.day) }}: step {{ last.step }} {{ last.passed ? 'passed' : 'not yet' }}.
-      </p>
-      <p
-        v-if="homework && homework.of > 0"
-        class="mb-3"
-        :class="homework.remind ? 'caution' : ''"
-        role="status"
-      >
-        <b>Homework:</b> {{ homework.says }} {{ store.found.course.homework?.note }}
-      </p>
-      <BraceTrainer
-        :key="shown"
-        class="panel"
-        floor
-        :step="shown"
-        :weeks="weeks"
-        :cue="store.found.course.cue"
-        @practised="practised"
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
+    >
+      <StopPanel
+        v-if="today.today?.stop"
+        :stop="today.today.stop"
       />
-      <p class="mt-4 font-semibold">
-        Steps you may practise
-      </p>
-      <p class="flex flex-wrap gap-2 mt-1">
-        <button
-          v-for="one in BRACE_STEPS.slice(0, step)"
-          :key="one.step"
-          type="button"
-          class="chip chip-floor"
-          :aria-pressed="shown === one.step"
-          @click="chosen = one.step"
+      <template v-else-if="store.found">
+        <h1 class="mb-1">
+          Step {{ shown }}: {{ BRACE_STEPS[shown - 1]!.name.toLowerCase() }}
+        </h1>
+        <p
+          v-if="last"
+          class="text-quiet mb-3"
         >
-          {{ one.step }} · {{ one.name }}
-        </button>
-      </p>
-    </template>
+          Last check {{ dayMonth(last.day) }}: step {{ last.step }} {{ last.passed ? 'passed' : 'not yet' }}.
+        </p>
+        <p
+          v-if="homework && homework.of > 0"
+          class="mb-3"
+          :class="homework.remind ? 'caution' : ''"
+          role="status"
+        >
+          <b>Homework:</b> {{ homework.says }} {{ store.found.course.homework?.note }}
+        </p>
+        <BraceTrainer
+          :key="shown"
+          class="panel"
+          floor
+          :step="shown"
+          :weeks="weeks"
+          :cue="store.found.course.cue"
+          @practised="practised"
+        />
+        <p class="mt-4 font-semibold">
+          Steps you may practise
+        </p>
+        <p class="flex flex-wrap gap-2 mt-1">
+          <button
+            v-for="one in BRACE_STEPS.slice(0, step)"
+            :key="one.step"
+            type="button"
+            class="chip chip-floor"
+            :aria-pressed="shown === one.step"
+            @click="chosen = one.step"
+          >
+            {{ one.step }} · {{ one.name }}
+          </button>
+        </p>
+      </template>
+    </RoomPage>
   </div>
 </template>

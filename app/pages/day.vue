@@ -1,27 +1,25 @@
 <script setup lang="ts">
 import { daysBetween, mondayOf, weekdayOf } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
-import { fetchCoachDay } from '~/api/season'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import AlertList from '~/components/safety/AlertList.vue'
 import NoticeList from '~/components/season/NoticeList.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useCatalogue } from '~/composables/useCatalogue'
-import { useAttempt } from '~/composables/useAttempt'
 import { ENTRY_NAME, LOAD_NAME } from '~/composables/seasonWords'
 import { inDays, longDay } from '~/composables/useWords'
+import { useCoachDayStore } from '~/stores/coachDay'
 import { useSessionStore } from '~/stores/session'
-import type { CoachDay, SquadDay } from '~~/shared/types'
+import type { SquadDay } from '~~/shared/types'
 
 useHead({ title: 'Today · Keen Anchor' })
 
 const session = useSessionStore()
-const { busy, problem, attempt } = useAttempt()
 const catalogue = useCatalogue()
-const alerts = useAlerts(() => load())
-const day = shallowRef<CoachDay | null>(null)
-const load = (): Promise<boolean> => attempt(async () => { day.value = await fetchCoachDay() })
-onMounted(load)
+const store = useCoachDayStore()
+const day = computed(() => store.day)
+const alerts = useAlerts(() => store.load())
+onMounted(store.load)
 
 const weekday = computed(() => weekdayOf(day.value?.day ?? session.me!.today))
 const training = (squad: SquadDay) => squad.athletes.filter(one => one.session)
@@ -31,21 +29,6 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
 <template>
   <div v-if="session.me">
     <h1>{{ longDay(day?.day ?? session.me.today) }}</h1>
-    <StatePanel
-      v-if="problem"
-      state="failed"
-      :text="problem"
-      @retry="load"
-    />
-    <StatePanel
-      v-else-if="busy && !day"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="day && day.squads.length === 0"
-      state="empty"
-      text="No squad is in your sight yet."
-    />
     <section
       v-if="alerts.alerts.length > 0"
       class="panel mt-3"
@@ -57,93 +40,99 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
         :catalogue="catalogue"
       />
     </section>
-    <div
-      v-if="day && day.squads.length > 0"
-      class="grid lg:grid-cols-2 gap-4 mt-3 items-start"
+    <RoomPage
+      :readings="[store]"
+      :empty="day?.squads.length === 0 ? 'No squad is in your sight yet.' : null"
+      @retry="store.again"
     >
-      <section
-        v-for="squad in day.squads"
-        :key="squad.group.id"
-        class="panel"
-        :aria-label="squad.group.name"
+      <div
+        v-if="day"
+        class="grid lg:grid-cols-2 gap-4 mt-3 items-start"
       >
-        <header class="flex flex-wrap items-baseline gap-x-3">
-          <h2>{{ squad.group.name }}</h2>
+        <section
+          v-for="squad in day.squads"
+          :key="squad.group.id"
+          class="panel"
+          :aria-label="squad.group.name"
+        >
+          <header class="flex flex-wrap items-baseline gap-x-3">
+            <h2>{{ squad.group.name }}</h2>
+            <p
+              v-if="squad.week"
+              class="text-quiet"
+            >
+              {{ PHASES[squad.week.phase].name.toLowerCase() }}, week <span class="figure">{{ squad.week.weekOfPhase }}
+                of {{ squad.week.weeksOfPhase }}</span>{{ squad.week.load === 'taper' ? ''
+                : `, ${LOAD_NAME[squad.week.load]}` }}
+            </p>
+          </header>
+          <p v-if="squad.week">
+            <b>{{ squad.week.days[weekday]!.kind }} day</b>: {{ squad.week.days[weekday]!.why }}
+          </p>
           <p
-            v-if="squad.week"
+            v-else
             class="text-quiet"
           >
-            {{ PHASES[squad.week.phase].name.toLowerCase() }}, week <span class="figure">{{ squad.week.weekOfPhase }}
-              of {{ squad.week.weeksOfPhase }}</span>{{ squad.week.load === 'taper' ? ''
-              : `, ${LOAD_NAME[squad.week.load]}` }}
+            No season covers today.
+            <NuxtLink
+              class="underline"
+              :to="`/season?group=${squad.group.id}`"
+            >Plan one</NuxtLink>
           </p>
-        </header>
-        <p v-if="squad.week">
-          <b>{{ squad.week.days[weekday]!.kind }} day</b>: {{ squad.week.days[weekday]!.why }}
-        </p>
-        <p
-          v-else
-          class="text-quiet"
-        >
-          No season covers today.
-          <NuxtLink
-            class="underline"
-            :to="`/season?group=${squad.group.id}`"
-          >Plan one</NuxtLink>
-        </p>
-        <p
-          v-for="entry in squad.entries"
-          :key="entry.id"
-        >
-          <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b>
-          <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}</span>
-        </p>
-        <p v-if="training(squad).length > 0">
-          Trains: <template
-            v-for="(one, i) in training(squad)"
-            :key="one.id"
+          <p
+            v-for="entry in squad.entries"
+            :key="entry.id"
           >
-            {{ i > 0 ? ', ' : '' }}<NuxtLink
+            <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b>
+            <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}</span>
+          </p>
+          <p v-if="training(squad).length > 0">
+            Trains: <template
+              v-for="(one, i) in training(squad)"
+              :key="one.id"
+            >
+              {{ i > 0 ? ', ' : '' }}<NuxtLink
+                class="underline decoration-dotted underline-offset-2"
+                :to="`/week/${one.id}?start=${mondayOf(day.day)}`"
+              >{{ one.name }}</NuxtLink>&nbsp;<b
+                v-if="one.stopped"
+                class="problem"
+              >stopped</b><span
+                v-else
+                class="figure"
+              >{{ one.drills }}</span><span
+                v-if="one.logged > 0"
+                class="text-quiet"
+              > ({{ one.logged }} sets logged)</span>
+            </template>
+          </p>
+          <p
+            v-else
+            class="text-quiet"
+          >
+            Nobody has a session today.
+          </p>
+          <p v-if="unplanned(squad).length > 0">
+            No week yet: <NuxtLink
+              class="underline"
+              :to="`/squad-week?ids=${unplanned(squad).map(one => one.id).join(',')}`"
+            >{{ unplanned(squad).map(one => one.name).join(', ') }}</NuxtLink>
+          </p>
+          <p v-if="squad.nextCompetition">
+            Next: <NuxtLink
               class="underline decoration-dotted underline-offset-2"
-              :to="`/week/${one.id}?start=${mondayOf(day.day)}`"
-            >{{ one.name }}</NuxtLink>&nbsp;<b
-              v-if="one.stopped"
-              class="problem"
-            >stopped</b><span
-              v-else
-              class="figure"
-            >{{ one.drills }}</span><span
-              v-if="one.logged > 0"
-              class="text-quiet"
-            > ({{ one.logged }} sets logged)</span>
-          </template>
-        </p>
-        <p
-          v-else
-          class="text-quiet"
-        >
-          Nobody has a session today.
-        </p>
-        <p v-if="unplanned(squad).length > 0">
-          No week yet: <NuxtLink
-            class="underline"
-            :to="`/squad-week?ids=${unplanned(squad).map(one => one.id).join(',')}`"
-          >{{ unplanned(squad).map(one => one.name).join(', ') }}</NuxtLink>
-        </p>
-        <p v-if="squad.nextCompetition">
-          Next: <NuxtLink
-            class="underline decoration-dotted underline-offset-2"
-            :to="`/season?group=${squad.group.id}&week=${mondayOf(squad.nextCompetition.day)}`"
-          >{{ squad.nextCompetition.name }}</NuxtLink> {{ squad.nextCompetition.importance }},
-          {{ inDays(daysBetween(day.day, squad.nextCompetition.day)) }}
-        </p>
-        <NoticeList
-          v-if="squad.notices.length > 0"
-          class="mt-2"
-          :notices="squad.notices"
-          :today="day.day"
-        />
-      </section>
-    </div>
+              :to="`/season?group=${squad.group.id}&week=${mondayOf(squad.nextCompetition.day)}`"
+            >{{ squad.nextCompetition.name }}</NuxtLink> {{ squad.nextCompetition.importance }},
+            {{ inDays(daysBetween(day.day, squad.nextCompetition.day)) }}
+          </p>
+          <NoticeList
+            v-if="squad.notices.length > 0"
+            class="mt-2"
+            :notices="squad.notices"
+            :today="day.day"
+          />
+        </section>
+      </div>
+    </RoomPage>
   </div>
 </template>

@@ -1,24 +1,22 @@
 <script setup lang="ts">
 import { EQUIPMENT, type Equipment } from '~~/core/catalogue'
 import { threeWay, type Choices, type Fields } from '~~/core/merge'
-import { AppError } from '~~/shared/errors'
+import { messageOf, storedFirst } from '~~/shared/errors'
 import type { Facility } from '~~/shared/types'
-import { messageOf } from '~/api/call'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import { useCatalogue } from '~/composables/useCatalogue'
+import { useMay } from '~/composables/useMay'
 import { useFacilityStore } from '~/stores/facility'
-import { useSessionStore } from '~/stores/session'
 
 useHead({ title: 'Facility · Keen Anchor' })
 
-const session = useSessionStore()
 const facility = useFacilityStore()
 const catalogue = useCatalogue()
 const typed = ref<Record<string, string>>({})
 const problems = ref<Record<string, string>>({})
 const said = ref('')
-const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const { plan: editable } = useMay()
 
 onMounted(facility.load)
 
@@ -57,7 +55,7 @@ async function store(counts: Record<string, number>, version?: number): Promise<
     said.value = 'Stored.'
   }
   catch (error) {
-    const theirs = error instanceof AppError && error.code === 'changedElsewhere' ? error.current as Facility : null
+    const theirs = storedFirst<Facility>(error)
     if (!theirs) {
       said.value = messageOf(error)
       return
@@ -88,63 +86,57 @@ async function choose(choices: Choices): Promise<void> {
       What stands in the gym. <b class="text-ink">{{ possible }} of {{ catalogue.variations.length }}</b> drills of the
       catalogue can be done with it.
     </p>
-    <StatePanel
-      v-if="facility.state === 'idle' || facility.state === 'loading'"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="facility.state === 'failed'"
-      state="failed"
-      :text="facility.problem"
-      @retry="facility.load"
-    />
-    <form
-      v-else
-      novalidate
-      @submit.prevent="save"
+    <RoomPage
+      :readings="[facility]"
+      @retry="facility.again"
     >
-      <ul class="panel grid md:grid-cols-2 xl:grid-cols-3 gap-x-8">
-        <li
-          v-for="(label, key) in EQUIPMENT"
-          :key="key"
-          class="grid grid-cols-[minmax(0,1fr)_4.5rem] items-center gap-2 py-1.5 border-b border-line/60"
-        >
-          <label :for="`count-${key}`">{{ label }}
-            <span class="text-quiet text-[0.9em]">· in {{ drillsWith(key) }} {{
-              drillsWith(key) === 1 ? 'drill' : 'drills'
-            }}</span>
-          </label>
-          <input
-            :id="`count-${key}`"
-            class="field figure"
-            inputmode="numeric"
-            :value="shown(key)"
-            :disabled="!editable"
-            :aria-invalid="problems[key] ? true : undefined"
-            @input="typed = { ...typed, [key]: ($event.target as HTMLInputElement).value }; said = ''"
-          >
-          <p
-            v-if="problems[key]"
-            class="problem col-span-2"
-            role="alert"
-          >
-            {{ problems[key] }}
-          </p>
-        </li>
-      </ul>
-      <p
-        v-if="editable"
-        class="mt-3 flex items-center gap-3"
+      <form
+        novalidate
+        @submit.prevent="save"
       >
-        <button
-          type="submit"
-          class="btn btn-main"
+        <ul class="panel grid md:grid-cols-2 xl:grid-cols-3 gap-x-8">
+          <li
+            v-for="(label, key) in EQUIPMENT"
+            :key="key"
+            class="grid grid-cols-[minmax(0,1fr)_4.5rem] items-center gap-2 py-1.5 border-b border-line/60"
+          >
+            <label :for="`count-${key}`">{{ label }}
+              <span class="text-quiet text-[0.9em]">· in {{ drillsWith(key) }} {{
+                drillsWith(key) === 1 ? 'drill' : 'drills'
+              }}</span>
+            </label>
+            <input
+              :id="`count-${key}`"
+              class="field figure"
+              inputmode="numeric"
+              :value="shown(key)"
+              :disabled="!editable"
+              :aria-invalid="problems[key] ? true : undefined"
+              @input="typed = { ...typed, [key]: ($event.target as HTMLInputElement).value }; said = ''"
+            >
+            <p
+              v-if="problems[key]"
+              class="problem col-span-2"
+              role="alert"
+            >
+              {{ problems[key] }}
+            </p>
+          </li>
+        </ul>
+        <p
+          v-if="editable"
+          class="mt-3 flex items-center gap-3"
         >
-          Store counts
-        </button>
-        <span role="status">{{ said }}</span>
-      </p>
-    </form>
+          <button
+            type="submit"
+            class="btn btn-main"
+          >
+            Store counts
+          </button>
+          <span role="status">{{ said }}</span>
+        </p>
+      </form>
+    </RoomPage>
     <ConflictChoice
       v-if="clash"
       who="Another coach"

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { AppError } from '~~/shared/errors'
-import { messageOf } from '~/api/call'
+import { AppError, messageOf } from '~~/shared/errors'
 import TextField from '~/components/common/TextField.vue'
 import { useSessionStore } from '~/stores/session'
 

@@ -2,8 +2,9 @@
 import { storeToRefs } from 'pinia'
 import { mondayOf } from '~~/core/calendar'
 import RosterTable from '~/components/athlete/RosterTable.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import { useRosterFilter } from '~/composables/useRosterFilter'
+import { useMay } from '~/composables/useMay'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
 
@@ -11,11 +12,11 @@ useHead({ title: 'Roster · Keen Anchor' })
 
 const session = useSessionStore()
 const roster = useRosterStore()
-const { rows, groups, state, problem } = storeToRefs(roster)
+const { rows, groups } = storeToRefs(roster)
 const { text, groupId, archived, shown } = useRosterFilter(rows, groups)
 const selected = ref<ReadonlySet<string>>(new Set())
 const today = computed(() => session.me?.today ?? '')
-const mayPlan = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const { plan: mayPlan } = useMay()
 
 onMounted(roster.load)
 
@@ -89,28 +90,18 @@ function select(ids: readonly string[], on: boolean): void {
         Archived
       </button>
     </div>
-    <StatePanel
-      v-if="state === 'idle' || state === 'loading'"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="state === 'failed'"
-      state="failed"
-      :text="problem"
-      @retry="roster.load"
-    />
-    <StatePanel
-      v-else-if="rows.length === 0"
-      state="empty"
-      text="Nobody is on the roster yet."
+    <RoomPage
+      :readings="[roster]"
+      :empty="rows.length === 0 ? 'Nobody is on the roster yet.' : null"
+      @retry="roster.again"
     >
-      <NuxtLink
-        v-if="mayPlan"
-        to="/athletes/new"
-        class="btn btn-main"
-      >Add the first athlete</NuxtLink>
-    </StatePanel>
-    <template v-else>
+      <template #empty>
+        <NuxtLink
+          v-if="mayPlan"
+          to="/athletes/new"
+          class="btn btn-main"
+        >Add the first athlete</NuxtLink>
+      </template>
       <p
         class="text-quiet mb-1"
         role="status"
@@ -125,6 +116,6 @@ function select(ids: readonly string[], on: boolean): void {
         :week="mondayOf(today)"
         @select="select"
       />
-    </template>
+    </RoomPage>
   </div>
 </template>

@@ -4,14 +4,14 @@ import { addDays, mondayOf } from '~~/core/calendar'
 import { SCHOOLS, type SchoolId } from '~~/core/catalogue'
 import { PHASE_IDS, PHASES, type RuleScope } from '~~/core/policy'
 import type { PlanDifference } from '~~/core/programme'
-import { fetchWeek } from '~/api/weeks'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import BlockList from '~/components/policy/BlockList.vue'
 import LinesForm from '~/components/policy/LinesForm.vue'
 import PlanChange from '~/components/policy/PlanChange.vue'
 import SchoolsTable from '~/components/policy/SchoolsTable.vue'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
+import { useMay } from '~/composables/useMay'
 import { useRulesDraft } from '~/composables/useRulesDraft'
 import { useRosterStore } from '~/stores/roster'
 import { useRulesStore } from '~/stores/rules'
@@ -26,9 +26,7 @@ const catalogue = useCatalogue()
 const { rows, groups } = storeToRefs(roster)
 const route = useRoute()
 
-const role = computed(() => session.me?.role)
-const isHead = computed(() => role.value === 'headCoach')
-const editable = computed(() => isHead.value || role.value === 'coach')
+const { plan: editable, govern: isHead } = useMay()
 const nextMonday = computed(() => addDays(mondayOf(session.me!.today), 7))
 
 interface Scope { scope: RuleScope, scopeId: string, name: string }
@@ -74,7 +72,7 @@ const example = computed(() => {
 
 const show = () => attempt(async () => {
   if (!example.value) return
-  const sheet = await fetchWeek(example.value.id, nextMonday.value)
+  const sheet = await store.exampleOf(example.value.id, nextMonday.value)
   difference.value = differenceFor(sheet, catalogue.value)
   shownFor.value = example.value.name
 })
@@ -95,17 +93,10 @@ const choose = (school: SchoolId | null): void => { draft.value = { ...draft.val
         differ.
       </p>
     </header>
-    <StatePanel
-      v-if="store.state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load"
-    />
-    <StatePanel
-      v-else-if="store.state !== 'ready'"
-      state="loading"
-    />
-    <template v-else>
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
+    >
       <div
         v-if="editable"
         class="flex flex-wrap items-center gap-3 mb-3"
@@ -224,6 +215,6 @@ const choose = (school: SchoolId | null): void => { draft.value = { ...draft.val
           </template>
         </section>
       </template>
-    </template>
+    </RoomPage>
   </div>
 </template>

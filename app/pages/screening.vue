@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import type { Answers } from '~~/core/screening'
-import { sendAnswers } from '~/api/assessment'
 import ScreeningForm from '~/components/assessment/ScreeningForm.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import StopPanel from '~/components/safety/StopPanel.vue'
 import { clearedReds } from '~/composables/clearedReds'
 import { useAlerts } from '~/composables/useAlerts'
@@ -28,7 +27,7 @@ const today = useAthleteStore()
 /** Sent over the version it began from; what it raises counts at once, and who was told is said at once. */
 async function send(answers: Answers): Promise<void> {
   const id = session.me!.athleteId!
-  done.value = await attempt(() => sendAnswers(id, store.found?.healthVersion ?? 0, answers))
+  done.value = await attempt(() => store.answerOwn(id, answers))
   if (!done.value) return
   await Promise.all([alerts.look(), today.refreshToday(id)])
 }
@@ -47,38 +46,33 @@ async function send(answers: Answers): Promise<void> {
     <h1 class="mb-2">
       Before you train
     </h1>
-    <StatePanel
-      v-if="store.state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="load"
-    />
-    <StatePanel
-      v-else-if="store.state !== 'ready'"
-      state="loading"
-    />
-    <p
-      v-else-if="done && !today.today?.stop"
-      class="panel"
-      role="status"
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
     >
-      Thank you. Your coaches see what it means for your training; only they and you can read the answers.
-    </p>
-    <StopPanel
-      v-else-if="done && today.today?.stop"
-      :stop="today.today.stop"
-    />
-    <ScreeningForm
-      v-else
-      floor
-      :start="store.found?.answers ?? null"
-      :cleared="store.found
-        ? clearedReds(store.found.flags, store.found.clearances, store.found.raised, session.me!.today) : []"
-      :catalogue="catalogue"
-      :busy="busy"
-      :problem="problem"
-      submit-text="Send my answers"
-      @send="send"
-    />
+      <p
+        v-if="done && !today.today?.stop"
+        class="panel"
+        role="status"
+      >
+        Thank you. Your coaches see what it means for your training; only they and you can read the answers.
+      </p>
+      <StopPanel
+        v-else-if="done && today.today?.stop"
+        :stop="today.today.stop"
+      />
+      <ScreeningForm
+        v-else
+        floor
+        :start="store.found?.answers ?? null"
+        :cleared="store.found
+          ? clearedReds(store.found.flags, store.found.clearances, store.found.raised, session.me!.today) : []"
+        :catalogue="catalogue"
+        :busy="busy"
+        :problem="problem"
+        submit-text="Send my answers"
+        @send="send"
+      />
+    </RoomPage>
   </div>
 </template>

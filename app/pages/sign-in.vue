@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { messageOf } from '~/api/call'
 import TextField from '~/components/common/TextField.vue'
 import { useSessionStore } from '~/stores/session'
-import { AppError } from '~~/shared/errors'
+import { AppError, messageOf } from '~~/shared/errors'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Sign in · Keen Anchor' })

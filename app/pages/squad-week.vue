@@ -5,7 +5,7 @@ import { v7 as newKey } from 'uuid'
 import { addDays, mondayOf } from '~~/core/calendar'
 import type { WeekPlan } from '~~/core/programme'
 import { redFlags } from '~~/core/screening'
-import { messageOf } from '~/api/call'
+import { messageOf } from '~~/shared/errors'
 import AthletePicker from '~/components/athlete/AthletePicker.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import LiftDays from '~/components/week/LiftDays.vue'
@@ -17,6 +17,7 @@ import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
 import { useSquadWeekStore } from '~/stores/squadWeek'
 
+definePageMeta({ only: 'plan' })
 useHead({ title: 'Squad week · Keen Anchor' })
 
 /** How often a run that goes on is looked at. */
@@ -28,7 +29,6 @@ const session = useSessionStore()
 const roster = useRosterStore()
 const store = useSquadWeekStore()
 const { rows, groups } = storeToRefs(roster)
-const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
 
 const startsOn = ref(addDays(mondayOf(session.me!.today), 7))
 const weeks = ref(1)
@@ -43,7 +43,6 @@ const opening = useAttempt()
 onMounted(async () => {
   store.run = null
   await roster.load()
-  if (!editable.value) return
   await opening.attempt(async () => {
     await store.loadLatest()
     if (route.query.run) await store.open(String(route.query.run))
@@ -95,14 +94,7 @@ useSingleKeys([{
         Lift days typed once; trunk work proposed for each athlete on their own rungs, equipment and flags.
       </p>
     </header>
-    <p
-      v-if="!editable"
-      class="panel"
-    >
-      Planning is for coaches.
-    </p>
     <div
-      v-else
       class="grid lg:grid-cols-[19rem_minmax(0,1fr)] gap-4 items-start"
     >
       <section class="panel">

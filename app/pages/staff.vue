@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
-import { AppError } from '~~/shared/errors'
+import { AppError, messageOf } from '~~/shared/errors'
 import { ROLES, type StaffMember } from '~~/shared/types'
-import { messageOf } from '~/api/call'
 import ModalDialog from '~/components/common/ModalDialog.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import StaffForm, { type StaffWords } from '~/components/staff/StaffForm.vue'
 import { useStaffStore } from '~/stores/staff'
 
+definePageMeta({ only: 'govern' })
 useHead({ title: 'Staff · Keen Anchor' })
 
 const store = useStaffStore()
@@ -76,76 +76,70 @@ const again = ({ id, name, email, role, groupIds }: StaffMember) => attempt(asyn
         Invite
       </button>
     </header>
-    <StatePanel
-      v-if="store.state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load"
-    />
-    <StatePanel
-      v-else-if="store.members.length === 0"
-      state="loading"
-    />
-    <div
-      v-else
-      class="overflow-x-auto"
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
     >
-      <table class="w-full text-left border-collapse">
-        <thead>
-          <tr class="border-b-2 border-ink">
-            <th class="p-1.5">
-              Name
-            </th>
-            <th class="p-1.5">
-              Role
-            </th>
-            <th class="p-1.5">
-              In sight
-            </th>
-            <th class="p-1.5">
-              <span class="sr-only">Actions</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr
-            v-for="member in store.members"
-            :key="member.id"
-            class="border-b border-line hover:bg-paper"
-          >
-            <td class="p-1.5">
-              <b :class="member.state === 'closed' ? 'text-quiet' : ''">{{ member.name }}</b>
-              <span class="block text-quiet text-[0.9em]">{{ member.email }}<template v-if="STATE[member.state]"> ·
-                {{ STATE[member.state] }}</template></span>
-            </td>
-            <td class="p-1.5">
-              {{ ROLES[member.role] }}
-            </td>
-            <td class="p-1.5">
-              {{ groupText(member) }}
-            </td>
-            <td class="p-1.5 text-right whitespace-nowrap">
-              <button
-                v-if="member.state === 'invited'"
-                type="button"
-                class="btn mr-1"
-                :disabled="busy"
-                @click="again(member)"
-              >
-                Send the link again
-              </button>
-              <button
-                type="button"
-                class="btn"
-                @click="open(member)"
-              >
-                Change<span class="sr-only"> {{ member.name }}</span>
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+      <div
+        class="overflow-x-auto"
+      >
+        <table class="w-full text-left border-collapse">
+          <thead>
+            <tr class="border-b-2 border-ink">
+              <th class="p-1.5">
+                Name
+              </th>
+              <th class="p-1.5">
+                Role
+              </th>
+              <th class="p-1.5">
+                In sight
+              </th>
+              <th class="p-1.5">
+                <span class="sr-only">Actions</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr
+              v-for="member in store.members"
+              :key="member.id"
+              class="border-b border-line hover:bg-paper"
+            >
+              <td class="p-1.5">
+                <b :class="member.state === 'closed' ? 'text-quiet' : ''">{{ member.name }}</b>
+                <span class="block text-quiet text-[0.9em]">{{ member.email }}<template v-if="STATE[member.state]"> ·
+                  {{ STATE[member.state] }}</template></span>
+              </td>
+              <td class="p-1.5">
+                {{ ROLES[member.role] }}
+              </td>
+              <td class="p-1.5">
+                {{ groupText(member) }}
+              </td>
+              <td class="p-1.5 text-right whitespace-nowrap">
+                <button
+                  v-if="member.state === 'invited'"
+                  type="button"
+                  class="btn mr-1"
+                  :disabled="busy"
+                  @click="again(member)"
+                >
+                  Send the link again
+                </button>
+                <button
+                  type="button"
+                  class="btn"
+                  @click="open(member)"
+                >
+                  Change<span class="sr-only"> {{ member.name }}</span>
+                </button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </RoomPage>
     <ModalDialog
       :open="dialog !== null"
       :title="dialog?.member ? dialog.member.name : 'Invite to the staff'"

@@ -3,7 +3,7 @@ import { homeworkState } from '~~/core/assessment'
 import { daysBetween } from '~~/core/calendar'
 import { formatDose, setCount } from '~~/core/dose'
 import { liftFacts, SLOTS } from '~~/core/programme'
-import { writes } from '~/api/writes'
+import RoomPage from '~/components/common/RoomPage.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import NoticeList from '~/components/season/NoticeList.vue'
 import LateSetForm from '~/components/safety/LateSetForm.vue'
@@ -41,7 +41,7 @@ useAlerts(() => (session.me?.athleteId ? store.refreshToday(session.me.athleteId
 const { busy, problem, attempt } = useAttempt()
 const outbox = useOutboxStore()
 onMounted(async () => {
-  await writes.drain()
+  await outbox.drain()
   if (!session.me?.athleteId) return
   await load()
   // What there is besides the session: the day does not wait for it.
@@ -85,161 +85,156 @@ async function signOut(): Promise<void> {
         Sign out
       </button>
     </header>
-    <StatePanel
-      v-if="store.state === 'idle' || store.state === 'loading'"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="store.state === 'failed' || !today"
-      state="failed"
-      :text="store.problem"
-      @retry="load"
-    />
-    <template v-else>
-      <StopPanel
-        v-if="today.stop"
-        class="mb-3"
-        :stop="today.stop"
-      >
-        <LateSetForm
-          v-if="today.stop.toLog.length > 0"
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
+    >
+      <template v-if="today">
+        <StopPanel
+          v-if="today.stop"
+          class="mb-3"
           :stop="today.stop"
+        >
+          <LateSetForm
+            v-if="today.stop.toLog.length > 0"
+            :stop="today.stop"
+            :day="today.day"
+            @log="outbox.add"
+          />
+        </StopPanel>
+        <h1 v-else>
+          {{ longDay(today.day) }}
+        </h1>
+        <p
+          v-if="assessment.found"
+          class="flex flex-wrap gap-2 my-2"
+        >
+          <NuxtLink
+            v-if="!today.stop"
+            to="/brace"
+            class="btn min-h-[48px]"
+            :class="homework?.remind ? 'border-signal border-2' : ''"
+          >Brace, step {{ braceNext }}<template v-if="homework && homework.of > 0">
+            · {{ homework.done }} of {{ homework.of }} today
+          </template></NuxtLink>
+          <NuxtLink
+            to="/screening"
+            class="btn min-h-[48px]"
+            :class="assessment.found.screenedOn ? '' : 'border-signal border-2'"
+          >{{ assessment.found.screenedOn ? 'Screening' : 'Answer the screening' }}</NuxtLink>
+        </p>
+        <TodaySeason
           :day="today.day"
-          @log="outbox.add"
+          :season="today.season"
+          :entries="today.entries"
         />
-      </StopPanel>
-      <h1 v-else>
-        {{ longDay(today.day) }}
-      </h1>
-      <p
-        v-if="assessment.found"
-        class="flex flex-wrap gap-2 my-2"
-      >
-        <NuxtLink
-          v-if="!today.stop"
-          to="/brace"
-          class="btn min-h-[48px]"
-          :class="homework?.remind ? 'border-signal border-2' : ''"
-        >Brace, step {{ braceNext }}<template v-if="homework && homework.of > 0">
-          · {{ homework.done }} of {{ homework.of }} today
-        </template></NuxtLink>
-        <NuxtLink
-          to="/screening"
-          class="btn min-h-[48px]"
-          :class="assessment.found.screenedOn ? '' : 'border-signal border-2'"
-        >{{ assessment.found.screenedOn ? 'Screening' : 'Answer the screening' }}</NuxtLink>
-      </p>
-      <TodaySeason
-        :day="today.day"
-        :season="today.season"
-        :entries="today.entries"
-      />
-      <NoticeList
-        v-if="today.notices.length > 0"
-        class="mb-3"
-        :notices="today.notices"
-        :today="today.day"
-      />
-      <p
-        v-if="today.nextCompetition"
-        class="mb-3"
-      >
-        {{ today.nextCompetition.name }} <b>{{ inDays(daysBetween(today.day, today.nextCompetition.day)) }}</b>
-      </p>
-      <template v-if="today.session && today.session.items.length > 0">
+        <NoticeList
+          v-if="today.notices.length > 0"
+          class="mb-3"
+          :notices="today.notices"
+          :today="today.day"
+        />
         <p
-          v-if="problem"
-          class="caution mb-2"
-          role="alert"
+          v-if="today.nextCompetition"
+          class="mb-3"
         >
-          {{ problem }}
+          {{ today.nextCompetition.name }} <b>{{ inDays(daysBetween(today.day, today.nextCompetition.day)) }}</b>
         </p>
-        <NuxtLink
-          v-if="open.length > 0"
-          :to="`/run/${today.session.id}`"
-          class="btn btn-main btn-floor mb-4"
-        >{{ finished ? 'Look at the session' : started ? 'Go on with the session' : 'Start the session' }}</NuxtLink>
-        <p
-          v-if="today.session.lifts.length > 0"
-          class="mb-2"
-        >
-          <span class="text-quiet">Lifts:
-          </span>{{
-            today.session.lifts
-              .map(l => `${liftFacts(l.lift).name} ${l.sets}×${l.reps} at ${l.percent1Rm} %`).join(', ')
-          }}
-        </p>
-        <ol class="flex flex-col gap-3">
-          <li
-            v-for="item in today.session.items"
-            :key="item.id"
-            class="panel"
+        <template v-if="today.session && today.session.items.length > 0">
+          <p
+            v-if="problem"
+            class="caution mb-2"
+            role="alert"
           >
-            <p
-              v-if="!item.stopped"
-              class="text-quiet text-[0.9em]"
+            {{ problem }}
+          </p>
+          <NuxtLink
+            v-if="open.length > 0"
+            :to="`/run/${today.session.id}`"
+            class="btn btn-main btn-floor mb-4"
+          >{{ finished ? 'Look at the session' : started ? 'Go on with the session' : 'Start the session' }}</NuxtLink>
+          <p
+            v-if="today.session.lifts.length > 0"
+            class="mb-2"
+          >
+            <span class="text-quiet">Lifts:
+            </span>{{
+              today.session.lifts
+                .map(l => `${liftFacts(l.lift).name} ${l.sets}×${l.reps} at ${l.percent1Rm} %`).join(', ')
+            }}
+          </p>
+          <ol class="flex flex-col gap-3">
+            <li
+              v-for="item in today.session.items"
+              :key="item.id"
+              class="panel"
             >
-              {{ whereText(item) }}
-            </p>
-            <h2 class="flex items-center gap-2 text-[1.25rem]">
-              <PlaneMark
-                :shares="sharesOf(item.variationId, catalogue)"
-                :width="20"
-                :height="16"
-              />
-              {{ item.name }}
-            </h2>
-            <StoppedDrill
-              v-if="item.stopped"
-              :stopped="item.stopped"
-              :busy="busy"
-              @take="attempt(() => store.takeStandIn(item.id))"
-            />
-            <template v-else>
-              <p class="figure">
-                {{ formatDose(item.dose, item.sides) }}<template v-if="item.extraSetSide">
-                  , one more {{ item.extraSetSide }}
-                </template>
-              </p>
-              <p>{{ item.purpose }}</p>
-              <p class="text-quiet text-[0.92em]">
-                {{ item.why }}
-              </p>
               <p
-                v-for="note in item.notes ?? []"
-                :key="note"
+                v-if="!item.stopped"
+                class="text-quiet text-[0.9em]"
               >
-                {{ note }}
+                {{ whereText(item) }}
               </p>
-              <p class="figure text-[0.92em]">
-                {{ doneOf(item) }} of {{ allOf(item) }} sets logged
-              </p>
-            </template>
-          </li>
-        </ol>
+              <h2 class="flex items-center gap-2 text-[1.25rem]">
+                <PlaneMark
+                  :shares="sharesOf(item.variationId, catalogue)"
+                  :width="20"
+                  :height="16"
+                />
+                {{ item.name }}
+              </h2>
+              <StoppedDrill
+                v-if="item.stopped"
+                :stopped="item.stopped"
+                :busy="busy"
+                @take="attempt(() => store.takeStandIn(item.id))"
+              />
+              <template v-else>
+                <p class="figure">
+                  {{ formatDose(item.dose, item.sides) }}<template v-if="item.extraSetSide">
+                    , one more {{ item.extraSetSide }}
+                  </template>
+                </p>
+                <p>{{ item.purpose }}</p>
+                <p class="text-quiet text-[0.92em]">
+                  {{ item.why }}
+                </p>
+                <p
+                  v-for="note in item.notes ?? []"
+                  :key="note"
+                >
+                  {{ note }}
+                </p>
+                <p class="figure text-[0.92em]">
+                  {{ doneOf(item) }} of {{ allOf(item) }} sets logged
+                </p>
+              </template>
+            </li>
+          </ol>
+        </template>
+        <StatePanel
+          v-else-if="!today.stop"
+          state="empty"
+          text="Nothing is planned for today."
+        />
+        <section
+          v-if="today.nextDays.length > 0"
+          class="mt-5"
+        >
+          <h2>Coming up</h2>
+          <ul>
+            <li
+              v-for="next in today.nextDays"
+              :key="next.sessionId"
+            >
+              {{ longDay(next.day) }}: {{ next.drills }} {{ next.drills === 1 ? 'drill' : 'drills' }}
+            </li>
+          </ul>
+        </section>
+        <p class="text-quiet text-[0.88em] mt-6">
+          Own range, own rung. Pain ends a drill. Not medical advice: your clinician goes first.
+        </p>
       </template>
-      <StatePanel
-        v-else-if="!today.stop"
-        state="empty"
-        text="Nothing is planned for today."
-      />
-      <section
-        v-if="today.nextDays.length > 0"
-        class="mt-5"
-      >
-        <h2>Coming up</h2>
-        <ul>
-          <li
-            v-for="next in today.nextDays"
-            :key="next.sessionId"
-          >
-            {{ longDay(next.day) }}: {{ next.drills }} {{ next.drills === 1 ? 'drill' : 'drills' }}
-          </li>
-        </ul>
-      </section>
-      <p class="text-quiet text-[0.88em] mt-6">
-        Own range, own rung. Pain ends a drill. Not medical advice: your clinician goes first.
-      </p>
-    </template>
+    </RoomPage>
   </div>
 </template>

@@ -1,40 +1,26 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
+import { shallowRef } from 'vue'
 import type { Answers, Clearance } from '~~/core/screening'
 import type {
-  Assessment, Athlete, BraceCheckInput, BraceCourse, PainInput, PlaceInput, TrialInput, TrialsAnswer,
+  Assessment, Athlete, BraceCheckInput, BraceCourse, PainInput, PlaceInput, TrialInput, TrialsAnswer, TrialTrace,
 } from '~~/shared/types'
 import * as api from '~/api/assessment'
 import * as athletes from '~/api/athletes'
-import { messageOf } from '~/api/call'
+import { reading } from './reading'
 
 /** What is known of one athlete: profile, answers, clearances, brace checks and trials. */
 export const useAssessmentStore = defineStore('assessment', () => {
   const athlete = shallowRef<Athlete | null>(null)
   const found = shallowRef<Assessment | null>(null)
   const squad = shallowRef<TrialsAnswer>({ trials: [], errors: {} })
-  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
-  const problem = ref('')
+  const { state, problem, read, again } = reading()
 
-  async function attempt(work: () => Promise<void>): Promise<void> {
-    if (state.value !== 'ready') state.value = 'loading'
-    try {
-      await work()
-      state.value = 'ready'
-    }
-    catch (error) {
-      problem.value = messageOf(error)
-      state.value = 'failed'
-    }
-  }
-
-  const load = (id: string): Promise<void> => attempt(async () => {
-    if (athlete.value?.id !== id) state.value = 'loading'
-    ;[athlete.value, found.value] = await Promise.all([athletes.fetchAthlete(id), api.fetchAssessment(id)])
-  })
+  const load = (id: string): Promise<void> => read(async () => {
+    [athlete.value, found.value] = await Promise.all([athletes.fetchAthlete(id), api.fetchAssessment(id)])
+  }, athlete.value?.id !== id)
   /** The athlete's own page has no profile to read: what concerns the brace is enough. */
-  const loadOwn = (id: string): Promise<void> => attempt(async () => { found.value = await api.fetchAssessment(id) })
-  const loadSquad = (): Promise<void> => attempt(async () => { squad.value = await api.fetchTrials() })
+  const loadOwn = (id: string): Promise<void> => read(async () => { found.value = await api.fetchAssessment(id) })
+  const loadSquad = (): Promise<void> => read(async () => { squad.value = await api.fetchTrials() })
 
   /** Takes the answer over and reads anew what hangs on it. */
   async function after(id: string, work: Promise<Athlete>): Promise<void> {
@@ -62,6 +48,13 @@ export const useAssessmentStore = defineStore('assessment', () => {
     api.sendPractice(id, { id: key, day, step }).catch(() => undefined)
   }
 
+  /** What the athlete answers from the own phone. */
+  const answerOwn = (id: string, answers: Answers): Promise<unknown> =>
+    api.sendAnswers(id, found.value?.healthVersion ?? 0, answers)
+  /** The trace of a trial, by its key and the day it was taken. */
+  const traceOf = async (id: string, trialId: string, day: string): Promise<TrialTrace | null> =>
+    (await api.fetchTraces(id, day)).traces[trialId] ?? null
+
   /** A trial that is refused stays refused: the queue shows why. */
   const logTrial = (trial: TrialInput): void => { api.sendTrial(trial).catch(() => undefined) }
   async function withdrawTrial(trialId: string, athleteId: string | null): Promise<void> {
@@ -70,7 +63,8 @@ export const useAssessmentStore = defineStore('assessment', () => {
   }
 
   return {
-    athlete, found, squad, state, problem, load, loadOwn, loadSquad, answer, decidePain, clear, withdrawClearance,
-    checkBrace, place, setCourse, logPractice, logTrial, withdrawTrial,
+    athlete, found, squad, state, problem, again, load, loadOwn, loadSquad, answer, decidePain, clear,
+    withdrawClearance, answerOwn, traceOf, sendTrials: api.sendTrials, withdrawTrials: api.withdrawTrials, checkBrace,
+    place, setCourse, logPractice, logTrial, withdrawTrial,
   }
 })

@@ -1,45 +1,36 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
+import { shallowRef } from 'vue'
 import type { Athlete, History, PainInput, Today } from '~~/shared/types'
 import { sendPainDecision } from '~/api/assessment'
 import * as athletes from '~/api/athletes'
-import { messageOf } from '~/api/call'
 import * as weeks from '~/api/weeks'
+import { reading } from './reading'
 
 /** One athlete with what was planned and done. */
 export const useAthleteStore = defineStore('athlete', () => {
   const athlete = shallowRef<Athlete | null>(null)
   const history = shallowRef<History | null>(null)
   const today = shallowRef<Today | null>(null)
-  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
-  const problem = ref('')
+  const { state, problem, read, again } = reading()
 
-  async function attempt(work: () => Promise<void>): Promise<void> {
-    state.value = 'loading'
-    try {
-      await work()
-      state.value = 'ready'
-    }
-    catch (error) {
-      problem.value = messageOf(error)
-      state.value = 'failed'
-    }
-  }
-
-  const load = (id: string): Promise<void> => attempt(async () => {
+  const load = (id: string): Promise<void> => read(async () => {
     athlete.value = await athletes.fetchAthlete(id)
-  })
+  }, true)
 
   /** The athlete's page: profile, planned against done since a day, and today's session. */
-  const loadPage = (id: string, from: string): Promise<void> => attempt(async () => {
+  const loadPage = (id: string, from: string): Promise<void> => read(async () => {
     ;[athlete.value, history.value, today.value] = await Promise.all([
       athletes.fetchAthlete(id), athletes.fetchHistory(id, from), athletes.fetchToday(id),
     ])
-  })
+  }, true)
 
-  const loadToday = (id: string): Promise<void> => attempt(async () => {
+  /** What was planned and done since a day; null while there is no line. */
+  const historyOf = (id: string, from: string): Promise<History | null> =>
+    athletes.fetchHistory(id, from).catch(() => null)
+
+  const loadToday = (id: string): Promise<void> => read(async () => {
     today.value = await athletes.fetchToday(id)
-  })
+  }, true)
 
   /** Who the athlete is now, behind the page: a line that is down leaves it as it is. */
   async function refresh(id: string): Promise<void> {
@@ -64,6 +55,7 @@ export const useAthleteStore = defineStore('athlete', () => {
   }
 
   return {
-    athlete, history, today, state, problem, load, loadPage, loadToday, refreshToday, takeStandIn, refresh, decidePain,
+    athlete, history, today, state, problem, again, historyOf, load, loadPage, loadToday, refreshToday, takeStandIn,
+    refresh, decidePain,
   }
 })

@@ -1,29 +1,20 @@
 import { defineStore } from 'pinia'
-import { computed, shallowRef, ref } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { catalogueWith, EMPTY_OWN, type OwnCatalogue } from '~~/core/catalogue'
-import { AppError } from '~~/shared/errors'
+import { storedFirst } from '~~/shared/errors'
 import type { StoredCatalogue } from '~~/shared/types'
-import { messageOf } from '~/api/call'
 import * as api from '~/api/catalogue'
+import { reading } from './reading'
 
 /** The drills an organisation chooses from. */
 export const useCatalogueStore = defineStore('catalogue', () => {
   const stored = shallowRef<StoredCatalogue>({ version: 0, own: EMPTY_OWN })
   const catalogue = computed(() => catalogueWith(stored.value.own))
-  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
-  const problem = ref('')
+  const { state, problem, read, again } = reading()
 
-  async function load(): Promise<void> {
-    if (state.value !== 'ready') state.value = 'loading'
-    try {
-      stored.value = await api.fetchCatalogue()
-      state.value = 'ready'
-    }
-    catch (error) {
-      problem.value = messageOf(error)
-      state.value = 'failed'
-    }
-  }
+  const load = (): Promise<void> => read(async () => {
+    stored.value = await api.fetchCatalogue()
+  })
 
   /**
    * Stores a change of the own entries. When somebody else stored first, the change is made to theirs, unless `clashes`
@@ -38,9 +29,7 @@ export const useCatalogueStore = defineStore('catalogue', () => {
       stored.value = await api.saveCatalogue(what, { version, own: edit(own) })
     }
     catch (error) {
-      const theirs = error instanceof AppError && error.code === 'changedElsewhere'
-        ? error.current as StoredCatalogue | undefined
-        : undefined
+      const theirs = storedFirst<StoredCatalogue>(error)
       if (!theirs) throw error
       stored.value = theirs
       if (clashes(own, theirs.own)) throw error
@@ -48,5 +37,5 @@ export const useCatalogueStore = defineStore('catalogue', () => {
     }
   }
 
-  return { stored, catalogue, state, problem, load, change }
+  return { stored, catalogue, state, problem, again, load, change }
 })

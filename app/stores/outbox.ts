@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { SetLogInput } from '~~/shared/types'
-import { waitingWrites } from '~/api/writes'
+import { waitingWrites, writes } from '~/api/writes'
 import { sendLog } from '~/api/weeks'
 
 /** Sets on their way to the server: kept on the phone until they are stored, sent in order, safe to send twice. */
@@ -15,5 +15,8 @@ export const useOutboxStore = defineStore('outbox', () => {
     sendLog(log).catch(() => undefined)
   }
 
-  return { waiting, add }
+  /** Sends what waits now, instead of when the line is tried next. */
+  const drain = (): Promise<void> => writes.drain()
+
+  return { waiting, add, drain }
 })

@@ -1,32 +1,23 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { Athlete, AthleteInput, Group, RosterRow } from '~~/shared/types'
-import { AppError } from '~~/shared/errors'
+import { storedFirst } from '~~/shared/errors'
 import * as assessment from '~/api/assessment'
 import * as athletes from '~/api/athletes'
-import { messageOf } from '~/api/call'
 import * as people from '~/api/people'
+import { reading } from './reading'
 
 /** The squad as it was last read. */
 export const useRosterStore = defineStore('roster', () => {
   const rows = ref<RosterRow[]>([])
   const groups = ref<Group[]>([])
-  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
-  const problem = ref('')
+  const { state, problem, read, again } = reading()
   /** Whose pages were open last: the rail leads back to them. */
   const lastAthleteId = ref<string | null>(null)
 
-  async function load(): Promise<void> {
-    if (state.value !== 'ready') state.value = 'loading'
-    try {
-      ;[rows.value, groups.value] = await Promise.all([athletes.fetchRoster(), people.fetchGroups()])
-      state.value = 'ready'
-    }
-    catch (error) {
-      problem.value = messageOf(error)
-      state.value = 'failed'
-    }
-  }
+  const load = (): Promise<void> => read(async () => {
+    ;[rows.value, groups.value] = await Promise.all([athletes.fetchRoster(), people.fetchGroups()])
+  })
 
   function replace(athlete: Athlete): Athlete {
     rows.value = rows.value.map(row => (row.athlete.id === athlete.id ? { ...row, athlete } : row))
@@ -44,9 +35,7 @@ export const useRosterStore = defineStore('roster', () => {
       return replace(await put(athlete))
     }
     catch (error) {
-      const current = error instanceof AppError && error.code === 'changedElsewhere'
-        ? error.current as Athlete | undefined
-        : undefined
+      const current = storedFirst<Athlete>(error)
       if (!current || (current.rungs[ladder] ?? 1) !== (athlete.rungs[ladder] ?? 1)) throw error
       return replace(await put(current))
     }
@@ -67,7 +56,7 @@ export const useRosterStore = defineStore('roster', () => {
   }
 
   return {
-    rows, groups, state, problem, lastAthleteId, placeOn, load, add, save, archive, invite, erase, addGroup,
-    exportOf: athletes.exportAthlete,
+    rows, groups, state, problem, again, lastAthleteId, placeOn, load, add, save, archive, invite, erase, addGroup,
+    exportOf: athletes.exportAthlete, importAll: athletes.importAthletes,
   }
 })

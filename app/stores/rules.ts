@@ -1,28 +1,20 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
+import { shallowRef } from 'vue'
 import { NO_RULES, type PlanningRules, type RuleScope } from '~~/core/policy'
-import { AppError } from '~~/shared/errors'
-import type { StoredRules } from '~~/shared/types'
-import { messageOf } from '~/api/call'
+import { storedFirst } from '~~/shared/errors'
+import type { StoredRules, WeekSheet } from '~~/shared/types'
 import * as api from '~/api/planning'
+import { fetchWeek } from '~/api/weeks'
+import { reading } from './reading'
 
 /** What is settled for planning, everywhere in sight. */
 export const useRulesStore = defineStore('rules', () => {
   const all = shallowRef<readonly StoredRules[]>([])
-  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
-  const problem = ref('')
+  const { state, problem, read, again } = reading()
 
-  async function load(): Promise<void> {
-    if (state.value !== 'ready') state.value = 'loading'
-    try {
-      all.value = await api.fetchRules()
-      state.value = 'ready'
-    }
-    catch (error) {
-      problem.value = messageOf(error)
-      state.value = 'failed'
-    }
-  }
+  const load = (): Promise<void> => read(async () => {
+    all.value = await api.fetchRules()
+  })
 
   const find = (scope: RuleScope, scopeId: string): StoredRules | null =>
     all.value.find(r => r.scope === scope && r.scopeId === scopeId) ?? null
@@ -38,11 +30,13 @@ export const useRulesStore = defineStore('rules', () => {
       })
     }
     catch (error) {
-      if (error instanceof AppError && error.code === 'changedElsewhere' && error.current)
-        all.value = error.current as StoredRules[]
+      all.value = storedFirst<StoredRules[]>(error) ?? all.value
       throw error
     }
   }
 
-  return { all, state, problem, load, find, save }
+  /** A week to show a change on. */
+  const exampleOf = (athleteId: string, monday: string): Promise<WeekSheet> => fetchWeek(athleteId, monday)
+
+  return { all, exampleOf, state, problem, again, load, find, save }
 })

@@ -1,26 +1,17 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
+import { shallowRef } from 'vue'
 import type { Today } from '~~/shared/types'
-import { messageOf } from '~/api/call'
 import { fetchRun, takeStandIn } from '~/api/weeks'
+import { reading } from './reading'
 
 /** The session that is being run. */
 export const useRunStore = defineStore('run', () => {
   const run = shallowRef<Today | null>(null)
-  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
-  const problem = ref('')
+  const { state, problem, read, again } = reading()
 
-  async function load(sessionId: string): Promise<void> {
-    state.value = 'loading'
-    try {
-      run.value = await fetchRun(sessionId)
-      state.value = 'ready'
-    }
-    catch (error) {
-      problem.value = messageOf(error)
-      state.value = 'failed'
-    }
-  }
+  const load = (sessionId: string): Promise<void> => read(async () => {
+    run.value = await fetchRun(sessionId)
+  }, true)
 
   /** The session anew, behind the page; a line that is down leaves it as it is. */
   async function refresh(): Promise<void> {
@@ -33,5 +24,5 @@ export const useRunStore = defineStore('run', () => {
     if (id) run.value = await takeStandIn(id, itemId)
   }
 
-  return { run, state, problem, load, refresh, takeIn }
+  return { run, state, problem, again, load, refresh, takeIn }
 })

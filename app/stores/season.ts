@@ -1,29 +1,20 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
-import { AppError } from '~~/shared/errors'
+import { shallowRef } from 'vue'
+import { storedFirst } from '~~/shared/errors'
 import type { AthleteSeasonChange, SeasonChange, SeasonChanged, SeasonsAnswer } from '~~/shared/types'
-import { messageOf } from '~/api/call'
 import * as api from '~/api/season'
+import { reading } from './reading'
 
 /** Seasons and calendar in sight. */
 export const useSeasonStore = defineStore('season', () => {
   const all = shallowRef<SeasonsAnswer | null>(null)
-  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
-  const problem = ref('')
+  const { state, problem, read, again } = reading()
   /** What the last accepted change came to. */
   const last = shallowRef<SeasonChanged | null>(null)
 
-  async function load(): Promise<void> {
-    if (state.value !== 'ready') state.value = 'loading'
-    try {
-      all.value = await api.fetchSeasons()
-      state.value = 'ready'
-    }
-    catch (error) {
-      problem.value = messageOf(error)
-      state.value = 'failed'
-    }
-  }
+  const load = (): Promise<void> => read(async () => {
+    all.value = await api.fetchSeasons()
+  })
 
   /** Stores a change. Where somebody else was first, theirs is shown and nothing of it is overwritten. */
   async function keep(work: () => Promise<SeasonChanged>): Promise<void> {
@@ -32,8 +23,7 @@ export const useSeasonStore = defineStore('season', () => {
       all.value = last.value.seasons
     }
     catch (error) {
-      if (error instanceof AppError && error.code === 'changedElsewhere' && error.current)
-        all.value = error.current as SeasonsAnswer
+      all.value = storedFirst<SeasonsAnswer>(error) ?? all.value
       throw error
     }
   }
@@ -42,5 +32,5 @@ export const useSeasonStore = defineStore('season', () => {
   const changeAthlete = (athleteId: string, input: AthleteSeasonChange): Promise<void> =>
     keep(() => api.saveAthleteSeason(athleteId, input))
 
-  return { all, state, problem, last, load, change, changeAthlete }
+  return { all, state, problem, again, last, load, change, changeAthlete }
 })

@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { Group, RecordEntry, StaffChange, StaffInvitation, StaffMember } from '~~/shared/types'
-import { messageOf } from '~/api/call'
 import * as people from '~/api/people'
+import { reading } from './reading'
 
 /** Coaches and assistants, and the record of what was done: the head coach's own view. */
 export const useStaffStore = defineStore('staff', () => {
@@ -10,29 +10,16 @@ export const useStaffStore = defineStore('staff', () => {
   const groups = ref<Group[]>([])
   const record = ref<RecordEntry[]>([])
   const more = ref(false)
-  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
-  const problem = ref('')
+  const { state, problem, read, again } = reading()
 
-  async function attempt(work: () => Promise<void>): Promise<void> {
-    state.value = 'loading'
-    try {
-      await work()
-      state.value = 'ready'
-    }
-    catch (error) {
-      problem.value = messageOf(error)
-      state.value = 'failed'
-    }
-  }
-
-  const load = (): Promise<void> => attempt(async () => {
+  const load = (): Promise<void> => read(async () => {
     ;[members.value, groups.value] = await Promise.all([people.fetchStaff(), people.fetchGroups()])
-  })
+  }, true)
 
-  const loadRecord = (athleteId: string | null): Promise<void> => attempt(async () => {
+  const loadRecord = (athleteId: string | null): Promise<void> => read(async () => {
     record.value = await people.fetchRecord(athleteId ? { athleteId } : {})
     more.value = record.value.length === 100
-  })
+  }, true)
 
   async function loadMore(athleteId: string | null): Promise<void> {
     const last = record.value.at(-1)
@@ -50,5 +37,5 @@ export const useStaffStore = defineStore('staff', () => {
     members.value = await people.changeStaff(id, to)
   }
 
-  return { members, groups, record, more, state, problem, load, loadRecord, loadMore, invite, change }
+  return { members, groups, record, more, state, problem, again, load, loadRecord, loadMore, invite, change }
 })

@@ -1,30 +1,21 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { batteriesWith, testsWith, type OwnTest } from '~~/core/assessment'
-import { AppError } from '~~/shared/errors'
+import { storedFirst } from '~~/shared/errors'
 import type { StoredOwnTests } from '~~/shared/types'
-import { messageOf } from '~/api/call'
 import * as api from '~/api/assessment'
+import { reading } from './reading'
 
 /** The tests an organisation chooses from: ours with its own. */
 export const useTestsStore = defineStore('tests', () => {
   const stored = shallowRef<StoredOwnTests>({ version: 0, tests: [] })
   const tests = computed(() => testsWith(stored.value.tests))
   const batteries = computed(() => batteriesWith(stored.value.tests))
-  const state = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
-  const problem = ref('')
+  const { state, problem, read, again } = reading()
 
-  async function load(): Promise<void> {
-    if (state.value !== 'ready') state.value = 'loading'
-    try {
-      stored.value = await api.fetchOwnTests()
-      state.value = 'ready'
-    }
-    catch (error) {
-      problem.value = messageOf(error)
-      state.value = 'failed'
-    }
-  }
+  const load = (): Promise<void> => read(async () => {
+    stored.value = await api.fetchOwnTests()
+  })
 
   /** Stores a changed list. When somebody else stored first, theirs is shown and nothing of it is overwritten. */
   async function save(tests: readonly OwnTest[]): Promise<void> {
@@ -32,11 +23,10 @@ export const useTestsStore = defineStore('tests', () => {
       stored.value = await api.saveOwnTests({ version: stored.value.version, tests })
     }
     catch (error) {
-      if (error instanceof AppError && error.code === 'changedElsewhere' && error.current)
-        stored.value = error.current as StoredOwnTests
+      stored.value = storedFirst<StoredOwnTests>(error) ?? stored.value
       throw error
     }
   }
 
-  return { stored, tests, batteries, state, problem, load, save }
+  return { stored, tests, batteries, state, problem, again, load, save }
 })

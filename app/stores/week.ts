@@ -3,14 +3,14 @@ import { computed, ref, shallowRef } from 'vue'
 import { same, type Choices } from '~~/core/merge'
 import type { PlanningRules } from '~~/core/policy'
 import { mergeWeeks, type WeekChoice, type WeekPlan } from '~~/core/programme'
-import { AppError } from '~~/shared/errors'
+import { AppError, messageOf, storedFirst } from '~~/shared/errors'
 import type { Applied, PlannedAnswer, TrainingWeek, WeekReview, WeekSheet } from '~~/shared/types'
-import { messageOf } from '~/api/call'
 import { forget, keep, kept } from '~/device/kept'
 import * as weeks from '~/api/weeks'
 import { line, writes } from '~/api/writes'
 import * as planning from '~/api/planning'
 import { useCatalogueStore } from './catalogue'
+import { reading } from './reading'
 import { useRulesStore } from './rules'
 
 const SAVE_AFTER_MS = 500
@@ -42,7 +42,7 @@ export const useWeekStore = defineStore('week', () => {
   const plan = shallowRef<WeekPlan>({ sessions: [] })
   const past = shallowRef<readonly WeekPlan[]>([])
   const future = shallowRef<readonly WeekPlan[]>([])
-  const loading = ref<'idle' | 'loading' | 'ready' | 'failed'>('idle')
+  const reader = reading()
   const state = ref<'stored' | 'waiting' | 'saving' | 'choose' | 'refused'>('stored')
   const problem = ref('')
   const storedAt = ref<Date | null>(null)
@@ -61,15 +61,7 @@ export const useWeekStore = defineStore('week', () => {
 
   async function load(athleteId: string, startsOn: string): Promise<void> {
     void flush()
-    loading.value = 'loading'
-    try {
-      take(await weeks.fetchWeek(athleteId, startsOn))
-      loading.value = 'ready'
-    }
-    catch (error) {
-      problem.value = messageOf(error)
-      loading.value = 'failed'
-    }
+    await reader.read(async () => take(await weeks.fetchWeek(athleteId, startsOn)), true)
   }
 
   function take(fresh: WeekSheet): void {
@@ -214,9 +206,7 @@ export const useWeekStore = defineStore('week', () => {
     }
     catch (error) {
       if (!isShown()) return
-      const current = error instanceof AppError && error.code === 'changedElsewhere'
-        ? error.current as TrainingWeek | null
-        : null
+      const current = storedFirst<TrainingWeek>(error)
       if (current) return meet(current)
       problem.value = messageOf(error)
       state.value = 'refused'
@@ -315,7 +305,7 @@ export const useWeekStore = defineStore('week', () => {
   }
 
   return {
-    sheet, week, plan, past, future, loading, saving, problem, storedAt, meeting, missing, news, load, best, review,
+    sheet, week, plan, past, future, reader, saving, problem, storedAt, meeting, missing, news, load, best, review,
     applyTo, settle, change, undo, redo, flush, assign, choose, lookAround, refreshAthlete,
   }
 })

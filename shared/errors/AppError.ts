@@ -42,3 +42,21 @@ export class AppError extends Error {
     this.current = current
   }
 }
+
+/** What is stored now, where another write came first; null for every other trouble. */
+export function storedFirst<T>(error: unknown): T | null {
+  return error instanceof AppError && error.code === 'changedElsewhere' ? (error.current as T | undefined) ?? null : null
+}
+
+/** Thrown when no answer came at all: the line is down or the server is. */
+export class NoConnection extends Error {
+  constructor() {
+    super('No connection. What you typed is still here.')
+    this.name = 'NoConnection'
+  }
+}
+
+/** What to tell a person about anything thrown. */
+export function messageOf(error: unknown): string {
+  return error instanceof Error ? error.message : 'Something went wrong.'
+}

@@ -1,1 +1,1 @@
-export { AppError, ERROR_STATUS, type ErrorBody } from './AppError'
+export { AppError, ERROR_STATUS, messageOf, NoConnection, storedFirst, type ErrorBody } from './AppError'

@@ -1,20 +1,17 @@
 <script setup lang="ts">
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage, { type Reading } from '~/components/common/RoomPage.vue'
 import AthleteTabs from './AthleteTabs.vue'
 
 /** The frame of a room about one athlete: loading, failed, or the name with the rooms beneath it. */
-defineProps<{ id: string, name: string, state: 'loading' | 'failed' | 'ready', problem: string }>()
+defineProps<{ id: string, name: string, reading: Reading }>()
 const emit = defineEmits<{ retry: [] }>()
 </script>
 
 <template>
-  <StatePanel
-    v-if="state !== 'ready'"
-    :state="state"
-    :text="problem"
+  <RoomPage
+    :readings="[reading]"
     @retry="emit('retry')"
-  />
-  <div v-else>
+  >
     <header class="flex flex-wrap items-baseline gap-x-4 mb-1">
       <h1 class="mr-auto">
         {{ name }}
@@ -23,5 +20,5 @@ const emit = defineEmits<{ retry: [] }>()
     </header>
     <AthleteTabs :id="id" />
     <slot />
-  </div>
+  </RoomPage>
 </template>

@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
 import type { Equipment } from '~~/core/catalogue'
-import { AppError } from '~~/shared/errors'
+import { AppError, messageOf } from '~~/shared/errors'
 import type { AthleteInput } from '~~/shared/types'
-import { messageOf } from '~/api/call'
 import { forget } from '~/device/kept'
 import AthleteForm from '~/components/athlete/AthleteForm.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import { blankAthlete } from '~/composables/useAthleteForm'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
 
+definePageMeta({ only: 'plan' })
 useHead({ title: 'New athlete · Keen Anchor' })
 
 const session = useSessionStore()
@@ -61,11 +61,10 @@ async function addGroup(name: string): Promise<void> {
     <h1 class="mb-3">
       New athlete
     </h1>
-    <StatePanel
-      v-if="facility.state === 'idle' || facility.state === 'loading'"
-      state="loading"
-    />
-    <template v-else>
+    <RoomPage
+      :readings="[facility]"
+      @retry="facility.again"
+    >
       <p
         v-if="problem"
         class="caution mb-3"
@@ -87,6 +86,6 @@ async function addGroup(name: string): Promise<void> {
         @start-over="round += 1"
         @cancel="forget(DRAFT); navigateTo('/roster')"
       />
-    </template>
+    </RoomPage>
   </div>
 </template>

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { isOwn, removeOwn, type OwnCatalogue } from '~~/core/catalogue'
 import { same } from '~~/core/merge'
-import { AppError } from '~~/shared/errors'
-import { messageOf } from '~/api/call'
+import { messageOf, storedFirst } from '~~/shared/errors'
 import { forget } from '~/device/kept'
 import OwnDrillForm from '~/components/catalogue/OwnDrillForm.vue'
 import ModalDialog from '~/components/common/ModalDialog.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import { copyOf, withDrill, type OwnDrill } from '~/composables/useOwnDrill'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSessionStore } from '~/stores/session'
 
+definePageMeta({ only: 'plan' })
 useHead({ title: 'A drill of your own · Keen Anchor' })
 
 const route = useRoute()
@@ -55,7 +55,7 @@ async function storeChange(what: string, id: string, edit: (own: OwnCatalogue) =
     await navigateTo('/catalogue/own')
   }
   catch (error) {
-    problem.value = error instanceof AppError && error.code === 'changedElsewhere'
+    problem.value = storedFirst(error)
       ? 'Somebody else changed this drill meanwhile. What you typed is still here: storing again replaces theirs.'
       : messageOf(error)
   }
@@ -69,29 +69,19 @@ const remove = (id: string) => storeChange('Taking a drill out', id, own => remo
 
 <template>
   <div v-if="session.me">
-    <StatePanel
-      v-if="store.state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load"
-    />
-    <StatePanel
-      v-else-if="store.state !== 'ready'"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="missing"
-      state="empty"
-      text="There is no such drill of your own any more."
+    <RoomPage
+      :readings="[store]"
+      :empty="missing ? 'There is no such drill of your own.' : null"
+      @retry="store.again"
     >
-      <NuxtLink
-        to="/catalogue/own"
-        class="underline underline-offset-2"
-      >
-        Your own drills
-      </NuxtLink>
-    </StatePanel>
-    <template v-else>
+      <template #empty>
+        <NuxtLink
+          to="/catalogue/own"
+          class="underline underline-offset-2"
+        >
+          Your own drills
+        </NuxtLink>
+      </template>
       <h1 class="mb-3">
         {{ editing ? editing.name : 'A drill of your own' }}
       </h1>
@@ -139,6 +129,6 @@ const remove = (id: string) => storeChange('Taking a drill out', id, own => remo
           </button>
         </p>
       </ModalDialog>
-    </template>
+    </RoomPage>
   </div>
 </template>

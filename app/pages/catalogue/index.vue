@@ -10,6 +10,7 @@ import PlaneName from '~/components/plane/PlaneName.vue'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useCatalogueFilter } from '~/composables/useCatalogueFilter'
 import { reckon } from '~/composables/useLadderBench'
+import { useMay } from '~/composables/useMay'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
@@ -25,7 +26,7 @@ onMounted(() => Promise.all([roster.load(), facility.load()]))
 const room = computed(() => new Set(Object.keys(facility.counts) as Equipment[]))
 const { filter, shown, clear, sportNames } = useCatalogueFilter(catalogue, room)
 const openId = ref<string | null>(null)
-const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const { plan: editable } = useMay()
 
 /** Whose body the figures are: the athlete who was looked at last, or a reference body. */
 const athlete = computed(() =>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { isOwn, type Variation } from '~~/core/catalogue'
-import { messageOf } from '~/api/call'
+import { messageOf } from '~~/shared/errors'
 import DrillRow from '~/components/catalogue/DrillRow.vue'
 import ImportPreview from '~/components/catalogue/ImportPreview.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import { readCatalogue, writeCatalogue, type CatalogueReading } from '~/composables/catalogueFile'
 import { saveAsFile } from '~/composables/saveAsFile'
 import { reckon } from '~/composables/useLadderBench'
+import { useMay } from '~/composables/useMay'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSessionStore } from '~/stores/session'
 
@@ -16,7 +17,7 @@ const session = useSessionStore()
 const store = useCatalogueStore()
 onMounted(store.load)
 
-const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const { plan: editable } = useMay()
 const REFERENCE = { sex: 'female', heightCm: 170, massKg: 65 } as const
 const groups = computed(() => store.catalogue.ladders.map(ladder => ({
   ladder, own: store.stored.own.ladders.some(l => l.id === ladder.id),
@@ -99,17 +100,10 @@ const write = (kind: 'json' | 'csv', all: boolean) =>
         Add a drill
       </NuxtLink>
     </header>
-    <StatePanel
-      v-if="store.state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load"
-    />
-    <StatePanel
-      v-else-if="store.state !== 'ready'"
-      state="loading"
-    />
-    <template v-else>
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
+    >
       <p
         class="border-b-2 border-ink pb-1 text-quiet"
         role="status"
@@ -152,7 +146,7 @@ const write = (kind: 'json' | 'csv', all: boolean) =>
         <p class="flex flex-wrap gap-2">
           <button
             v-for="[kind, all, text] in
-              ([['csv', false, 'Own drills as CSV'], ['json', false, 'Own drills as JSON'],
+                ([['csv', false, 'Own drills as CSV'], ['json', false, 'Own drills as JSON'],
             ['csv', true, 'Everything as CSV'], ['json', true, 'Everything as JSON']] as const)"
             :key="text"
             type="button"
@@ -185,6 +179,6 @@ const write = (kind: 'json' | 'csv', all: boolean) =>
         @accept="takeIn"
         @close="file = null"
       />
-    </template>
+    </RoomPage>
   </div>
 </template>

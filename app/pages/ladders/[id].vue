@@ -3,9 +3,8 @@ import { mondayOf } from '~~/core/calendar'
 import { ACTION_FACTS } from '~~/core/catalogue'
 import { poseOf, type Found } from '~~/core/mechanics'
 import { screenOf } from '~~/shared/planningContext'
-import { AppError } from '~~/shared/errors'
+import { messageOf, storedFirst } from '~~/shared/errors'
 import type { Athlete } from '~~/shared/types'
-import { messageOf } from '~/api/call'
 import BandStretch from '~/components/bench/BandStretch.vue'
 import BenchSliders from '~/components/bench/BenchSliders.vue'
 import BenchVerdict from '~/components/bench/BenchVerdict.vue'
@@ -13,10 +12,11 @@ import CompareRungs from '~/components/bench/CompareRungs.vue'
 import LadderChart from '~/components/bench/LadderChart.vue'
 import LineFigure from '~/components/bench/LineFigure.vue'
 import TeamRung from '~/components/bench/TeamRung.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useLadderBench } from '~/composables/useLadderBench'
 import { useSingleKeys } from '~/composables/useSingleKeys'
+import { useMay } from '~/composables/useMay'
 import { useAthleteStore } from '~/stores/athlete'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
@@ -27,7 +27,7 @@ const roster = useRosterStore()
 const store = useAthleteStore()
 const catalogue = useCatalogue()
 const id = computed(() => String(route.params.id))
-const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const { plan: editable } = useMay()
 watch(id, () => {
   roster.lastAthleteId = id.value
   void store.load(id.value)
@@ -85,9 +85,7 @@ async function put(): Promise<void> {
     said.value = `Stored: ${store.athlete.name} stands on ${name.toLowerCase()}.`
   }
   catch (error) {
-    const current = error instanceof AppError && error.code === 'changedElsewhere'
-      ? error.current as Athlete | undefined
-      : undefined
+    const current = storedFirst<Athlete>(error)
     if (current) store.athlete = current
     said.value = current
       ? `${messageOf(error)} This is where they stand now: put them again if it still holds.`
@@ -122,162 +120,157 @@ const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).l
 
 <template>
   <div v-if="session.me">
-    <StatePanel
-      v-if="store.state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load(id)"
-    />
-    <StatePanel
-      v-else-if="store.state !== 'ready' || !store.athlete"
-      state="loading"
-    />
-    <template v-else>
-      <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
-        <h1>{{ ladder.name }}</h1>
-        <p class="text-quiet mr-auto">
-          for <NuxtLink
-            :to="`/athletes/${id}`"
-            class="underline underline-offset-2 font-semibold text-ink"
-          >{{ store.athlete.name }}</NuxtLink>
-          <template v-if="store.athlete.weakLink">
-            · weak link <b class="text-ink">{{ ACTION_FACTS[store.athlete.weakLink].label }}</b>
-          </template>
-        </p>
-        <p class="flex flex-wrap gap-2">
-          <button
-            type="button"
-            class="btn min-h-[36px]"
-            :aria-pressed="team"
-            @click="team = !team"
-          >
-            <kbd>t</kbd> whole team
-          </button>
-          <button
-            type="button"
-            class="btn min-h-[36px]"
-            :aria-pressed="others.length > 0"
-            @click="compareWithPresent"
-          >
-            <kbd>c</kbd> compare
-          </button>
-          <button
-            type="button"
-            class="btn min-h-[36px]"
-            :aria-pressed="forces"
-            @click="forces = !forces"
-          >
-            <kbd>f</kbd> forces
-          </button>
-          <button
-            type="button"
-            class="btn min-h-[36px]"
-            @click="bench.findHarder()"
-          >
-            <kbd>h</kbd> about 10 % harder
-          </button>
-        </p>
-      </header>
-      <nav
-        aria-label="Ladders"
-        class="flex flex-wrap gap-x-4 gap-y-0 mb-2"
-      >
-        <NuxtLink
-          v-for="one in catalogue.ladders"
-          :key="one.id"
-          :to="{ path: route.path, query: { ladder: one.id } }"
-          class="py-1 border-b-[3px] min-h-[28px]"
-          :class="one.id === ladder.id ? 'border-signal font-bold' : 'border-line text-quiet hover:text-ink'"
-          :aria-current="one.id === ladder.id ? 'page' : undefined"
-        >{{ one.name }}</NuxtLink>
-      </nav>
-      <p class="text-quiet text-[0.9em]">
-        {{ ladder.aim }} Rungs stand at the external moment about L4/L5, N·m, for {{ store.athlete.heightCm }} cm and
-        {{ store.athlete.massKg }} kg; bars are the band of doubt.
-      </p>
-      <TeamRung
-        v-if="team"
-        class="my-3"
-        :variation="live.variation"
-        :settings="bench.pose.value"
-        :athletes="mates"
-        :ladder="ladder.rungs"
-      />
-      <LadderChart
-        v-else
-        :rungs="rungs"
-        :present-id="presentRung?.variation.id ?? null"
-        :chosen-id="live.variation.id"
-        :other-ids="others.map(o => o.variation.id)"
-        :doubt="bench.doubt"
-        @choose="choose"
-      />
-      <section
-        class="panel mt-3 grid grid-cols-[minmax(0,1fr)] md:grid-cols-[minmax(0,20rem)_minmax(0,1fr)_minmax(0,22rem)]
-          gap-5"
-        :aria-label="live.variation.name"
-      >
-        <div class="flex flex-col items-center">
-          <LineFigure
-            v-if="live.figure"
-            :figure="live.figure"
-            :px-per-metre="bigScale"
-            :forces="forces"
-            :label="`${live.variation.name}, as computed`"
-          />
-          <p class="figure text-[0.85em] text-quiet mt-2 text-center">
-            marked joint L4/L5<template v-if="forces">
-              · blue: the ground’s pushes and their lever
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
+    >
+      <template v-if="store.athlete">
+        <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
+          <h1>{{ ladder.name }}</h1>
+          <p class="text-quiet mr-auto">
+            for <NuxtLink
+              :to="`/athletes/${id}`"
+              class="underline underline-offset-2 font-semibold text-ink"
+            >{{ store.athlete.name }}</NuxtLink>
+            <template v-if="store.athlete.weakLink">
+              · weak link <b class="text-ink">{{ ACTION_FACTS[store.athlete.weakLink].label }}</b>
             </template>
           </p>
-        </div>
-        <div>
-          <h2 class="mb-1">
-            {{ live.variation.name }}
-          </h2>
-          <BenchSliders
-            :key="live.variation.id"
-            :sliders="sliders"
-            :problem="live.result ? live.problem : ''"
-            @set="bench.set"
-          />
-          <BandStretch
-            v-if="sliders.some(s => s.name === 'bandN')"
-            :key="live.variation.id"
-            @pull="bench.set('bandN', Math.min($event, sliders.find(s => s.name === 'bandN')!.max))"
-          />
-        </div>
-        <BenchVerdict
-          :live="live"
-          :base="presentRung"
-          :verdict="verdict"
-          :work="work"
-          :doubt="bench.doubt"
-          :found="found"
-          :editable="editable"
-          :is-present="isPresent"
-          :busy="busy"
-          @put="put"
-          @week="addToWeek"
-          @take="take"
+          <p class="flex flex-wrap gap-2">
+            <button
+              type="button"
+              class="btn min-h-[36px]"
+              :aria-pressed="team"
+              @click="team = !team"
+            >
+              <kbd>t</kbd> whole team
+            </button>
+            <button
+              type="button"
+              class="btn min-h-[36px]"
+              :aria-pressed="others.length > 0"
+              @click="compareWithPresent"
+            >
+              <kbd>c</kbd> compare
+            </button>
+            <button
+              type="button"
+              class="btn min-h-[36px]"
+              :aria-pressed="forces"
+              @click="forces = !forces"
+            >
+              <kbd>f</kbd> forces
+            </button>
+            <button
+              type="button"
+              class="btn min-h-[36px]"
+              @click="bench.findHarder()"
+            >
+              <kbd>h</kbd> about 10 % harder
+            </button>
+          </p>
+        </header>
+        <nav
+          aria-label="Ladders"
+          class="flex flex-wrap gap-x-4 gap-y-0 mb-2"
+        >
+          <NuxtLink
+            v-for="one in catalogue.ladders"
+            :key="one.id"
+            :to="{ path: route.path, query: { ladder: one.id } }"
+            class="py-1 border-b-[3px] min-h-[28px]"
+            :class="one.id === ladder.id ? 'border-signal font-bold' : 'border-line text-quiet hover:text-ink'"
+            :aria-current="one.id === ladder.id ? 'page' : undefined"
+          >{{ one.name }}</NuxtLink>
+        </nav>
+        <p class="text-quiet text-[0.9em]">
+          {{ ladder.aim }} Rungs stand at the external moment about L4/L5, N·m, for {{ store.athlete.heightCm }} cm and
+          {{ store.athlete.massKg }} kg; bars are the band of doubt.
+        </p>
+        <TeamRung
+          v-if="team"
+          class="my-3"
+          :variation="live.variation"
+          :settings="bench.pose.value"
+          :athletes="mates"
+          :ladder="ladder.rungs"
         />
-      </section>
-      <CompareRungs
-        v-if="others.length > 0"
-        class="panel mt-3"
-        :rungs="[live, ...others]"
-        @put-away="bench.compareWith"
-      />
-      <p
-        class="mt-2"
-        role="status"
-      >
-        {{ said }}
-      </p>
-      <p class="text-quiet text-[0.85em]">
-        {{ posed }} of {{ catalogue.variations.length }} drills have a pose. Held positions only; estimates for
-        comparing rungs, not loads inside the spine. Not medical advice.
-      </p>
-    </template>
+        <LadderChart
+          v-else
+          :rungs="rungs"
+          :present-id="presentRung?.variation.id ?? null"
+          :chosen-id="live.variation.id"
+          :other-ids="others.map(o => o.variation.id)"
+          :doubt="bench.doubt"
+          @choose="choose"
+        />
+        <section
+          class="panel mt-3 grid grid-cols-[minmax(0,1fr)] md:grid-cols-[minmax(0,20rem)_minmax(0,1fr)_minmax(0,22rem)]
+            gap-5"
+          :aria-label="live.variation.name"
+        >
+          <div class="flex flex-col items-center">
+            <LineFigure
+              v-if="live.figure"
+              :figure="live.figure"
+              :px-per-metre="bigScale"
+              :forces="forces"
+              :label="`${live.variation.name}, as computed`"
+            />
+            <p class="figure text-[0.85em] text-quiet mt-2 text-center">
+              marked joint L4/L5<template v-if="forces">
+                · blue: the ground’s pushes and their lever
+              </template>
+            </p>
+          </div>
+          <div>
+            <h2 class="mb-1">
+              {{ live.variation.name }}
+            </h2>
+            <BenchSliders
+              :key="live.variation.id"
+              :sliders="sliders"
+              :problem="live.result ? live.problem : ''"
+              @set="bench.set"
+            />
+            <BandStretch
+              v-if="sliders.some(s => s.name === 'bandN')"
+              :key="live.variation.id"
+              @pull="bench.set('bandN', Math.min($event, sliders.find(s => s.name === 'bandN')!.max))"
+            />
+          </div>
+          <BenchVerdict
+            :live="live"
+            :base="presentRung"
+            :verdict="verdict"
+            :work="work"
+            :doubt="bench.doubt"
+            :found="found"
+            :editable="editable"
+            :is-present="isPresent"
+            :busy="busy"
+            @put="put"
+            @week="addToWeek"
+            @take="take"
+          />
+        </section>
+        <CompareRungs
+          v-if="others.length > 0"
+          class="panel mt-3"
+          :rungs="[live, ...others]"
+          @put-away="bench.compareWith"
+        />
+        <p
+          class="mt-2"
+          role="status"
+        >
+          {{ said }}
+        </p>
+        <p class="text-quiet text-[0.85em]">
+          {{ posed }} of {{ catalogue.variations.length }} drills have a pose. Held positions only; estimates for
+          comparing rungs, not loads inside the spine. Not medical advice.
+        </p>
+      </template>
+    </RoomPage>
   </div>
 </template>

@@ -3,7 +3,7 @@ import { storeToRefs } from 'pinia'
 import { BREATH_PATTERNS } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import { PAIN_CAUTION } from '~~/core/screening'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import RestTimer from '~/components/run/RestTimer.vue'
 import SetLogForm from '~/components/run/SetLogForm.vue'
@@ -88,167 +88,162 @@ function skip(): void {
         Sound {{ sound ? 'on' : 'off' }}
       </button>
     </header>
-    <StatePanel
-      v-if="store.state === 'idle' || store.state === 'loading'"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="store.state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load(id)"
-    />
-    <StopPanel
-      v-else-if="store.run?.stop"
-      :stop="store.run.stop"
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
     >
-      <LateSetForm
-        v-if="store.run.stop.toLog.length > 0"
+      <StopPanel
+        v-if="store.run?.stop"
         :stop="store.run.stop"
-        :day="store.run.day"
-        @log="outbox.add"
-      />
-    </StopPanel>
-    <section
-      v-else-if="painShown"
-      class="caution text-[1.15rem]"
-      role="alert"
-    >
-      <h1 class="mb-2">
-        Pain: this drill is over
-      </h1>
-      <p class="mb-4">
-        {{ PAIN_CAUTION }}
-      </p>
-      <button
-        type="button"
-        class="btn btn-floor"
-        @click="painShown = false"
       >
-        Go on without it
-      </button>
-    </section>
-    <section v-else-if="!current">
-      <h1 class="mb-2">
-        Session done
-      </h1>
-      <p class="mb-1">
-        <b class="figure">{{ done.size }}</b> of <b class="figure">{{ steps.length }}</b> sets are logged.
-      </p>
-      <p
-        v-if="stopped.size > 0"
-        class="caution mb-2"
-      >
-        A drill was stopped for pain. Tell your coach today.
-      </p>
-      <div
-        v-for="item in notToday"
-        :key="item.id"
-        class="mb-2"
-      >
-        <b>{{ item.name }}</b>
-        <StoppedDrill
-          :stopped="item.stopped!"
-          :busy="busy"
-          @take="attempt(() => store.takeIn(item.id))"
+        <LateSetForm
+          v-if="store.run.stop.toLog.length > 0"
+          :stop="store.run.stop"
+          :day="store.run.day"
+          @log="outbox.add"
         />
-      </div>
-      <p
-        v-if="problem"
-        class="caution"
+      </StopPanel>
+      <section
+        v-else-if="painShown"
+        class="caution text-[1.15rem]"
         role="alert"
       >
-        {{ problem }}
-      </p>
-      <NuxtLink
-        :to="home"
-        class="btn btn-main btn-floor mt-4"
-      >Finish</NuxtLink>
-    </section>
-    <RestTimer
-      v-else-if="restS > 0"
-      :seconds="restS"
-      :next="`${current.item.name}${sideText ? `, ${sideText}` : ''}`"
-      @over="restS = 0"
-    />
-    <section v-else>
-      <p class="text-quiet">
-        Drill {{ place }} of {{ openDrills.length }} · set
-        {{ current.setNumber <= current.item.dose.sets
-          ? `${current.setNumber} of ${current.item.dose.sets}` : `${current.setNumber}, extra` }}
-      </p>
-      <h1 class="flex gap-2 items-center">
-        <PlaneMark
-          :shares="sharesOf(current.item.variationId, catalogue)"
-          :width="24"
-          :height="18"
-        />
-        {{ current.item.name }}
-      </h1>
-      <p class="text-[1.15rem] mb-2">
-        <b
-          v-if="sideText"
-          class="bg-ink text-paper px-2 py-0.5 rounded mr-1"
-        >{{ sideText }}</b>
-        <span class="figure">{{ formatDose(current.item.dose, current.item.sides) }}</span>
-      </p>
-      <template v-if="ended === null">
-        <ul class="mb-3 flex flex-col gap-1">
-          <li><b>Cue:</b> {{ current.item.cueFirst === 'inside' ? current.item.cues.inside
-            : current.item.cues.outside }}</li>
-          <li
-            v-for="note in current.item.notes ?? []"
-            :key="note"
-          >
-            {{ note }}
-          </li>
-          <li><b>Stop when:</b> {{ current.item.stopSign }}</li>
-          <li>
-            <b>Breath:</b> {{ BREATH_PATTERNS[current.item.breath] }}.<template v-if="current.item.breathWhy">
-              {{ current.item.breathWhy }}
-            </template>
-          </li>
-        </ul>
-        <SetTimer
-          :key="current.key"
-          :step="current"
-          @ended="ended = $event"
-        />
-        <details class="mt-3">
-          <summary class="min-h-[48px] flex items-center underline underline-offset-2">
-            Set-up, faults and why
-          </summary>
-          <p><b>Set-up:</b> {{ current.item.setUp }}</p>
-          <p
-            v-for="fault in current.item.faults"
-            :key="fault.see"
-          >
-            <b>{{ fault.see }}:</b> {{ fault.fix }}
-          </p>
-          <p><b>Inside:</b> {{ current.item.cues.inside }}</p>
-          <p><b>Why:</b> {{ current.item.purpose }} {{ current.item.why }}</p>
-          <p class="text-quiet">
-            Own range, own rung. Not medical advice.
-          </p>
-        </details>
+        <h1 class="mb-2">
+          Pain: this drill is over
+        </h1>
+        <p class="mb-4">
+          {{ PAIN_CAUTION }}
+        </p>
         <button
           type="button"
-          class="btn btn-quiet underline underline-offset-2 min-h-[48px]"
-          @click="skip"
+          class="btn btn-floor"
+          @click="painShown = false"
         >
-          Skip this drill
+          Go on without it
         </button>
-      </template>
-      <SetLogForm
-        v-else
-        :key="current.key"
-        :step="current"
-        :amount="ended"
-        :setting="runner.lastSetting.value"
-        :units="session.me!.units"
-        @log="log"
-        @back="ended = null"
+      </section>
+      <section v-else-if="!current">
+        <h1 class="mb-2">
+          Session done
+        </h1>
+        <p class="mb-1">
+          <b class="figure">{{ done.size }}</b> of <b class="figure">{{ steps.length }}</b> sets are logged.
+        </p>
+        <p
+          v-if="stopped.size > 0"
+          class="caution mb-2"
+        >
+          A drill was stopped for pain. Tell your coach today.
+        </p>
+        <div
+          v-for="item in notToday"
+          :key="item.id"
+          class="mb-2"
+        >
+          <b>{{ item.name }}</b>
+          <StoppedDrill
+            :stopped="item.stopped!"
+            :busy="busy"
+            @take="attempt(() => store.takeIn(item.id))"
+          />
+        </div>
+        <p
+          v-if="problem"
+          class="caution"
+          role="alert"
+        >
+          {{ problem }}
+        </p>
+        <NuxtLink
+          :to="home"
+          class="btn btn-main btn-floor mt-4"
+        >Finish</NuxtLink>
+      </section>
+      <RestTimer
+        v-else-if="restS > 0"
+        :seconds="restS"
+        :next="`${current.item.name}${sideText ? `, ${sideText}` : ''}`"
+        @over="restS = 0"
       />
-    </section>
+      <section v-else>
+        <p class="text-quiet">
+          Drill {{ place }} of {{ openDrills.length }} · set
+          {{ current.setNumber <= current.item.dose.sets
+            ? `${current.setNumber} of ${current.item.dose.sets}` : `${current.setNumber}, extra` }}
+        </p>
+        <h1 class="flex gap-2 items-center">
+          <PlaneMark
+            :shares="sharesOf(current.item.variationId, catalogue)"
+            :width="24"
+            :height="18"
+          />
+          {{ current.item.name }}
+        </h1>
+        <p class="text-[1.15rem] mb-2">
+          <b
+            v-if="sideText"
+            class="bg-ink text-paper px-2 py-0.5 rounded mr-1"
+          >{{ sideText }}</b>
+          <span class="figure">{{ formatDose(current.item.dose, current.item.sides) }}</span>
+        </p>
+        <template v-if="ended === null">
+          <ul class="mb-3 flex flex-col gap-1">
+            <li><b>Cue:</b> {{ current.item.cueFirst === 'inside' ? current.item.cues.inside
+              : current.item.cues.outside }}</li>
+            <li
+              v-for="note in current.item.notes ?? []"
+              :key="note"
+            >
+              {{ note }}
+            </li>
+            <li><b>Stop when:</b> {{ current.item.stopSign }}</li>
+            <li>
+              <b>Breath:</b> {{ BREATH_PATTERNS[current.item.breath] }}.<template v-if="current.item.breathWhy">
+                {{ current.item.breathWhy }}
+              </template>
+            </li>
+          </ul>
+          <SetTimer
+            :key="current.key"
+            :step="current"
+            @ended="ended = $event"
+          />
+          <details class="mt-3">
+            <summary class="min-h-[48px] flex items-center underline underline-offset-2">
+              Set-up, faults and why
+            </summary>
+            <p><b>Set-up:</b> {{ current.item.setUp }}</p>
+            <p
+              v-for="fault in current.item.faults"
+              :key="fault.see"
+            >
+              <b>{{ fault.see }}:</b> {{ fault.fix }}
+            </p>
+            <p><b>Inside:</b> {{ current.item.cues.inside }}</p>
+            <p><b>Why:</b> {{ current.item.purpose }} {{ current.item.why }}</p>
+            <p class="text-quiet">
+              Own range, own rung. Not medical advice.
+            </p>
+          </details>
+          <button
+            type="button"
+            class="btn btn-quiet underline underline-offset-2 min-h-[48px]"
+            @click="skip"
+          >
+            Skip this drill
+          </button>
+        </template>
+        <SetLogForm
+          v-else
+          :key="current.key"
+          :step="current"
+          :amount="ended"
+          :setting="runner.lastSetting.value"
+          :units="session.me!.units"
+          @log="log"
+          @back="ended = null"
+        />
+      </section>
+    </RoomPage>
   </div>
 </template>

@@ -2,7 +2,7 @@
 import { storeToRefs } from 'pinia'
 import { addDays, isTrainingDay, mondayOf } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
-import * as api from '~/api/season'
+import RoomPage from '~/components/common/RoomPage.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import AthleteOtherwise from '~/components/season/AthleteOtherwise.vue'
 import RibbonLegend from '~/components/season/RibbonLegend.vue'
@@ -17,13 +17,14 @@ import SquadOverlay from '~/components/season/SquadOverlay.vue'
 import { saveAsFile } from '~/composables/saveAsFile'
 import { writeTable } from '~/composables/tableFile'
 import { useAttempt } from '~/composables/useAttempt'
-import { useCalendarExchange } from '~/composables/useCalendarExchange'
 import { useSeasonDraft } from '~/composables/useSeasonDraft'
 import { useSeasonEdits } from '~/composables/useSeasonEdits'
 import { useSeasonView } from '~/composables/useSeasonView'
 import { useSingleKeys } from '~/composables/useSingleKeys'
 import { byPlane } from '~/composables/weekDemand'
+import { useMay } from '~/composables/useMay'
 import { useFacilityStore } from '~/stores/facility'
+import { useExchangeStore } from '~/stores/exchange'
 import { useRosterStore } from '~/stores/roster'
 import { useSeasonStore } from '~/stores/season'
 import { useSessionStore } from '~/stores/session'
@@ -40,9 +41,9 @@ const session = useSessionStore()
 const roster = useRosterStore()
 const facility = useFacilityStore()
 const store = useSeasonStore()
-const { all, state } = storeToRefs(store)
+const { all } = storeToRefs(store)
 const { busy, problem, fields, attempt } = useAttempt()
-const exchange = useCalendarExchange(api)
+const exchange = useExchangeStore()
 const today = session.me!.today
 
 /** What the address says, where it says something that is here. */
@@ -57,7 +58,7 @@ const firstDay = computed(
   () => (typeof route.query.week === 'string' && isTrainingDay(route.query.week) ? route.query.week : today)
 )
 const focus = computed(() => ({ groupId: groupId.value, athleteId: athlete.value?.id ?? null }))
-const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const { plan: editable, govern } = useMay()
 /** The squad's calendar and shape are changed where the squad is looked at. */
 const squadEditable = computed(() => editable.value && focus.value.athleteId === null)
 const overlay = computed(() => route.query.view === 'all')
@@ -141,7 +142,7 @@ function openFeeds(): void {
   void attempt(exchange.open)
 }
 function openReader(): void {
-  exchange.found.value = null
+  exchange.found = null
   dialog.value = { kind: 'read' }
 }
 const actions = [
@@ -199,171 +200,162 @@ const { on: keysOn } = useSingleKeys(actions)
       @athlete="id => go({ athlete: id ?? undefined })"
       @all="go({ view: overlay ? undefined : 'all' })"
     />
-    <StatePanel
-      v-if="state === 'idle' || state === 'loading'"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load"
-    />
-    <StatePanel
-      v-else-if="!all || all.groups.length === 0"
-      state="empty"
-      text="A season belongs to a squad: make one on the roster first."
-    />
-    <SquadOverlay
-      v-else-if="overlay"
-      :all="all"
-      :sizes="sizes"
-      :today="today"
-      :weeks="OVERLAY_WEEKS"
-      :places="(facility.counts.barbell ?? 0) * TO_A_BARBELL"
-      @open="(group, monday) => go({ group, week: monday, view: undefined, athlete: undefined })"
-    />
-    <template v-else>
-      <SeasonTools
-        :coming="coming"
+    <RoomPage
+      :readings="[store]"
+      :empty="!all || all.groups.length === 0 ? 'A season belongs to a squad: make one on the roster first.' : null"
+      @retry="store.again"
+    >
+      <SquadOverlay
+        v-if="all && overlay"
+        :all="all"
+        :sizes="sizes"
         :today="today"
-        :days="days"
-        :editable="squadEditable"
-        :report="report"
-        @zoom="view.zoom"
-        @add="addEntry"
-        @shape="dialog = { kind: 'shape' }"
-        @read="openReader"
-        @table="saveTable"
-        @feeds="openFeeds"
-        @keys="dialog = { kind: 'keys' }"
+        :weeks="OVERLAY_WEEKS"
+        :places="(facility.counts.barbell ?? 0) * TO_A_BARBELL"
+        @open="(group, monday) => go({ group, week: monday, view: undefined, athlete: undefined })"
       />
-      <StatePanel
-        v-if="!plan"
-        state="empty"
-        text="This squad has no season yet."
-      >
-        <button
-          v-if="editable"
-          type="button"
-          class="btn btn-main"
-          @click="draft.setShape(shape, 'The season is planned')"
-        >
-          Plan one
-        </button>
-      </StatePanel>
-      <div
-        v-if="plan"
-        :ref="element => { view.frame.value = element as HTMLElement | null }"
-        class="overflow-x-auto"
-        role="region"
-        tabindex="0"
-        aria-label="Season ribbon"
-      >
-        <SeasonRibbon
-          :shape="shape"
-          :plan="plan"
-          :before="dirty ? compared : null"
-          :entries="entries"
+      <template v-else>
+        <SeasonTools
+          :coming="coming"
           :today="today"
-          :selected="week"
-          :week-px="view.weekPx.value"
           :days="days"
-          :planes="demands.map(byPlane)"
           :editable="squadEditable"
-          :pins="draft.pins.value"
-          @select="show"
-          @day="view.showDay"
-          @open="openEntry"
-          @move="draft.moveEntry"
-          @start="edits.startPhase"
+          :report="report"
+          @zoom="view.zoom"
+          @add="addEntry"
+          @shape="dialog = { kind: 'shape' }"
+          @read="openReader"
+          @table="saveTable"
+          @feeds="openFeeds"
+          @keys="dialog = { kind: 'keys' }"
         />
-      </div>
-      <RibbonLegend v-if="plan" />
-      <p
-        v-if="store.last && !dirty"
-        class="my-2"
-        role="status"
-      >
-        Stored: {{ store.last.changed.length }} {{ store.last.changed.length === 1 ? 'day' : 'days' }} changed.
-        <NuxtLink
-          v-if="store.last.runId"
-          class="underline"
-          :to="`/squad-week?run=${store.last.runId}`"
-        >The weeks it touches are planned anew: look at them</NuxtLink>
-      </p>
-      <p
-        v-if="draft.ways.value?.problem"
-        class="caution my-2"
-        role="alert"
-      >
-        {{ draft.ways.value.problem }}
-      </p>
-      <div class="flex flex-col gap-3 mt-3">
-        <RepairPanel
-          v-if="repair && draft.ways.value?.found"
-          id="repair"
-          tabindex="-1"
-          :title="draft.title.value"
-          :repair="repair"
-          :before="compared"
-          :shape="shape"
-          :ways="draft.ways.value.found"
-          :taken="draft.taken.value"
-          :pins="draft.pins.value"
-          :busy="busy"
-          :problem="problem"
-          :pinnable="season !== null"
-          :replan="draft.replan.value"
-          @replan="on => draft.replan.value = on"
-          @accept="accept"
-          @discard="draft.discard"
-          @prefer="way => draft.prefer.value = way"
-          @pin="draft.togglePin"
-          @show="show"
-        />
-        <SeasonWeekPanel
-          v-if="said"
-          :week="said"
-          :number="week"
-          :starts-on="startsOn"
-          :entries="entries"
-          :demand="demands[week]!"
-          :before="dirty && compared ? compared.days.slice(7 * week, 7 * week + 7) : null"
-          :pins="draft.pins.value"
-          :selected-day="weekday"
-          :editable="editable"
-          @pin="draft.togglePin"
-          @open="openEntry"
-        />
-        <AthleteOtherwise
-          v-if="athlete && season"
-          :name="athlete.name"
-          :exceptions="draft.exceptions.value"
-          :entries="entries"
-          :gates="gates.filter(g => g.athleteId === athlete!.id)"
-          :phase-names="shape.phases.map(p => PHASES[p.phase].name)"
-          :today="today"
-          :editable="editable"
-          @put="draft.setExceptions"
-        />
-        <GateList
-          v-else-if="gates.length > 0"
-          :gates="gates"
-          :shape="shape"
-          @open="id => go({ athlete: id })"
-        />
-      </div>
-    </template>
+        <StatePanel
+          v-if="!plan"
+          state="empty"
+          text="This squad has no season yet."
+        >
+          <button
+            v-if="editable"
+            type="button"
+            class="btn btn-main"
+            @click="draft.setShape(shape, 'The season is planned')"
+          >
+            Plan one
+          </button>
+        </StatePanel>
+        <div
+          v-if="plan"
+          :ref="element => { view.frame.value = element as HTMLElement | null }"
+          class="overflow-x-auto"
+          role="region"
+          tabindex="0"
+          aria-label="Season ribbon"
+        >
+          <SeasonRibbon
+            :shape="shape"
+            :plan="plan"
+            :before="dirty ? compared : null"
+            :entries="entries"
+            :today="today"
+            :selected="week"
+            :week-px="view.weekPx.value"
+            :days="days"
+            :planes="demands.map(byPlane)"
+            :editable="squadEditable"
+            :pins="draft.pins.value"
+            @select="show"
+            @day="view.showDay"
+            @open="openEntry"
+            @move="draft.moveEntry"
+            @start="edits.startPhase"
+          />
+        </div>
+        <RibbonLegend v-if="plan" />
+        <p
+          v-if="store.last && !dirty"
+          class="my-2"
+          role="status"
+        >
+          Stored: {{ store.last.changed.length }} {{ store.last.changed.length === 1 ? 'day' : 'days' }} changed.
+          <NuxtLink
+            v-if="store.last.runId"
+            class="underline"
+            :to="`/squad-week?run=${store.last.runId}`"
+          >The weeks it touches are planned anew: look at them</NuxtLink>
+        </p>
+        <p
+          v-if="draft.ways.value?.problem"
+          class="caution my-2"
+          role="alert"
+        >
+          {{ draft.ways.value.problem }}
+        </p>
+        <div class="flex flex-col gap-3 mt-3">
+          <RepairPanel
+            v-if="repair && draft.ways.value?.found"
+            id="repair"
+            tabindex="-1"
+            :title="draft.title.value"
+            :repair="repair"
+            :before="compared"
+            :shape="shape"
+            :ways="draft.ways.value.found"
+            :taken="draft.taken.value"
+            :pins="draft.pins.value"
+            :busy="busy"
+            :problem="problem"
+            :pinnable="season !== null"
+            :replan="draft.replan.value"
+            @replan="on => draft.replan.value = on"
+            @accept="accept"
+            @discard="draft.discard"
+            @prefer="way => draft.prefer.value = way"
+            @pin="draft.togglePin"
+            @show="show"
+          />
+          <SeasonWeekPanel
+            v-if="said"
+            :week="said"
+            :number="week"
+            :starts-on="startsOn"
+            :entries="entries"
+            :demand="demands[week]!"
+            :before="dirty && compared ? compared.days.slice(7 * week, 7 * week + 7) : null"
+            :pins="draft.pins.value"
+            :selected-day="weekday"
+            :editable="editable"
+            @pin="draft.togglePin"
+            @open="openEntry"
+          />
+          <AthleteOtherwise
+            v-if="athlete && season"
+            :name="athlete.name"
+            :exceptions="draft.exceptions.value"
+            :entries="entries"
+            :gates="gates.filter(g => g.athleteId === athlete!.id)"
+            :phase-names="shape.phases.map(p => PHASES[p.phase].name)"
+            :today="today"
+            :editable="editable"
+            @put="draft.setExceptions"
+          />
+          <GateList
+            v-else-if="gates.length > 0"
+            :gates="gates"
+            :shape="shape"
+            @open="id => go({ athlete: id })"
+          />
+        </div>
+      </template>
+    </RoomPage>
     <SeasonDialogs
       :dialog="dialog"
       :shape="shape"
       :zones="zones"
-      :shared="session.me.role === 'headCoach'"
-      :found="exchange.found.value"
-      :feeds="exchange.feeds.value"
+      :shared="govern"
+      :found="exchange.found"
+      :feeds="exchange.feeds"
       :feed-choices="feedChoices"
-      :feed-url="exchange.url.value"
+      :feed-url="exchange.url"
       :busy="busy"
       :problem="problem"
       :fields="fields"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { NO_EXCEPTIONS, seasonInstance } from '~~/core/season'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import SeasonReport from '~/components/season/SeasonReport.vue'
 import { useRosterStore } from '~/stores/roster'
 import { useSeasonStore } from '~/stores/season'
@@ -13,7 +13,7 @@ const route = useRoute()
 const session = useSessionStore()
 const roster = useRosterStore()
 const store = useSeasonStore()
-const { all, state } = storeToRefs(store)
+const { all } = storeToRefs(store)
 onMounted(() => Promise.all([store.load(), roster.load()]))
 
 const groupId = computed(() => String(route.query.group ?? ''))
@@ -62,31 +62,22 @@ const print = (): void => window.print()
         Print or save as PDF
       </button>
     </p>
-    <StatePanel
-      v-if="state === 'idle' || state === 'loading'"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load"
-    />
-    <StatePanel
-      v-else-if="!season"
-      state="empty"
-      text="There is no season of this squad."
-    />
-    <SeasonReport
-      v-else
-      :name="name"
-      :shape="season.shape"
-      :plan="own?.plan ?? season.plan"
-      :instance="seasonInstance(season.shape, entries, own?.exceptions ?? NO_EXCEPTIONS)"
-      :entries="entries"
-      :today="session.me.today"
-      :reader="reader"
-      :zone="all!.timeZone"
-    />
+    <RoomPage
+      :readings="[store]"
+      :empty="season ? null : 'This squad has no season yet.'"
+      @retry="store.again"
+    >
+      <SeasonReport
+        v-if="season"
+        :name="name"
+        :shape="season.shape"
+        :plan="own?.plan ?? season.plan"
+        :instance="seasonInstance(season.shape, entries, own?.exceptions ?? NO_EXCEPTIONS)"
+        :entries="entries"
+        :today="session.me.today"
+        :reader="reader"
+        :zone="all!.timeZone"
+      />
+    </RoomPage>
   </div>
 </template>

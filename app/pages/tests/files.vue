@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
 import type { Equipment } from '~~/core/catalogue'
-import { importAthletes } from '~/api/athletes'
-import { sendTrials, withdrawTrials } from '~/api/assessment'
-import { messageOf } from '~/api/call'
+import { messageOf } from '~~/shared/errors'
 import TableImport from '~/components/common/TableImport.vue'
 import {
   isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine,
@@ -14,6 +12,7 @@ import { readTable, writeTable, type TableFile } from '~/composables/tableFile'
 import { useAttempt } from '~/composables/useAttempt'
 import { blankAthlete } from '~/composables/useAthleteForm'
 import { useTests } from '~/composables/useTests'
+import { useMay } from '~/composables/useMay'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
@@ -28,7 +27,7 @@ const store = useAssessmentStore()
 const tests = useTests()
 const load = () => Promise.all([roster.load(), store.loadSquad(), facility.load()])
 onMounted(load)
-const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const { plan: editable } = useMay()
 
 const athletes = computed(() => roster.rows.map(row => row.athlete))
 const file = shallowRef<{ kind: 'tests' | 'roster', name: string, table: TableFile } | null>(null)
@@ -68,8 +67,8 @@ const takeTests = (rows: TrialRow[]) =>
     const trials = rows.filter(row => !there(row)).map(row => ({ ...toTrial(row, newKey()), sure: true }))
     const over = rows.length - trials.length
     if (trials.length > 0) {
-      await sendTrials(trials)
-      last.value = { text: `${trials.length} trials`, undo: () => withdrawTrials(trials.map(t => t.id)) }
+      await store.sendTrials(trials)
+      last.value = { text: `${trials.length} trials`, undo: () => store.withdrawTrials(trials.map(t => t.id)) }
     }
     file.value = null
     said.value = `Taken in: ${trials.length} trials${
@@ -80,7 +79,7 @@ const takeTests = (rows: TrialRow[]) =>
 const takeRoster = (lines: RosterLine[]) =>
   attempt(async () => {
     const blank = blankAthlete(Object.keys(facility.counts) as Equipment[])
-    const added = await importAthletes(lines.map(line => ({ id: newKey(), athlete: { ...blank, ...line } })))
+    const added = await roster.importAll(lines.map(line => ({ id: newKey(), athlete: { ...blank, ...line } })))
     file.value = null
     last.value = {
       text: `${added.length} athletes`,

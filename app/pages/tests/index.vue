@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { BREAK_POINTS, testFacts } from '~~/core/assessment'
 import { CAUTION, PAIN_CAUTION } from '~~/core/screening'
-import { messageOf } from '~/api/call'
+import { messageOf } from '~~/shared/errors'
 import DeskLane from '~/components/assessment/DeskLane.vue'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import SelectField from '~/components/common/SelectField.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import TextField from '~/components/common/TextField.vue'
 import { testName } from '~/composables/testWords'
 import { useInstrument } from '~/composables/useInstrument'
@@ -161,76 +161,67 @@ useSingleKeys([
       {{ problem }}
     </p>
     <template v-if="lanes.length === 0">
-      <StatePanel
-        v-if="roster.state === 'failed'"
-        state="failed"
-        :text="roster.problem"
-        @retry="roster.load"
-      />
-      <StatePanel
-        v-else-if="roster.state !== 'ready'"
-        state="loading"
-      />
-      <StatePanel
-        v-else-if="roster.rows.length === 0"
-        state="empty"
-        text="Nobody is on the roster yet."
+      <RoomPage
+        :readings="[roster]"
+        :empty="roster.rows.length === 0 ? 'Nobody is on the roster yet.' : null"
+        @retry="roster.again"
       >
-        <NuxtLink
-          to="/athletes/new"
-          class="underline underline-offset-2"
+        <template #empty>
+          <NuxtLink
+            to="/athletes/new"
+            class="underline underline-offset-2"
+          >
+            Add an athlete
+          </NuxtLink>
+        </template>
+        <section
+          class="panel flex flex-col gap-3 max-w-4xl"
         >
-          Add an athlete
-        </NuxtLink>
-      </StatePanel>
-      <section
-        v-else
-        class="panel flex flex-col gap-3 max-w-4xl"
-      >
-        <div class="grid md:grid-cols-2 gap-3">
-          <SelectField
-            v-model="battery"
-            label="Battery"
-            name="battery"
-            :options="BATTERY_CHOICES"
+          <div class="grid md:grid-cols-2 gap-3">
+            <SelectField
+              v-model="battery"
+              label="Battery"
+              name="battery"
+              :options="BATTERY_CHOICES"
+            />
+            <SelectField
+              v-model="groupId"
+              label="Group"
+              name="group"
+              :options="GROUPS"
+            />
+          </div>
+          <ul>
+            <li
+              v-for="test in chosenBattery.tests"
+              :key="test"
+            >
+              <b>{{ testFacts(test, own.tests).name }}.</b>
+              <span class="text-quiet">{{ testFacts(test, own.tests).setUp }} Ends:
+                {{ testFacts(test, own.tests).stop.replace(/^./, c => c.toLowerCase()) }}</span>
+            </li>
+          </ul>
+          <ChipChoice
+            legend="Who is tested"
+            :options="names"
+            :pressed="chosen"
+            @choose="toggle"
           />
-          <SelectField
-            v-model="groupId"
-            label="Group"
-            name="group"
-            :options="GROUPS"
-          />
-        </div>
-        <ul>
-          <li
-            v-for="test in chosenBattery.tests"
-            :key="test"
-          >
-            <b>{{ testFacts(test, own.tests).name }}.</b>
-            <span class="text-quiet">{{ testFacts(test, own.tests).setUp }} Ends:
-              {{ testFacts(test, own.tests).stop.replace(/^./, c => c.toLowerCase()) }}</span>
-          </li>
-        </ul>
-        <ChipChoice
-          legend="Who is tested"
-          :options="names"
-          :pressed="chosen"
-          @choose="toggle"
-        />
-        <p>
-          <button
-            type="button"
-            class="btn btn-main"
-            @click="begin"
-          >
-            Begin with {{ chosen.length }} {{ chosen.length === 1 ? 'athlete' : 'athletes' }}
-          </button>
-        </p>
-        <p class="text-quiet text-[0.9em]">
-          A trial ends at the first loss of position, not at the limit; pain ends it at once, and sharp, spreading or
-          lasting pain goes to a clinician. {{ CAUTION }}
-        </p>
-      </section>
+          <p>
+            <button
+              type="button"
+              class="btn btn-main"
+              @click="begin"
+            >
+              Begin with {{ chosen.length }} {{ chosen.length === 1 ? 'athlete' : 'athletes' }}
+            </button>
+          </p>
+          <p class="text-quiet text-[0.9em]">
+            A trial ends at the first loss of position, not at the limit; pain ends it at once, and sharp, spreading or
+            lasting pain goes to a clinician. {{ CAUTION }}
+          </p>
+        </section>
+      </RoomPage>
     </template>
     <template v-else>
       <div class="flex flex-wrap items-end gap-3 mb-1">

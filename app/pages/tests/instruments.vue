@@ -8,11 +8,11 @@ import {
   INSTRUMENT_FAULTS, INSTRUMENT_KINDS, USUAL_BAND, type InstrumentCommand, type InstrumentFault,
 } from '~~/core/instruments'
 import { CAUTION, PAIN_CAUTION } from '~~/core/screening'
-import { messageOf } from '~/api/call'
+import { messageOf } from '~~/shared/errors'
 import TraceView from '~/components/assessment/TraceView.vue'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import SelectField from '~/components/common/SelectField.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import TextField from '~/components/common/TextField.vue'
 import { clockText } from '~/composables/testWords'
 import { useInstrument } from '~/composables/useInstrument'
@@ -145,210 +145,199 @@ const PHASES = {
         Test desk
       </NuxtLink>
     </header>
-    <StatePanel
-      v-if="store.state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load"
-    />
-    <StatePanel
-      v-else-if="store.state !== 'ready'"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="measuring.length === 0"
-      state="empty"
-      text="No force gauge and no cuff is connected to this installation. docs/instruments.md says how."
-    />
-    <div
-      v-else
-      class="grid lg:grid-cols-[19rem_minmax(0,1fr)] gap-4 items-start"
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
     >
-      <section class="panel flex flex-col gap-3">
-        <SelectField
-          v-model="name"
-          label="Instrument"
-          name="instrument"
-          :options="measuring.map(one => [
-            one.name, `${INSTRUMENT_KINDS[one.kind].name}, ${one.name}${one.simulated ? ' (simulated)' : ''}`,
-          ] as const)"
-          :disabled="run.phase.value !== 'idle'"
-        />
-        <SelectField
-          v-model="athleteId"
-          label="Athlete"
-          name="instrument-athlete"
-          :options="ATHLETES"
-        />
-        <p v-if="test">
-          <b>{{ testFacts(test).name }}.</b> <span class="text-quiet">{{ testFacts(test).setUp }} Ends:
-            {{ testFacts(test).stop.replace(/^./, c => c.toLowerCase()) }}</span>
-        </p>
-        <ChipChoice
-          v-if="eachSide"
-          legend="Side"
-          :options="{ right: 'right', left: 'left' }"
-          :pressed="[side]"
-          @choose="side = $event"
-        />
-        <TextField
-          v-model="typed"
-          :label="kind === 'cuff' ? 'Pressure to keep, mmHg' : 'Force to hold, N'"
-          name="instrument-target"
-          inputmode="decimal"
-          figure
-          :problem="targetProblem"
-        />
-        <p class="flex flex-wrap gap-2">
-          <button
-            v-if="run.phase.value === 'idle'"
-            type="button"
-            class="btn btn-main min-h-[48px]"
-            @click="ready"
-          >
-            Ready
-          </button>
-          <button
-            v-if="run.phase.value === 'holding'"
-            type="button"
-            class="btn btn-main min-h-[48px]"
-            @click="run.finish(false)"
-          >
-            Stop here
-          </button>
-          <button
-            v-if="run.phase.value === 'waiting' || run.phase.value === 'done'"
-            type="button"
-            class="btn"
-            @click="run.cancel()"
-          >
-            {{ run.phase.value === 'done' ? 'Throw away' : 'Not now' }}
-          </button>
-          <button
-            type="button"
-            class="btn"
-            :disabled="live.away.value"
-            @click="ask({ ask: 'zero' })"
-          >
-            Set to zero
-          </button>
-        </p>
-        <div
-          v-if="live.state.value?.simulated"
-          class="border-t border-line pt-2 flex flex-col gap-2"
-        >
-          <p class="text-quiet text-[0.92em]">
-            This one is simulated.
-          </p>
-          <button
-            type="button"
-            class="btn self-start"
-            @click="act"
-          >
-            {{ kind === 'cuff' ? 'Let the pressure fall' : 'Pull for 12 s' }}
-          </button>
+      <div
+        class="grid lg:grid-cols-[19rem_minmax(0,1fr)] gap-4 items-start"
+      >
+        <section class="panel flex flex-col gap-3">
           <SelectField
-            v-model="fault"
-            label="It"
-            name="instrument-fault"
-            :options="FAULTS"
+            v-model="name"
+            label="Instrument"
+            name="instrument"
+            :options="measuring.map(one => [
+              one.name, `${INSTRUMENT_KINDS[one.kind].name}, ${one.name}${one.simulated ? ' (simulated)' : ''}`,
+            ] as const)"
+            :disabled="run.phase.value !== 'idle'"
           />
-        </div>
-      </section>
-      <section class="flex flex-col gap-2 min-w-0">
-        <p
-          v-if="problem"
-          class="caution"
-          role="alert"
-        >
-          {{ problem }}
-        </p>
-        <p
-          v-if="said"
-          role="status"
-        >
-          <b>{{ said }}</b>
-        </p>
-        <p
-          v-if="live.away.value"
-          class="caution"
-          role="alert"
-        >
-          The instrument is away. What was measured is kept; it is looked for again.
-          <button
-            v-if="run.phase.value === 'holding'"
-            type="button"
-            class="underline underline-offset-2 font-semibold"
-            @click="run.finish(true)"
-          >
-            End the hold where it went
-          </button>
-        </p>
-        <p
-          v-else-if="!live.trust.value.reliable"
-          class="caution"
-          role="alert"
-        >
-          Not reliable just now: {{ live.trust.value.says.join(' ') }}
-        </p>
-        <p
-          v-else-if="live.trouble.value"
-          class="caution"
-        >
-          {{ live.trouble.value }}
-        </p>
-        <div class="flex flex-wrap items-baseline gap-x-6">
-          <p
-            class="figure text-[3rem] leading-none"
-            role="timer"
-            :aria-label="`${run.elapsedS.value.toFixed(1)} seconds held`"
-          >
-            {{ clockText(run.elapsedS.value) }}
-          </p>
-          <p class="figure text-[1.5rem]">
-            {{ live.latest.value ? live.latest.value.value.toFixed(kind === 'cuff' ? 1 : 0) : '–' }} {{ unit }}
-          </p>
-          <p aria-live="polite">
-            <b>{{ PHASES[run.phase.value] }}</b>
-          </p>
-        </div>
-        <TraceView
-          :samples="live.samples.value"
-          :low="band[0]!"
-          :high="band[1]!"
-          :unit="unit"
-          :hold="run.hold.value"
-          :seconds="20"
-          :label="`Last seconds of ${name}: ${live.latest.value?.value.toFixed(0) ?? 'nothing'} ${unit}`"
-        />
-        <div
-          v-if="run.result.value"
-          class="panel"
-        >
-          <p>
-            <b class="figure">{{ clockText(run.result.value.value) }}</b>, {{ run.result.value.says }}.
-          </p>
-          <p
-            v-if="!run.result.value.trace.reliable"
-            class="problem"
-          >
-            Not to be believed as it is: {{ run.result.value.trace.says.join(' ') }} It can be stored, marked so, or
-            thrown away.
+          <SelectField
+            v-model="athleteId"
+            label="Athlete"
+            name="instrument-athlete"
+            :options="ATHLETES"
+          />
+          <p v-if="test">
+            <b>{{ testFacts(test).name }}.</b> <span class="text-quiet">{{ testFacts(test).setUp }} Ends:
+              {{ testFacts(test).stop.replace(/^./, c => c.toLowerCase()) }}</span>
           </p>
           <ChipChoice
-            legend="What ended it"
-            class="mt-2"
-            :options="BREAK_POINTS"
-            :pressed="[]"
-            warn="pain"
-            @choose="storeTrial"
+            v-if="eachSide"
+            legend="Side"
+            :options="{ right: 'right', left: 'left' }"
+            :pressed="[side]"
+            @choose="side = $event"
           />
-        </div>
-        <p class="text-quiet text-[0.9em]">
-          Begins when 80 % of the force is held for 0.3 s, ends below 70 % for 0.5 s; a cuff ends when the pressure
-          stays out for a second. Common practice, no source. {{ CAUTION }}
-        </p>
-      </section>
-    </div>
+          <TextField
+            v-model="typed"
+            :label="kind === 'cuff' ? 'Pressure to keep, mmHg' : 'Force to hold, N'"
+            name="instrument-target"
+            inputmode="decimal"
+            figure
+            :problem="targetProblem"
+          />
+          <p class="flex flex-wrap gap-2">
+            <button
+              v-if="run.phase.value === 'idle'"
+              type="button"
+              class="btn btn-main min-h-[48px]"
+              @click="ready"
+            >
+              Ready
+            </button>
+            <button
+              v-if="run.phase.value === 'holding'"
+              type="button"
+              class="btn btn-main min-h-[48px]"
+              @click="run.finish(false)"
+            >
+              Stop here
+            </button>
+            <button
+              v-if="run.phase.value === 'waiting' || run.phase.value === 'done'"
+              type="button"
+              class="btn"
+              @click="run.cancel()"
+            >
+              {{ run.phase.value === 'done' ? 'Throw away' : 'Not now' }}
+            </button>
+            <button
+              type="button"
+              class="btn"
+              :disabled="live.away.value"
+              @click="ask({ ask: 'zero' })"
+            >
+              Set to zero
+            </button>
+          </p>
+          <div
+            v-if="live.state.value?.simulated"
+            class="border-t border-line pt-2 flex flex-col gap-2"
+          >
+            <p class="text-quiet text-[0.92em]">
+              This one is simulated.
+            </p>
+            <button
+              type="button"
+              class="btn self-start"
+              @click="act"
+            >
+              {{ kind === 'cuff' ? 'Let the pressure fall' : 'Pull for 12 s' }}
+            </button>
+            <SelectField
+              v-model="fault"
+              label="It"
+              name="instrument-fault"
+              :options="FAULTS"
+            />
+          </div>
+        </section>
+        <section class="flex flex-col gap-2 min-w-0">
+          <p
+            v-if="problem"
+            class="caution"
+            role="alert"
+          >
+            {{ problem }}
+          </p>
+          <p
+            v-if="said"
+            role="status"
+          >
+            <b>{{ said }}</b>
+          </p>
+          <p
+            v-if="live.away.value"
+            class="caution"
+            role="alert"
+          >
+            The instrument is away. What was measured is kept; it is looked for again.
+            <button
+              v-if="run.phase.value === 'holding'"
+              type="button"
+              class="underline underline-offset-2 font-semibold"
+              @click="run.finish(true)"
+            >
+              End the hold where it went
+            </button>
+          </p>
+          <p
+            v-else-if="!live.trust.value.reliable"
+            class="caution"
+            role="alert"
+          >
+            Not reliable just now: {{ live.trust.value.says.join(' ') }}
+          </p>
+          <p
+            v-else-if="live.trouble.value"
+            class="caution"
+          >
+            {{ live.trouble.value }}
+          </p>
+          <div class="flex flex-wrap items-baseline gap-x-6">
+            <p
+              class="figure text-[3rem] leading-none"
+              role="timer"
+              :aria-label="`${run.elapsedS.value.toFixed(1)} seconds held`"
+            >
+              {{ clockText(run.elapsedS.value) }}
+            </p>
+            <p class="figure text-[1.5rem]">
+              {{ live.latest.value ? live.latest.value.value.toFixed(kind === 'cuff' ? 1 : 0) : '–' }} {{ unit }}
+            </p>
+            <p aria-live="polite">
+              <b>{{ PHASES[run.phase.value] }}</b>
+            </p>
+          </div>
+          <TraceView
+            :samples="live.samples.value"
+            :low="band[0]!"
+            :high="band[1]!"
+            :unit="unit"
+            :hold="run.hold.value"
+            :seconds="20"
+            :label="`Last seconds of ${name}: ${live.latest.value?.value.toFixed(0) ?? 'nothing'} ${unit}`"
+          />
+          <div
+            v-if="run.result.value"
+            class="panel"
+          >
+            <p>
+              <b class="figure">{{ clockText(run.result.value.value) }}</b>, {{ run.result.value.says }}.
+            </p>
+            <p
+              v-if="!run.result.value.trace.reliable"
+              class="problem"
+            >
+              Not to be believed as it is: {{ run.result.value.trace.says.join(' ') }} It can be stored, marked so, or
+              thrown away.
+            </p>
+            <ChipChoice
+              legend="What ended it"
+              class="mt-2"
+              :options="BREAK_POINTS"
+              :pressed="[]"
+              warn="pain"
+              @choose="storeTrial"
+            />
+          </div>
+          <p class="text-quiet text-[0.9em]">
+            Begins when 80 % of the force is held for 0.3 s, ends below 70 % for 0.5 s; a cuff ends when the pressure
+            stays out for a second. Common practice, no source. {{ CAUTION }}
+          </p>
+        </section>
+      </div>
+    </RoomPage>
   </div>
 </template>

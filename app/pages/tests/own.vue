@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import { TEST_UNIT_WORDS, type OwnTest } from '~~/core/assessment'
 import { ACTION_FACTS } from '~~/core/catalogue'
-import { AppError } from '~~/shared/errors'
-import { messageOf } from '~/api/call'
+import { AppError, messageOf } from '~~/shared/errors'
 import OwnTestForm from '~/components/assessment/OwnTestForm.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import { useSessionStore } from '~/stores/session'
 import { useTestsStore } from '~/stores/tests'
+import { useMay } from '~/composables/useMay'
 
 useHead({ title: 'Tests of your own · Keen Anchor' })
 
 const session = useSessionStore()
 const store = useTestsStore()
 onMounted(store.load)
-const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const { plan: editable } = useMay()
 
 /** What is written just now: a test, or a new one. */
 const editing = ref<OwnTest | 'new' | null>(null)
@@ -82,68 +83,63 @@ const open = (test: OwnTest | 'new'): void => {
     >
       {{ problem }}
     </p>
-    <StatePanel
-      v-if="store.state === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load"
-    />
-    <StatePanel
-      v-else-if="store.state !== 'ready'"
-      state="loading"
-    />
-    <OwnTestForm
-      v-else-if="editing"
-      :key="editing === 'new' ? 'new' : editing.id"
-      :test="editing === 'new' ? null : editing"
-      :problems="problems"
-      :busy="busy"
-      @save="save"
-      @back="editing = null"
-    />
-    <StatePanel
-      v-else-if="store.stored.tests.length === 0"
-      state="empty"
-      text="None yet. A test of your own is a name, a unit, how it is set up and what ends it."
-    />
-    <ul
-      v-else
-      class="panel max-w-4xl"
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
     >
-      <li
-        v-for="test in store.stored.tests"
-        :key="test.id"
-        class="flex flex-wrap items-baseline gap-x-3 border-b border-line/60 py-1.5"
-        :class="test.retired ? 'text-quiet' : ''"
+      <OwnTestForm
+        v-if="editing"
+        :key="editing === 'new' ? 'new' : editing.id"
+        :test="editing === 'new' ? null : editing"
+        :problems="problems"
+        :busy="busy"
+        @save="save"
+        @back="editing = null"
+      />
+      <StatePanel
+        v-else-if="store.stored.tests.length === 0"
+        state="empty"
+        text="None yet. A test of your own is a name, a unit, how it is set up and what ends it."
+      />
+      <ul
+        v-else
+        class="panel max-w-4xl"
       >
-        <span class="mr-auto">
-          <b>{{ test.name }}</b>{{ test.retired ? ', retired' : '' }}
-          <span class="text-quiet">{{ TEST_UNIT_WORDS[test.unit] }},
-            {{ test.sides === 'each' ? 'each side' : 'both sides at once' }}{{ test.better === 'less'
-              ? ', less is better' : '' }}{{ test.action ? `, to ${ACTION_FACTS[test.action].label}` : '' }}</span>
-          <span class="block text-quiet text-[0.92em]">{{ test.setUp }} Ends:
-            {{ test.stop.replace(/^./, c => c.toLowerCase()) }}</span>
-        </span>
-        <template v-if="editable">
-          <button
-            type="button"
-            class="btn"
-            :aria-label="`Change ${test.name}`"
-            @click="open(test)"
-          >
-            Change
-          </button>
-          <button
-            type="button"
-            class="btn"
-            :disabled="busy"
-            :aria-label="`${test.retired ? 'Offer' : 'Retire'} ${test.name}`"
-            @click="save({ ...test, retired: !test.retired })"
-          >
-            {{ test.retired ? 'Offer again' : 'Retire' }}
-          </button>
-        </template>
-      </li>
-    </ul>
+        <li
+          v-for="test in store.stored.tests"
+          :key="test.id"
+          class="flex flex-wrap items-baseline gap-x-3 border-b border-line/60 py-1.5"
+          :class="test.retired ? 'text-quiet' : ''"
+        >
+          <span class="mr-auto">
+            <b>{{ test.name }}</b>{{ test.retired ? ', retired' : '' }}
+            <span class="text-quiet">{{ TEST_UNIT_WORDS[test.unit] }},
+              {{ test.sides === 'each' ? 'each side' : 'both sides at once' }}{{ test.better === 'less'
+                ? ', less is better' : '' }}{{ test.action ? `, to ${ACTION_FACTS[test.action].label}` : '' }}</span>
+            <span class="block text-quiet text-[0.92em]">{{ test.setUp }} Ends:
+              {{ test.stop.replace(/^./, c => c.toLowerCase()) }}</span>
+          </span>
+          <template v-if="editable">
+            <button
+              type="button"
+              class="btn"
+              :aria-label="`Change ${test.name}`"
+              @click="open(test)"
+            >
+              Change
+            </button>
+            <button
+              type="button"
+              class="btn"
+              :disabled="busy"
+              :aria-label="`${test.retired ? 'Offer' : 'Retire'} ${test.name}`"
+              @click="save({ ...test, retired: !test.retired })"
+            >
+              {{ test.retired ? 'Offer again' : 'Retire' }}
+            </button>
+          </template>
+        </li>
+      </ul>
+    </RoomPage>
   </div>
 </template>

@@ -6,13 +6,14 @@ import { SPORT_PROFILES } from '~~/core/programme'
 import { redFlags } from '~~/core/screening'
 import { screenOf } from '~~/shared/planningContext'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import AssignReason from '~/components/safety/AssignReason.vue'
 import WeekSheetView from '~/components/week/WeekSheetView.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { painText } from '~/composables/safetyWords'
 import { inDays, weekSpan } from '~/composables/useWords'
+import { useMay } from '~/composables/useMay'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
 import { useWeekStore } from '~/stores/week'
@@ -33,7 +34,7 @@ const startsOn = computed(() => {
   const asked = String(route.query.start ?? '')
   return isTrainingDay(asked) ? mondayOf(asked) : mondayOf(session.me!.today)
 })
-const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const { plan: editable } = useMay()
 const athlete = computed(() => store.sheet?.athlete ?? null)
 const next = computed(() => store.sheet?.competitions[0] ?? null)
 const alerts = useAlerts(() => store.refreshAthlete())
@@ -93,218 +94,214 @@ async function assign(reason = ''): Promise<void> {
 
 <template>
   <div v-if="session.me">
-    <StatePanel
-      v-if="store.loading === 'idle' || store.loading === 'loading'"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="store.loading === 'failed'"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load(athleteId, startsOn)"
-    />
-    <template v-else-if="store.sheet && athlete">
-      <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-1">
-        <h1>{{ athlete.name }}</h1>
-        <p class="text-quiet">
-          {{ SPORT_PROFILES[athlete.sport].name }}<template v-if="athlete.position">, {{ athlete.position }}</template>
-          · brace step <b class="text-ink">{{ athlete.braceStep }} of 7</b>
-          <template v-if="athlete.weakLink">
-            · weak link
-            <b class="text-ink">{{ ACTION_FACTS[athlete.weakLink].label }}
-              <template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template></b>
-          </template>
-          <template v-if="next">
-            · {{ next.name }} {{ next.importance }}
-            <b class="text-ink">{{ inDays(daysBetween(session.me.today, next.day)) }}</b>
-          </template>
-        </p>
-      </header>
-      <div class="flex flex-wrap items-center gap-2 mb-1 no-print">
-        <button
-          type="button"
-          class="btn btn-quiet px-2"
-          aria-label="Week before"
-          @click="goTo(addDays(startsOn, -7))"
-        >
-          ←
-        </button>
-        <span class="font-semibold figure">{{ weekSpan(startsOn) }}</span>
-        <button
-          type="button"
-          class="btn btn-quiet px-2"
-          aria-label="Week after"
-          @click="goTo(addDays(startsOn, 7))"
-        >
-          →
-        </button>
-        <template v-if="editable">
+    <RoomPage
+      :readings="[store.reader]"
+      @retry="store.reader.again()"
+    >
+      <template v-if="store.sheet && athlete">
+        <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-1">
+          <h1>{{ athlete.name }}</h1>
+          <p class="text-quiet">
+            {{ [SPORT_PROFILES[athlete.sport].name, athlete.position].filter(Boolean).join(', ') }}
+            · brace step <b class="text-ink">{{ athlete.braceStep }} of 7</b>
+            <template v-if="athlete.weakLink">
+              · weak link
+              <b class="text-ink">{{ ACTION_FACTS[athlete.weakLink].label }}
+                <template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template></b>
+            </template>
+            <template v-if="next">
+              · {{ next.name }} {{ next.importance }}
+              <b class="text-ink">{{ inDays(daysBetween(session.me.today, next.day)) }}</b>
+            </template>
+          </p>
+        </header>
+        <div class="flex flex-wrap items-center gap-2 mb-1 no-print">
           <button
+            type="button"
+            class="btn btn-quiet px-2"
+            aria-label="Week before"
+            @click="goTo(addDays(startsOn, -7))"
+          >
+            ←
+          </button>
+          <span class="font-semibold figure">{{ weekSpan(startsOn) }}</span>
+          <button
+            type="button"
+            class="btn btn-quiet px-2"
+            aria-label="Week after"
+            @click="goTo(addDays(startsOn, 7))"
+          >
+            →
+          </button>
+          <template v-if="editable">
+            <button
+              type="button"
+              class="btn btn-main"
+              :disabled="red.length > 0"
+              @click="view?.propose()"
+            >
+              Propose <kbd>p</kbd>
+            </button>
+            <button
+              v-if="store.sheet.previousPlan"
+              type="button"
+              class="btn"
+              @click="view?.copyLifts()"
+            >
+              Lifts of last week
+            </button>
+            <button
+              v-if="store.sheet.previousPlan"
+              type="button"
+              class="btn"
+              @click="view?.copyWeek()"
+            >
+              All of last week
+            </button>
+            <button
+              type="button"
+              class="btn"
+              :disabled="store.past.length === 0"
+              @click="store.undo"
+            >
+              Undo
+            </button>
+            <button
+              type="button"
+              class="btn"
+              :disabled="store.future.length === 0"
+              @click="store.redo"
+            >
+              Redo
+            </button>
+          </template>
+          <button
+            type="button"
+            class="btn btn-quiet underline underline-offset-2"
+            @click="view?.showKeys()"
+          >
+            <kbd>?</kbd><span class="sr-only"> keys</span>
+          </button>
+          <span
+            class="ml-auto"
+            :class="store.saving === 'stored' || store.saving === 'waiting' || store.saving === 'saving' ? 'text-quiet'
+              : 'problem'"
+            role="status"
+          >{{ savingText }} · {{ status }}</span>
+          <button
+            v-if="editable"
             type="button"
             class="btn btn-main"
-            :disabled="red.length > 0"
-            @click="view?.propose()"
+            :disabled="red.length > 0 || (status === 'assigned')"
+            @click="assign()"
           >
-            Propose <kbd>p</kbd>
+            {{ store.week?.status === 'assigned' ? 'Assign again' : 'Assign week' }}
           </button>
-          <button
-            v-if="store.sheet.previousPlan"
-            type="button"
-            class="btn"
-            @click="view?.copyLifts()"
-          >
-            Lifts of last week
-          </button>
-          <button
-            v-if="store.sheet.previousPlan"
-            type="button"
-            class="btn"
-            @click="view?.copyWeek()"
-          >
-            All of last week
-          </button>
-          <button
-            type="button"
-            class="btn"
-            :disabled="store.past.length === 0"
-            @click="store.undo"
-          >
-            Undo
-          </button>
-          <button
-            type="button"
-            class="btn"
-            :disabled="store.future.length === 0"
-            @click="store.redo"
-          >
-            Redo
-          </button>
-        </template>
-        <button
-          type="button"
-          class="btn btn-quiet underline underline-offset-2"
-          @click="view?.showKeys()"
+        </div>
+        <p
+          v-if="store.saving === 'refused'"
+          class="caution my-2"
+          role="alert"
         >
-          <kbd>?</kbd><span class="sr-only"> keys</span>
-        </button>
-        <span
-          class="ml-auto"
-          :class="store.saving === 'stored' || store.saving === 'waiting' || store.saving === 'saving' ? 'text-quiet'
-            : 'problem'"
+          {{ store.problem }}
+          <button
+            type="button"
+            class="underline font-semibold"
+            @click="store.load(athleteId, startsOn)"
+          >
+            Load the stored week
+          </button>
+        </p>
+        <p
+          v-if="store.news"
+          class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
           role="status"
-        >{{ savingText }} · {{ status }}</span>
-        <button
-          v-if="editable"
-          type="button"
-          class="btn btn-main"
-          :disabled="red.length > 0 || (status === 'assigned')"
-          @click="assign()"
         >
-          {{ store.week?.status === 'assigned' ? 'Assign again' : 'Assign week' }}
-        </button>
-      </div>
-      <p
-        v-if="store.saving === 'refused'"
-        class="caution my-2"
-        role="alert"
-      >
-        {{ store.problem }}
-        <button
-          type="button"
-          class="underline font-semibold"
-          @click="store.load(athleteId, startsOn)"
+          <b>{{ store.news.who }}</b> changed this week too, and it is taken in: {{ store.news.changes.join('; ') }}.
+          <button
+            type="button"
+            class="underline underline-offset-2"
+            @click="store.news = null"
+          >
+            Seen
+          </button>
+        </p>
+        <p
+          v-if="red.length > 0"
+          class="caution my-2"
+          role="alert"
         >
-          Load the stored week
-        </button>
-      </p>
-      <p
-        v-if="store.news"
-        class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
-        role="status"
-      >
-        <b>{{ store.news.who }}</b> changed this week too, and it is taken in: {{ store.news.changes.join('; ') }}.
-        <button
-          type="button"
-          class="underline underline-offset-2"
-          @click="store.news = null"
+          Stopped: a red flag stands. Refer to a clinician; what was assigned is withheld and comes back as it was when
+          it is cleared.
+          <template v-if="stop && stop.told.length > 0">
+            Told: {{ stop.told.join(', ') }}.
+          </template>
+          <NuxtLink
+            v-if="editable"
+            class="underline underline-offset-2"
+            :to="`/athletes/${athleteId}/screen`"
+          >To the clearance</NuxtLink>
+        </p>
+        <AssignReason
+          v-if="Object.keys(store.missing).length > 0"
+          :athlete-id="athleteId"
+          :missing="store.missing"
+          :busy="store.saving !== 'stored'"
+          @assign="assign"
+          @close="store.missing = {}"
+        />
+        <p
+          v-else-if="unknown.length > 0"
+          class="my-2 border-l-4 border-signal bg-paper px-3 py-1.5"
         >
-          Seen
-        </button>
-      </p>
-      <p
-        v-if="red.length > 0"
-        class="caution my-2"
-        role="alert"
-      >
-        Stopped: a red flag stands. Refer to a clinician; what was assigned is withheld and comes back as it was when
-        it is cleared.
-        <template v-if="stop && stop.told.length > 0">
-          Told: {{ stop.told.join(', ') }}.
-        </template>
-        <NuxtLink
-          v-if="editable"
-          class="underline underline-offset-2"
-          :to="`/athletes/${athleteId}/screen`"
-        >To the clearance</NuxtLink>
-      </p>
-      <AssignReason
-        v-if="Object.keys(store.missing).length > 0"
-        :athlete-id="athleteId"
-        :missing="store.missing"
-        :busy="store.saving !== 'stored'"
-        @assign="assign"
-        @close="store.missing = {}"
-      />
-      <p
-        v-else-if="unknown.length > 0"
-        class="my-2 border-l-4 border-signal bg-paper px-3 py-1.5"
-      >
-        {{ unknown.join(', ').replace(/^./, c => c.toUpperCase()) }}: assigning asks for it.
-      </p>
-      <p
-        v-if="athlete.health.pain.length > 0"
-        class="my-2 border-l-4 border-signal bg-paper px-3 py-1.5"
-      >
-        <template
-          v-for="(one, i) in athlete.health.pain"
-          :key="one.variationId"
+          {{ unknown.join(', ').replace(/^./, c => c.toUpperCase()) }}: assigning asks for it.
+        </p>
+        <p
+          v-if="athlete.health.pain.length > 0"
+          class="my-2 border-l-4 border-signal bg-paper px-3 py-1.5"
         >
-          {{ i > 0 ? '; ' : 'Pain at ' }}<b>{{ catalogue.find(one.variationId)?.name.toLowerCase() ?? 'a drill' }}</b>,
-          {{ painText(one) }}
-        </template>
-        <NuxtLink
-          class="underline underline-offset-2"
-          :to="`/athletes/${athleteId}#pain`"
-        >{{ editable ? 'Decide' : 'Look' }}</NuxtLink>
-      </p>
-      <p
-        v-if="assigned && status === 'assigned'"
-        class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
-        role="status"
-      >
-        Assigned: {{ athlete.name }} reads it from now on.
-      </p>
-      <WeekSheetView
-        :key="`${athleteId}/${startsOn}`"
-        ref="view"
-        :store="store"
-        :sheet="store.sheet"
-        :editable="editable"
-        :today="Math.max(0, daysBetween(startsOn, session.me.today))"
-        :rows="roster.rows"
-        :groups="roster.groups"
-        :add="typeof route.query.add === 'string' ? route.query.add : null"
-        @assign="assign()"
-        @added="navigateTo({ path: route.path, query: { start: startsOn } }, { replace: true })"
-      />
-      <ConflictChoice
-        v-if="store.meeting"
-        :who="store.meeting.who"
-        subject="this week"
-        :rows="store.meeting.conflicts"
-        :others="store.meeting.theirChanges"
-        @choose="store.choose"
-      />
-    </template>
+          <template
+            v-for="(one, i) in athlete.health.pain"
+            :key="one.variationId"
+          >
+            {{ i > 0 ? '; ' : 'Pain at ' }}
+            <b>{{ catalogue.find(one.variationId)?.name.toLowerCase() ?? 'a drill' }}</b>,
+            {{ painText(one) }}
+          </template>
+          <NuxtLink
+            class="underline underline-offset-2"
+            :to="`/athletes/${athleteId}#pain`"
+          >{{ editable ? 'Decide' : 'Look' }}</NuxtLink>
+        </p>
+        <p
+          v-if="assigned && status === 'assigned'"
+          class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
+          role="status"
+        >
+          Assigned: {{ athlete.name }} reads it from now on.
+        </p>
+        <WeekSheetView
+          :key="`${athleteId}/${startsOn}`"
+          ref="view"
+          :store="store"
+          :sheet="store.sheet"
+          :editable="editable"
+          :today="Math.max(0, daysBetween(startsOn, session.me.today))"
+          :rows="roster.rows"
+          :groups="roster.groups"
+          :add="typeof route.query.add === 'string' ? route.query.add : null"
+          @assign="assign()"
+          @added="navigateTo({ path: route.path, query: { start: startsOn } }, { replace: true })"
+        />
+        <ConflictChoice
+          v-if="store.meeting"
+          :who="store.meeting.who"
+          subject="this week"
+          :rows="store.meeting.conflicts"
+          :others="store.meeting.theirChanges"
+          @choose="store.choose"
+        />
+      </template>
+    </RoomPage>
   </div>
 </template>

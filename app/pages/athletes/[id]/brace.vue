@@ -16,7 +16,7 @@ import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
 import { dayMonth, inDays } from '~/composables/useWords'
 
-const { id, editable, load, ready, today, screen, session, store } = useAthleteRoom('Brace')
+const { id, editable, load, reading, today, screen, session, store } = useAthleteRoom('Brace')
 
 const alerts = useAlerts()
 const stopped = computed(() =>
@@ -74,8 +74,7 @@ const swellText = (
     v-if="session.me"
     :id="id"
     :name="store.athlete?.name ?? ''"
-    :state="store.state === 'failed' ? 'failed' : ready ? 'ready' : 'loading'"
-    :problem="store.problem"
+    :reading="reading"
     @retry="load"
   >
     <p

@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
-import { AppError } from '~~/shared/errors'
+import { storedFirst } from '~~/shared/errors'
 import type { Athlete, AthleteInput } from '~~/shared/types'
 import type { Choices } from '~~/core/merge'
-import { messageOf } from '~/api/call'
 import { forget } from '~/device/kept'
 import AthleteForm from '~/components/athlete/AthleteForm.vue'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import { athleteClash, inputOf } from '~/composables/athleteWords'
+import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useAthleteStore } from '~/stores/athlete'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
 
+definePageMeta({ only: 'plan' })
 useHead({ title: 'Edit athlete · Keen Anchor' })
 
 const route = useRoute()
@@ -22,28 +23,9 @@ const roster = useRosterStore()
 const store = useAthleteStore()
 const catalogue = useCatalogue()
 const id = String(route.params.id)
-const busy = ref(false)
-const problem = ref('')
-const fields = ref<Readonly<Record<string, string>>>({})
+const { busy, problem, fields, attempt } = useAttempt()
 
 onMounted(() => Promise.all([store.load(id), roster.load()]))
-
-async function attempt(work: () => Promise<unknown>): Promise<boolean> {
-  busy.value = true
-  problem.value = ''
-  try {
-    await work()
-    return true
-  }
-  catch (error) {
-    problem.value = messageOf(error)
-    if (error instanceof AppError && error.fields) fields.value = error.fields
-    return false
-  }
-  finally {
-    busy.value = false
-  }
-}
 
 const draftKey = `draft/athlete/${id}`
 const clash = shallowRef<ReturnType<typeof athleteClash> & { who: string, version: number } | null>(null)
@@ -57,9 +39,7 @@ function done(): Promise<unknown> {
 async function save(athlete: AthleteInput, base: { version: number, start: AthleteInput }): Promise<void> {
   const stored = await attempt(() =>
     roster.save(id, base.version, athlete).catch((error: unknown) => {
-      const current = error instanceof AppError && error.code === 'changedElsewhere'
-        ? error.current as Athlete | undefined
-        : undefined
+      const current = storedFirst<Athlete>(error)
       if (!current) throw error
       const found = athleteClash(
         base.start, athlete, inputOf(current), roster.groups, session.me!.units, catalogue.value,
@@ -87,50 +67,45 @@ function startOver(): void {
 
 <template>
   <div v-if="session.me">
-    <StatePanel
-      v-if="store.state === 'idle' || store.state === 'loading'"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="store.state === 'failed' || !store.athlete"
-      state="failed"
-      :text="store.problem"
-      @retry="store.load(id)"
-    />
-    <template v-else>
-      <h1 class="mb-3">
-        {{ store.athlete.name }}
-      </h1>
-      <p
-        v-if="problem"
-        class="caution mb-3"
-        role="alert"
-      >
-        {{ problem }}
-      </p>
-      <AthleteForm
-        :key="round"
-        :start="inputOf(store.athlete)"
-        :groups="roster.groups"
-        :units="session.me.units"
-        :busy="busy"
-        :server-fields="fields"
-        submit-text="Save"
-        :draft-key="draftKey"
-        :version="store.athlete.version"
-        @save="save"
-        @start-over="startOver"
-        @add-group="name => attempt(() => roster.addGroup({ id: newKey(), name }))"
-        @cancel="done"
-      />
-      <ConflictChoice
-        v-if="clash"
-        :who="clash.who"
-        :subject="store.athlete.name"
-        :rows="clash.rows"
-        :others="clash.others"
-        @choose="choose"
-      />
-    </template>
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
+    >
+      <template v-if="store.athlete">
+        <h1 class="mb-3">
+          {{ store.athlete.name }}
+        </h1>
+        <p
+          v-if="problem"
+          class="caution mb-3"
+          role="alert"
+        >
+          {{ problem }}
+        </p>
+        <AthleteForm
+          :key="round"
+          :start="inputOf(store.athlete)"
+          :groups="roster.groups"
+          :units="session.me.units"
+          :busy="busy"
+          :server-fields="fields"
+          submit-text="Save"
+          :draft-key="draftKey"
+          :version="store.athlete.version"
+          @save="save"
+          @start-over="startOver"
+          @add-group="name => attempt(() => roster.addGroup({ id: newKey(), name }))"
+          @cancel="done"
+        />
+        <ConflictChoice
+          v-if="clash"
+          :who="clash.who"
+          :subject="store.athlete.name"
+          :rows="clash.rows"
+          :others="clash.others"
+          @choose="choose"
+        />
+      </template>
+    </RoomPage>
   </div>
 </template>

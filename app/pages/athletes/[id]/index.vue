@@ -3,22 +3,22 @@ import { v7 as newKey } from 'uuid'
 import { addDays, mondayOf } from '~~/core/calendar'
 import { ACTION_FACTS, EQUIPMENT } from '~~/core/catalogue'
 import { LIFTS, SPORT_PROFILES } from '~~/core/programme'
-import { AppError } from '~~/shared/errors'
+import { AppError, messageOf } from '~~/shared/errors'
 import { screenOf } from '~~/shared/planningContext'
-import { messageOf } from '~/api/call'
 import AthleteTabs from '~/components/athlete/AthleteTabs.vue'
 import DataPanel from '~/components/athlete/DataPanel.vue'
 import FlagConsequences from '~/components/athlete/FlagConsequences.vue'
 import InviteForm from '~/components/athlete/InviteForm.vue'
 import LadderStanding from '~/components/athlete/LadderStanding.vue'
 import ReviewPanel from '~/components/athlete/ReviewPanel.vue'
-import StatePanel from '~/components/common/StatePanel.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import PainPanel from '~/components/safety/PainPanel.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAttempt } from '~/composables/useAttempt'
 import { DAY_NAMES, measures } from '~/composables/useWords'
 import { saveAsFile } from '~/composables/saveAsFile'
 import { useCatalogue } from '~/composables/useCatalogue'
+import { useMay } from '~/composables/useMay'
 import { useAthleteStore } from '~/stores/athlete'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
@@ -32,7 +32,7 @@ const problem = ref('')
 
 const id = computed(() => String(route.params.id))
 const athlete = computed(() => store.athlete)
-const editable = computed(() => session.me?.role === 'headCoach' || session.me?.role === 'coach')
+const { plan: editable, govern } = useMay()
 const screen = computed(() => (athlete.value ? screenOf(athlete.value, session.me!.today, catalogue.value) : null))
 const unit = computed(() => measures(session.me!.units))
 useHead({ title: () => `${athlete.value?.name ?? 'Athlete'} · Keen Anchor` })
@@ -115,148 +115,143 @@ const goal = computed(() => {
 
 <template>
   <div v-if="session.me">
-    <StatePanel
-      v-if="store.state === 'idle' || store.state === 'loading'"
-      state="loading"
-    />
-    <StatePanel
-      v-else-if="store.state === 'failed' || !athlete || !screen"
-      state="failed"
-      :text="store.problem"
-      @retry="load"
-    />
-    <template v-else>
-      <header class="flex flex-wrap items-baseline gap-x-4 gap-y-2 mb-3">
-        <h1>{{ athlete.name }}</h1>
-        <p class="text-quiet mr-auto">
-          {{ SPORT_PROFILES[athlete.sport].name }}<template v-if="athlete.position">, {{ athlete.position }}</template>
-          <b
-            v-if="athlete.archived"
-            class="text-signal-ink"
-          > · archived</b>
-        </p>
-        <NuxtLink
-          v-if="store.today?.session"
-          class="btn"
-          :to="`/run/${store.today.session.id}`"
-        >Run today's session</NuxtLink>
-        <NuxtLink
-          class="btn btn-main"
-          :to="`/week/${athlete.id}?start=${mondayOf(session.me.today)}`"
-        >Week sheet</NuxtLink>
-        <template v-if="editable">
+    <RoomPage
+      :readings="[store]"
+      @retry="store.again"
+    >
+      <template v-if="athlete && screen">
+        <header class="flex flex-wrap items-baseline gap-x-4 gap-y-2 mb-3">
+          <h1>{{ athlete.name }}</h1>
+          <p class="text-quiet mr-auto">
+            {{ [SPORT_PROFILES[athlete.sport].name, athlete.position].filter(Boolean).join(', ') }}
+            <b
+              v-if="athlete.archived"
+              class="text-signal-ink"
+            > · archived</b>
+          </p>
           <NuxtLink
+            v-if="store.today?.session"
             class="btn"
-            :to="`/athletes/${athlete.id}/edit`"
-          >Edit</NuxtLink>
-          <button
-            type="button"
-            class="btn"
-            @click="archive(!athlete.archived)"
-          >
-            {{ athlete.archived ? 'Bring back' : 'Archive' }}
-          </button>
-        </template>
-      </header>
-      <AthleteTabs :id="id" />
-      <p
-        v-if="problem"
-        class="caution mb-3"
-        role="alert"
-      >
-        {{ problem }}
-      </p>
-      <div class="grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-4">
-        <div class="flex flex-col gap-4">
-          <section class="panel">
-            <h2 class="mb-1">
-              Profile
-            </h2>
-            <dl class="grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-1">
-              <dt class="text-quiet">
-                Goal
-              </dt><dd>{{ goal || 'none written down' }}</dd>
-              <dt class="text-quiet">
-                Body
-              </dt><dd class="figure">
-                {{ unit.showLength(athlete.heightCm) }} {{ unit.length }}, {{ unit.showMass(athlete.massKg) }}
-                {{ unit.mass }}, {{ athlete.sex }}, born {{ athlete.birthYear }}
-              </dd>
-              <dt class="text-quiet">
-                Training age
-              </dt><dd>{{ athlete.trainingAgeYears }} {{ athlete.trainingAgeYears === 1 ? 'year' : 'years' }}</dd>
-              <dt class="text-quiet">
-                Brace step
-              </dt><dd>{{ athlete.braceStep }} of 7</dd>
-              <dt class="text-quiet">
-                Weak link
-              </dt><dd>
-                {{ athlete.weakLink ? ACTION_FACTS[athlete.weakLink].label
-                  : 'none known' }}<template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template>
-              </dd>
-              <dt class="text-quiet">
-                Minutes
-              </dt><dd class="figure">
-                {{ athlete.available.map(a => `${DAY_NAMES[a.day]} ${a.minutes}`).join(', ') || 'none entered' }}
-              </dd>
-              <dt class="text-quiet">
-                Equipment
-              </dt>
-              <dd>{{ athlete.equipment.length === Object.keys(EQUIPMENT).length
-                ? 'everything in the catalogue'
-                : athlete.equipment.map(e => EQUIPMENT[e]).join(', ') || 'the bare floor' }}</dd>
-            </dl>
-          </section>
-          <PainPanel
-            v-if="athlete.health.pain.length > 0"
-            :pain="athlete.health.pain"
-            :catalogue="catalogue"
-            :editable="editable"
-            :busy="deciding.busy.value"
-            :fields="deciding.fields.value"
-            @decide="input => deciding.attempt(() => store.decidePain(id, input))"
-          />
-          <FlagConsequences
-            class="panel"
-            :flags="screen.flags"
-            :screen="screen"
-          />
-          <section
-            v-if="editable"
-            class="panel"
-          >
-            <h2>Sign-in for the athlete's phone</h2>
-            <InviteForm
-              :key="athlete.id"
-              :athlete="athlete"
-              :busy="giving.busy"
-              :problem="giving.problem"
-              :fields="giving.fields"
-              @invite="invite"
+            :to="`/run/${store.today.session.id}`"
+          >Run today's session</NuxtLink>
+          <NuxtLink
+            class="btn btn-main"
+            :to="`/week/${athlete.id}?start=${mondayOf(session.me.today)}`"
+          >Week sheet</NuxtLink>
+          <template v-if="editable">
+            <NuxtLink
+              class="btn"
+              :to="`/athletes/${athlete.id}/edit`"
+            >Edit</NuxtLink>
+            <button
+              type="button"
+              class="btn"
+              @click="archive(!athlete.archived)"
+            >
+              {{ athlete.archived ? 'Bring back' : 'Archive' }}
+            </button>
+          </template>
+        </header>
+        <AthleteTabs :id="id" />
+        <p
+          v-if="problem"
+          class="caution mb-3"
+          role="alert"
+        >
+          {{ problem }}
+        </p>
+        <div class="grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-4">
+          <div class="flex flex-col gap-4">
+            <section class="panel">
+              <h2 class="mb-1">
+                Profile
+              </h2>
+              <dl class="grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-1">
+                <dt class="text-quiet">
+                  Goal
+                </dt><dd>{{ goal || 'none written down' }}</dd>
+                <dt class="text-quiet">
+                  Body
+                </dt><dd class="figure">
+                  {{ unit.showLength(athlete.heightCm) }} {{ unit.length }}, {{ unit.showMass(athlete.massKg) }}
+                  {{ unit.mass }}, {{ athlete.sex }}, born {{ athlete.birthYear }}
+                </dd>
+                <dt class="text-quiet">
+                  Training age
+                </dt><dd>{{ athlete.trainingAgeYears }} {{ athlete.trainingAgeYears === 1 ? 'year' : 'years' }}</dd>
+                <dt class="text-quiet">
+                  Brace step
+                </dt><dd>{{ athlete.braceStep }} of 7</dd>
+                <dt class="text-quiet">
+                  Weak link
+                </dt><dd>
+                  {{ athlete.weakLink ? ACTION_FACTS[athlete.weakLink].label
+                    : 'none known' }}<template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template>
+                </dd>
+                <dt class="text-quiet">
+                  Minutes
+                </dt><dd class="figure">
+                  {{ athlete.available.map(a => `${DAY_NAMES[a.day]} ${a.minutes}`).join(', ') || 'none entered' }}
+                </dd>
+                <dt class="text-quiet">
+                  Equipment
+                </dt>
+                <dd>{{ athlete.equipment.length === Object.keys(EQUIPMENT).length
+                  ? 'everything in the catalogue'
+                  : athlete.equipment.map(e => EQUIPMENT[e]).join(', ') || 'the bare floor' }}</dd>
+              </dl>
+            </section>
+            <PainPanel
+              v-if="athlete.health.pain.length > 0"
+              :pain="athlete.health.pain"
+              :catalogue="catalogue"
+              :editable="editable"
+              :busy="deciding.busy.value"
+              :fields="deciding.fields.value"
+              @decide="input => deciding.attempt(() => store.decidePain(id, input))"
             />
-          </section>
-          <LadderStanding
-            class="panel"
-            :screen="screen"
-          />
-          <DataPanel
-            v-if="session.me.role === 'headCoach'"
-            :key="athlete.id"
-            class="panel"
-            :name="athlete.name"
-            :athlete-id="athlete.id"
-            :busy="erasing.busy"
-            :problem="erasing.problem"
-            @export="exportAll"
-            @erase="erase"
+            <FlagConsequences
+              class="panel"
+              :flags="screen.flags"
+              :screen="screen"
+            />
+            <section
+              v-if="editable"
+              class="panel"
+            >
+              <h2>Sign-in for the athlete's phone</h2>
+              <InviteForm
+                :key="athlete.id"
+                :athlete="athlete"
+                :busy="giving.busy"
+                :problem="giving.problem"
+                :fields="giving.fields"
+                @invite="invite"
+              />
+            </section>
+            <LadderStanding
+              class="panel"
+              :screen="screen"
+            />
+            <DataPanel
+              v-if="govern"
+              :key="athlete.id"
+              class="panel"
+              :name="athlete.name"
+              :athlete-id="athlete.id"
+              :busy="erasing.busy"
+              :problem="erasing.problem"
+              @export="exportAll"
+              @erase="erase"
+            />
+          </div>
+          <ReviewPanel
+            v-if="store.history"
+            class="panel self-start"
+            :history="store.history"
           />
         </div>
-        <ReviewPanel
-          v-if="store.history"
-          class="panel self-start"
-          :history="store.history"
-        />
-      </div>
-    </template>
+      </template>
+    </RoomPage>
   </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Answers, Clearance, FlagId } from '~~/core/screening'
-import { AppError } from '~~/shared/errors'
+import { storedFirst } from '~~/shared/errors'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
 import FlagConsequences from '~/components/athlete/FlagConsequences.vue'
 import ClearanceList from '~/components/assessment/ClearanceList.vue'
@@ -12,7 +12,7 @@ import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
 import { longDay } from '~/composables/useWords'
 
-const { id, editable, load, ready, screen, session, store, catalogue } = useAthleteRoom('Screening')
+const { id, editable, load, reading, screen, session, store, catalogue } = useAthleteRoom('Screening')
 const { busy, problem, fields, attempt } = useAttempt()
 const said = ref('')
 async function tell(work: () => Promise<void>, done: string): Promise<void> {
@@ -39,8 +39,8 @@ const answer = (answers: Answers, version = store.found!.healthVersion) =>
       typed.value = false
     }
     catch (error) {
-      if (!(error instanceof AppError) || error.code !== 'changedElsewhere' || !error.current) throw error
-      met.value = { mine: answers, current: error.current as NonNullable<typeof met.value>['current'] }
+      const current = storedFirst<NonNullable<typeof met.value>['current']>(error)
+      if (current) met.value = { mine: answers, current }
       throw error
     }
   }, 'Answers stored.')
@@ -65,8 +65,7 @@ const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, k
     v-if="session.me"
     :id="id"
     :name="store.athlete?.name ?? ''"
-    :state="store.state === 'failed' ? 'failed' : ready ? 'ready' : 'loading'"
-    :problem="store.problem"
+    :reading="reading"
     @retry="load"
   >
     <p

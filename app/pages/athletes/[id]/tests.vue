@@ -4,8 +4,6 @@ import { INSTRUMENT_KINDS, unpackTrace } from '~~/core/instruments'
 import { placeAll, type WeakLink } from '~~/core/assessment'
 import type { TrunkAction } from '~~/core/catalogue'
 import type { History, TrialTrace } from '~~/shared/types'
-import { fetchTraces } from '~/api/assessment'
-import { fetchHistory } from '~/api/athletes'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
 import PlacementList from '~/components/assessment/PlacementList.vue'
 import TestResults from '~/components/assessment/TestResults.vue'
@@ -15,17 +13,20 @@ import ModalDialog from '~/components/common/ModalDialog.vue'
 import { inputOf } from '~/composables/athleteWords'
 import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
+import { useMay } from '~/composables/useMay'
 import { useTests } from '~/composables/useTests'
+import { useAthleteStore } from '~/stores/athlete'
 
 /** Days of logged sets that gates are read from. */
 const GATE_DAYS = 120
 const tests = useTests()
+const { coach } = useMay()
 const history = shallowRef<History | null>(null)
-const { id, editable, load, ready, screen, session, roster, store, catalogue } = useAthleteRoom(
+const { id, editable, load, reading, screen, session, roster, store, catalogue } = useAthleteRoom(
   'Tests',
   async (key, day) => {
     history.value = null
-    history.value = await fetchHistory(key, addDays(day, -GATE_DAYS)).catch(() => null)
+    history.value = await useAthleteStore().historyOf(key, addDays(day, -GATE_DAYS))
   },
 )
 const person = computed(() => ({ sex: store.athlete!.sex, ageYears: screen.value.ageYears }))
@@ -38,7 +39,7 @@ const shown = shallowRef<{ trace: TrialTrace, target: number } | null>(null)
 async function showTrace(trialId: string): Promise<void> {
   const trial = store.found!.trials.find(t => t.id === trialId)
   await attempt(async () => {
-    const trace = (await fetchTraces(id.value, trial!.day)).traces[trialId]
+    const trace = await store.traceOf(id.value, trialId, trial!.day)
     if (trace) shown.value = { trace, target: trace.kind === 'force' ? trial!.setting.bandN ?? 90 : 40 }
   })
 }
@@ -63,8 +64,7 @@ const take = (link: WeakLink) =>
     v-if="session.me"
     :id="id"
     :name="store.athlete?.name ?? ''"
-    :state="store.state === 'failed' ? 'failed' : ready ? 'ready' : 'loading'"
-    :problem="store.problem"
+    :reading="reading"
     @retry="load"
   >
     <template #actions>
@@ -122,7 +122,7 @@ const take = (link: WeakLink) =>
           :errors="store.found!.errors"
           :tests="tests"
           :person="person"
-          :editable="session.me.role !== 'athlete'"
+          :editable="coach"
           @trace="showTrace"
           @withdraw="change(() => store.withdrawTrial($event, id))"
         />

@@ -1,16 +1,11 @@
+import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import { v7 as newKey } from 'uuid'
-import type { CalendarFeed, CalendarFound, CalendarSource, FeedInput, NewFeed } from '~~/shared/types'
+import type { CalendarFeed, CalendarFound, CalendarSource, FeedInput } from '~~/shared/types'
+import * as api from '~/api/season'
 
-interface ExchangeApi {
-  readonly readCalendar: (source: CalendarSource) => Promise<CalendarFound>
-  readonly fetchFeeds: () => Promise<CalendarFeed[]>
-  readonly addFeed: (input: FeedInput) => Promise<NewFeed>
-  readonly revokeFeed: (id: string) => Promise<CalendarFeed[]>
-}
-
-/** Calendars that come in and addresses that calendars read from. */
-export function useCalendarExchange(api: ExchangeApi) {
+/** Calendars that come in, and addresses that calendars read from. */
+export const useExchangeStore = defineStore('exchange', () => {
   const found = shallowRef<CalendarFound | null>(null)
   const feeds = shallowRef<readonly CalendarFeed[]>([])
   /** The address just made: it is shown once. */
@@ -34,4 +29,4 @@ export function useCalendarExchange(api: ExchangeApi) {
     feeds.value = await api.revokeFeed(id)
   }
   return { found, feeds, url, read, open, add, revoke }
-}
+})
