@@ -19,7 +19,9 @@ const csp = {
 } as const
 
 /** What runs beside the server, each in a file of its own from the same build. */
-const BESIDE_THE_SERVER = { 'solver-worker.mjs': 'server/solver/worker.ts', 'planner.mjs': 'server/processes/planner.ts' }
+const BESIDE_THE_SERVER = {
+  'solver-worker.mjs': 'server/solver/worker.ts', 'planner.mjs': 'server/processes/planner.ts',
+}
 
 type ModuleInfo = (id: string) => {
   readonly importedIds: readonly string[]

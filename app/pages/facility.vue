@@ -4,7 +4,9 @@ import { threeWay, type Choices, type Fields } from '~~/core/merge'
 import { messageOf, storedFirst } from '~~/shared/errors'
 import type { Facility } from '~~/shared/types'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
+import DraftNote from '~/components/common/DraftNote.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
+import { useDraft } from '~/composables/useDraft'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useMay } from '~/composables/useMay'
 import { useFacilityStore } from '~/stores/facility'
@@ -14,6 +16,7 @@ useHead({ title: 'Facility · Keen Anchor' })
 const facility = useFacilityStore()
 const catalogue = useCatalogue()
 const typed = ref<Record<string, string>>({})
+const draft = useDraft('draft/facility', reactive({ typed }), () => ({ typed: {} }))
 const problems = ref<Record<string, string>>({})
 const said = ref('')
 const { plan: editable } = useMay()
@@ -86,6 +89,10 @@ async function choose(choices: Choices): Promise<void> {
       What stands in the gym. <b class="text-ink">{{ possible }} of {{ catalogue.variations.length }}</b> drills of the
       catalogue can be done with it.
     </p>
+    <DraftNote
+      :shown="draft.restored.value"
+      @start-over="draft.startOver"
+    />
     <RoomPage
       :readings="[facility]"
       @retry="facility.again"

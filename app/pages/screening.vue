@@ -4,6 +4,7 @@ import ScreeningForm from '~/components/assessment/ScreeningForm.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import StopPanel from '~/components/safety/StopPanel.vue'
 import { clearedReds } from '~/composables/clearedReds'
+import { forget } from '~/device/kept'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
@@ -22,13 +23,16 @@ onMounted(() => { if (session.me?.athleteId) void load() })
 
 const { busy, problem, attempt } = useAttempt()
 const done = ref(false)
+const draftKey = computed(() => `draft/screening/${session.me!.athleteId!}/${store.found?.healthVersion ?? 0}`)
 const alerts = useAlerts()
 const today = useAthleteStore()
 /** Sent over the version it began from; what it raises counts at once, and who was told is said at once. */
 async function send(answers: Answers): Promise<void> {
   const id = session.me!.athleteId!
+  const key = draftKey.value
   done.value = await attempt(() => store.answerOwn(id, answers))
   if (!done.value) return
+  forget(key)
   await Promise.all([alerts.look(), today.refreshToday(id)])
 }
 </script>
@@ -65,6 +69,7 @@ async function send(answers: Answers): Promise<void> {
         v-else
         floor
         :start="store.found?.answers ?? null"
+        :draft-key="draftKey"
         :cleared="store.found
           ? clearedReds(store.found.flags, store.found.clearances, store.found.raised, session.me!.today) : []"
         :catalogue="catalogue"

@@ -5,6 +5,7 @@ import { ROLES, type StaffMember } from '~~/shared/types'
 import ModalDialog from '~/components/common/ModalDialog.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import StaffForm, { type StaffWords } from '~/components/staff/StaffForm.vue'
+import { forget } from '~/device/kept'
 import { useStaffStore } from '~/stores/staff'
 
 definePageMeta({ only: 'govern' })
@@ -51,6 +52,7 @@ const save = ({ name, email, role, groupIds, closed }: StaffWords) => attempt(as
   const { member, id } = dialog.value!
   if (member) await store.change(id, { version: member.version, role, groupIds, closed })
   else await store.invite({ id, name, email, role, groupIds })
+  forget(`draft/staff/${member?.id ?? 'new'}`)
   said.value = member ? 'Stored.' : `A link is on its way to ${email}.`
 })
 

@@ -1,7 +1,7 @@
 import { messageOf, NoConnection } from '~~/shared/errors'
 import { ref } from 'vue'
 
-export type ReadState = 'idle' | 'loading' | 'ready' | 'failed'
+type ReadState = 'idle' | 'loading' | 'ready' | 'failed'
 
 /** How often a reading that found no line is tried again; at once when the device says that it has one. */
 const AGAIN_MS = 4000

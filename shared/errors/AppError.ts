@@ -45,7 +45,8 @@ export class AppError extends Error {
 
 /** What is stored now, where another write came first; null for every other trouble. */
 export function storedFirst<T>(error: unknown): T | null {
-  return error instanceof AppError && error.code === 'changedElsewhere' ? (error.current as T | undefined) ?? null : null
+  if (!(error instanceof AppError) || error.code !== 'changedElsewhere') return null
+  return (error.current as T | undefined) ?? null
 }
 
 /** Thrown when no answer came at all: the line is down or the server is. */

@@ -4,11 +4,13 @@ import { BRACE_STEPS, braceLacks, MEASURE_WORDS, QUADRANTS, type Quadrant } from
 import type { BraceCheckInput } from '~~/shared/types'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import TextField from '~/components/common/TextField.vue'
+import DraftNote from '~/components/common/DraftNote.vue'
+import { useDraft } from '~/composables/useDraft'
 
 /**
  * The coach's eye and hands on one step: what swells, whether breath goes on, how many, and at once whether it passes.
  */
-const props = defineProps<{ step: number, today: string, busy: boolean }>()
+const props = defineProps<{ step: number, today: string, busy: boolean, draftKey: string }>()
 const emit = defineEmits<{ check: [check: BraceCheckInput] }>()
 
 const facts = computed(() => BRACE_STEPS[props.step - 1]!)
@@ -17,6 +19,7 @@ const breathing = ref(false)
 const typed = ref('')
 const note = ref('')
 const wrong = ref('')
+const draft = useDraft(props.draftKey, reactive({ swell, breathing, typed, note }))
 watch(() => props.step, () => {
   ;[swell.value, breathing.value, typed.value, note.value, wrong.value] = [[], false, '', '', '']
 })
@@ -47,6 +50,10 @@ function send(): void {
     novalidate
     @submit.prevent="send"
   >
+    <DraftNote
+      :shown="draft.restored.value"
+      @start-over="draft.startOver"
+    />
     <ChipChoice
       v-if="facts.swell"
       legend="Swells against the fingers"

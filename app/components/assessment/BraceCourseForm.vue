@@ -4,11 +4,20 @@ import type { BraceCourse } from '~~/shared/types'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
+import DraftNote from '~/components/common/DraftNote.vue'
 import { dayMonth } from '~/composables/useWords'
+import { useDraft } from '~/composables/useDraft'
 
 /** How the brace is taught to this athlete: the cue with its trade-off, and what is practised at home. */
 const props = defineProps<
-  { course: BraceCourse, practices: readonly Practice[], today: string, editable: boolean, busy: boolean }
+  {
+    course: BraceCourse
+    practices: readonly Practice[]
+    today: string
+    editable: boolean
+    busy: boolean
+    draftKey: string
+  }
 >()
 const emit = defineEmits<{ save: [course: Pick<BraceCourse, 'cue' | 'homework'>] }>()
 
@@ -19,6 +28,10 @@ const CUES = Object.fromEntries(Object.entries(BRACE_CUES).map(([id, { name }]) 
 const times = ref(props.course.homework?.timesADay ?? 0)
 const until = ref(props.course.homework?.until ?? '')
 const note = ref(props.course.homework?.note ?? '')
+const draft = useDraft(props.draftKey, reactive({ times, until, note }), () => ({
+  times: props.course.homework?.timesADay ?? 0, until: props.course.homework?.until ?? '',
+  note: props.course.homework?.note ?? '',
+}))
 const TIMES = [[0, 'none'], [1, 'once a day'], [2, 'twice a day'], [3, '3 times a day'], [4, '4 times a day'], [
   5, '5 times a day',
 ], [6, '6 times a day']] as const
@@ -66,6 +79,10 @@ function save(cue: BraceCue): void {
     >
       Under load, from step 6 and in any loaded drill, the cue stays “{{ BRACE_CUES.brace.name.toLowerCase() }}”.
     </p>
+    <DraftNote
+      :shown="draft.restored.value"
+      @start-over="draft.startOver"
+    />
     <form
       v-if="editable"
       class="grid sm:grid-cols-2 gap-3 mt-3"

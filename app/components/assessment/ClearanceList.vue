@@ -6,9 +6,12 @@ import {
 } from '~~/core/screening'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
+import DraftNote from '~/components/common/DraftNote.vue'
+import { useDraft } from '~/composables/useDraft'
 
 /** Clinicians' words on the flags: who, from when, until when, and what they lift. Ending ones warn. */
 const props = defineProps<{
+  athleteId: string
   flags: readonly HealthMark[]
   clearances: readonly Clearance[]
   today: string
@@ -25,6 +28,7 @@ const blank = () => ({
   role: 'doctor' as ClearingRole, from: props.today, until: addDays(props.today, 90), note: '',
 })
 const draft = ref(blank())
+const kept = useDraft(`draft/clearance/${props.athleteId}`, reactive({ draft }), () => ({ draft: blank() }))
 watch(() => props.clearances.length, () => { draft.value = blank() })
 // A flag that came or went while the form stood open: the choice stays one there is.
 watch([named, () => draft.value.flag], () => {
@@ -69,6 +73,10 @@ async function add(): Promise<void> {
     >
       {{ named.length === 0 ? 'No flag, nothing to clear.' : 'None written down.' }}
     </p>
+    <DraftNote
+      :shown="kept.restored.value"
+      @start-over="kept.startOver"
+    />
     <ul>
       <li
         v-for="one in clearances"

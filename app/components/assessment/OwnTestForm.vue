@@ -3,6 +3,8 @@ import { ownTestId, TEST_UNIT_WORDS, type OwnTest } from '~~/core/assessment'
 import { ACTION_FACTS, TRUNK_ACTIONS, type TrunkAction } from '~~/core/catalogue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
+import DraftNote from '~/components/common/DraftNote.vue'
+import { useDraft } from '~/composables/useDraft'
 
 /** A test of the organisation's own while it is written. What was measured with it fixes unit, sides and direction. */
 const props = defineProps<{ test: OwnTest | null, problems: Readonly<Record<string, string>>, busy: boolean }>()
@@ -12,6 +14,7 @@ const EMPTY: OwnTest = {
   id: 'own.', name: '', unit: 's', better: 'more', sides: 'both', action: null, setUp: '', stop: '', retired: false,
 }
 const draft = ref<OwnTest>({ ...(props.test ?? EMPTY) })
+const kept = useDraft(`draft/own-test/${props.test?.id ?? 'new'}`, reactive({ draft }))
 const put = (change: Partial<OwnTest>): void => { draft.value = { ...draft.value, ...change } }
 const UNITS = Object.entries(TEST_UNIT_WORDS) as [OwnTest['unit'], string][]
 const ACTIONS: readonly (readonly [TrunkAction | null, string])[] = [
@@ -32,6 +35,10 @@ const save = (): void => emit('save', props.test ? draft.value : { ...draft.valu
     @submit.prevent="save"
   >
     <h2>{{ test ? 'Change a test' : 'A new test' }}</h2>
+    <DraftNote
+      :shown="kept.restored.value"
+      @start-over="kept.startOver"
+    />
     <TextField
       :model-value="draft.name"
       label="Name"

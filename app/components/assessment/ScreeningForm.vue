@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import type { Catalogue } from '~~/core/catalogue'
 import { CAUTION, consequencesOf, FLAGS, flagsFrom, QUESTIONS, type Answers, type FlagId } from '~~/core/screening'
+import DraftNote from '~/components/common/DraftNote.vue'
+import { useDraft } from '~/composables/useDraft'
 
 /** The questions, one yes or no each, and at once what the answers take away. */
 const props = defineProps<{
   start: Answers | null
+  /** Where the device keeps answers that are not sent yet. */
+  draftKey: string
   /** Red flags that were cleared: they are asked anew, and a yes stands again. */
   cleared?: readonly FlagId[]
   catalogue: Catalogue
@@ -18,6 +22,7 @@ const emit = defineEmits<{ send: [answers: Answers], typed: [] }>()
 const answers = ref<Partial<Record<FlagId, boolean>>>(
   Object.fromEntries(Object.entries(props.start ?? {}).filter(([flag]) => !props.cleared?.includes(flag as FlagId))),
 )
+const draft = useDraft(props.draftKey, reactive({ answers }))
 const missing = ref<FlagId | null>(null)
 const flags = computed(() => flagsFrom(answers.value))
 const consequences = computed(() => consequencesOf(flags.value, props.catalogue))
@@ -51,6 +56,10 @@ async function send(): Promise<void> {
     <p class="text-quiet">
       {{ CAUTION }}
     </p>
+    <DraftNote
+      :shown="draft.restored.value"
+      @start-over="draft.startOver"
+    />
     <fieldset
       v-for="question in QUESTIONS"
       :id="`ask-${question.flag}`"

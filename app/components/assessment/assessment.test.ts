@@ -1,5 +1,5 @@
 import { mount, RouterLinkStub } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import { STANDARD_TESTS, type Placement } from '~~/core/assessment'
 import { STANDARD } from '~~/core/catalogue'
 import { FLAG_IDS, QUESTIONS } from '~~/core/screening'
@@ -127,8 +127,13 @@ describe('placement', () => {
 })
 
 describe('the screening', () => {
+  beforeEach(() => localStorage.clear())
   const mounted = () =>
-    mount(ScreeningForm, { props: { start: null, catalogue: STANDARD, busy: false, problem: '', submitText: 'Send' } })
+    mount(ScreeningForm, {
+      props: {
+        start: null, draftKey: 'draft/screening', catalogue: STANDARD, busy: false, problem: '', submitText: 'Send',
+      },
+    })
   const answer = (wrapper: ReturnType<typeof mounted>, word: string, index: number) =>
     wrapper.find(`[aria-label="${word}: ${QUESTIONS[index]!.text}"]`).trigger('click')
 
@@ -138,6 +143,16 @@ describe('the screening', () => {
     await wrapper.find('form').trigger('submit')
     expect(wrapper.emitted('send')).toBeUndefined()
     expect(wrapper.find('[role=alert]').text()).toBe('Answer yes or no.')
+  })
+
+  it('that was left goes on where it was, or begins anew', async () => {
+    await answer(mounted(), 'yes', 2)
+    const back = mounted()
+    const yes = back.find(`[aria-label="yes: ${QUESTIONS[2]!.text}"]`)
+    expect(yes.attributes('aria-pressed')).toBe('true')
+    await back.findAll('button').find(b => b.text() === 'Start over')!.trigger('click')
+    expect(yes.attributes('aria-pressed')).toBe('false')
+    expect(mounted().text()).not.toContain('As you left it')
   })
 
   it('says at once to see a clinician, and keeps the yes when the rest is no', async () => {
@@ -154,7 +169,9 @@ describe('the screening', () => {
 
 describe('a brace check', () => {
   it('says what it lacks while it is filled in, and refuses a count that is none', async () => {
-    const wrapper = mount(BraceCheckForm, { props: { step: 2, today: '2026-03-04', busy: false } })
+    const wrapper = mount(BraceCheckForm, {
+      props: { step: 2, today: '2026-03-04', busy: false, draftKey: 'draft/check' },
+    })
     expect(wrapper.find('[role=status]').text()).toContain('No swell yet: front, left side, right side, back.')
     await wrapper.find('form').trigger('submit')
     expect(wrapper.emitted('check')).toBeUndefined()

@@ -6,12 +6,20 @@ withDefaults(defineProps<{ open: boolean, title: string, wide?: boolean, mustAns
   wide: false, mustAnswer: false,
 })
 const emit = defineEmits<{ close: [] }>()
+const panel = ref<{ $el: HTMLElement } | null>(null)
+/** What is typed on opening goes into the first field. */
+const firstField = {
+  get value() {
+    return panel.value?.$el.querySelector<HTMLElement>('input:not([type="hidden"]), textarea, select') ?? null
+  },
+}
 </script>
 
 <template>
   <Dialog
     :open="open"
     class="relative z-40"
+    :initial-focus="firstField as never"
     @close="emit('close')"
   >
     <div
@@ -20,27 +28,27 @@ const emit = defineEmits<{ close: [] }>()
     />
     <div class="fixed inset-0 overflow-y-auto p-4 flex justify-center items-start md:pt-[10vh]">
       <DialogPanel
-        class="bg-paper border-t-4 border-signal p-4 w-full shadow-xl"
+        ref="panel"
+        class="relative bg-paper border-t-4 border-signal p-4 w-full shadow-xl"
         :class="wide ? 'max-w-3xl' : 'max-w-lg'"
       >
-        <div class="flex justify-between items-start gap-4 mb-3">
-          <DialogTitle
-            as="h2"
-            class="text-[1.2rem]"
-          >
-            {{ title }}
-          </DialogTitle>
-          <button
-            v-if="!mustAnswer"
-            type="button"
-            class="btn btn-quiet min-h-0 px-1"
-            aria-label="Close"
-            @click="emit('close')"
-          >
-            ✕
-          </button>
-        </div>
+        <DialogTitle
+          as="h2"
+          class="text-[1.2rem] mb-3 mr-10 break-words"
+        >
+          {{ title }}
+        </DialogTitle>
         <slot />
+        <!-- Last, so that a dialog opens with the keyboard on its first field. -->
+        <button
+          v-if="!mustAnswer"
+          type="button"
+          class="btn btn-quiet min-h-0 px-1 absolute top-3.5 right-4"
+          aria-label="Close"
+          @click="emit('close')"
+        >
+          ✕
+        </button>
       </DialogPanel>
     </div>
   </Dialog>

@@ -7,10 +7,12 @@ import TextField from '~/components/common/TextField.vue'
 import { shortDay } from '~/composables/useWords'
 import { painText } from '~/composables/safetyWords'
 import type { PainInput } from '~~/shared/types'
+import { useDraft } from '~/composables/useDraft'
 
 /** Drills that hurt, where, and what a coach decides of each. */
 const props = defineProps<
   {
+    athleteId: string
     pain: readonly DrillPain[]
     catalogue: Catalogue
     editable: boolean
@@ -24,13 +26,14 @@ const asked = ref<{ readonly variationId: string, readonly verdict: PainVerdict 
 const reason = ref('')
 const lookedAtBy = ref('')
 const role = ref<ClearingRole>('physiotherapist')
+const draft = useDraft(`draft/pain/${props.athleteId}`, reactive({ asked, reason, lookedAtBy, role }))
 const ROLES = Object.entries(CLEARING_ROLES) as [ClearingRole, string][]
 const VERDICTS: readonly (readonly [PainVerdict, string])[] = [
   ['goOn', 'Go on with it'], ['leaveOut', 'Leave it out'], ['refer', 'Refer'],
 ]
 const locked = computed(() => props.pain.find(one => one.variationId === asked.value?.variationId)?.state === 'locked')
 // Read anew it is another list of the same: what is being typed stays.
-watch(() => JSON.stringify(props.pain), () => { asked.value = null })
+watch(() => JSON.stringify(props.pain), () => { draft.startOver() })
 
 function ask(variationId: string, verdict: PainVerdict): void {
   asked.value = { variationId, verdict }

@@ -99,7 +99,9 @@ describe('a decision on pain', () => {
     times: state === 'locked' ? 2 : 1, state,
   })
   const open = (state: 'waits' | 'locked') =>
-    mount(PainPanel, { props: { pain: [pain(state)], catalogue: STANDARD, editable: true, busy: false, fields: {} } })
+    mount(PainPanel, {
+      props: { athleteId: state, pain: [pain(state)], catalogue: STANDARD, editable: true, busy: false, fields: {} },
+    })
 
   it('asks who has looked where the drill is locked, and not to refer', async () => {
     const panel = open('locked')

@@ -3,9 +3,11 @@ import { ENTRY_KINDS } from '~~/core/season'
 import { entrySchema, fieldMessages } from '~~/shared/schemas'
 import FormField from '~/components/common/FormField.vue'
 import TextField from '~/components/common/TextField.vue'
+import DraftNote from '~/components/common/DraftNote.vue'
 import { ENTRY_NAME } from '~/composables/seasonWords'
 import { longDay } from '~/composables/useWords'
 import type { EntryInput } from '~~/shared/types'
+import { useDraft } from '~/composables/useDraft'
 
 /** One thing in the calendar: what, when, how much it matters, whether it comes every week. */
 const props = defineProps<
@@ -13,6 +15,7 @@ const props = defineProps<
 >()
 const emit = defineEmits<{ put: [entry: EntryInput], cancel: [], cancelDay: [day: string] }>()
 const draft = reactive({ ...props.entry, weekly: props.entry.weeklyUntil !== null })
+const kept = useDraft(`draft/entry/${props.isNew ? `new/${props.entry.day}` : props.entry.id}`, draft)
 const tried = ref(false)
 watch(() => draft.day, (day, was) => { if (draft.lastDay === was || draft.lastDay < day) draft.lastDay = day })
 
@@ -30,7 +33,9 @@ const made = computed((): EntryInput => {
 const problems = computed(() => (tried.value ? fieldMessages(entrySchema, made.value) ?? {} : {}))
 function submit(): void {
   tried.value = true
-  if (!fieldMessages(entrySchema, made.value)) emit('put', made.value)
+  if (fieldMessages(entrySchema, made.value)) return
+  kept.sent()
+  emit('put', made.value)
 }
 </script>
 
@@ -52,6 +57,10 @@ function submit(): void {
         {{ ENTRY_NAME[kind] }}
       </button>
     </div>
+    <DraftNote
+      :shown="kept.restored.value"
+      @start-over="kept.startOver"
+    />
     <TextField
       v-model="draft.name"
       label="Name"

@@ -59,7 +59,8 @@ const travel = computed(() =>
       :tabindex="0"
       :aria-label="`${flag.name}, importance ${flag.importance}, ${dayMonth(flag.day)}. Open`"
       @pointerdown="emit('grab', $event, flag.id)"
-      @keydown.enter="emit('open', flag.id)"
+      @keydown.enter.prevent="emit('open', flag.id)"
+      @keydown.space.prevent="emit('open', flag.id)"
     >
       <rect
         x="-6"

@@ -73,6 +73,7 @@ const TITLES = {
     <ShapeForm
       v-else-if="dialog?.kind === 'shape'"
       :shape="shape"
+      :draft-key="`draft/season/${shape.startsOn}`"
       @put="next => emit('shape', next)"
     />
     <ReadCalendarForm

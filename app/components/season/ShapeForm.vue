@@ -4,17 +4,20 @@ import type { SeasonPhaseId, SeasonShape, ShapePhase } from '~~/core/season'
 import { fieldMessages, seasonShapeSchema } from '~~/shared/schemas'
 import FormField from '~/components/common/FormField.vue'
 import TextField from '~/components/common/TextField.vue'
+import DraftNote from '~/components/common/DraftNote.vue'
 import { DAY_NAMES } from '~/composables/useWords'
+import { useDraft } from '~/composables/useDraft'
 
 /**
  * What a season is made of: its weeks, its training and hard days, its phases with their lengths, emphasis and gates.
  */
-const props = defineProps<{ shape: SeasonShape }>()
+const props = defineProps<{ shape: SeasonShape, draftKey: string }>()
 const emit = defineEmits<{ put: [shape: SeasonShape] }>()
 const draft = reactive({
   ...props.shape, weekdays: [...props.shape.weekdays], hardDays: [...props.shape.hardDays],
   phases: props.shape.phases.map(phase => ({ ...phase, gate: { ...phase.gate } })),
 })
+const kept = useDraft(props.draftKey, draft)
 const tried = ref(false)
 const CHOICES = PHASE_IDS.filter((id): id is SeasonPhaseId => id !== 'taper')
 
@@ -34,7 +37,9 @@ function addPhase(): void {
 }
 function submit(): void {
   tried.value = true
-  if (!fieldMessages(seasonShapeSchema, made())) emit('put', made())
+  if (fieldMessages(seasonShapeSchema, made())) return
+  kept.sent()
+  emit('put', made())
 }
 const number = (event: Event): number | null =>
   ((event.target as HTMLInputElement).value === '' ? null : Number((event.target as HTMLInputElement).value))
@@ -46,6 +51,10 @@ const number = (event: Event): number | null =>
     novalidate
     @submit.prevent="submit"
   >
+    <DraftNote
+      :shown="kept.restored.value"
+      @start-over="kept.startOver"
+    />
     <div class="grid sm:grid-cols-3 gap-3">
       <TextField
         v-model="draft.startsOn"

@@ -171,7 +171,7 @@ describe('the season on the screen', () => {
   })
 
   it('a shape is checked phase by phase', async () => {
-    const form = mount(ShapeForm, { props: { shape } })
+    const form = mount(ShapeForm, { props: { shape, draftKey: 'draft/season' } })
     await form.get('[aria-label="Most weeks of phase 1"]').setValue(2)
     await form.get('form').trigger('submit')
     expect([form.emitted('put'), form.text()]).toEqual([

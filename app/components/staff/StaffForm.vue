@@ -3,6 +3,8 @@ import { ROLES, type Group, type StaffMember } from '~~/shared/types'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
+import DraftNote from '~/components/common/DraftNote.vue'
+import { useDraft } from '~/composables/useDraft'
 
 export interface StaffWords {
   readonly name: string
@@ -29,6 +31,7 @@ const email = ref(props.member?.email ?? '')
 const role = ref<StaffWords['role']>((props.member?.role ?? 'coach') as StaffWords['role'])
 const groupIds = ref<readonly string[]>(props.member?.groupIds ?? [])
 const closed = ref(props.member?.state === 'closed')
+const draft = useDraft(`draft/staff/${props.member?.id ?? 'new'}`, reactive({ name, email, role, groupIds, closed }))
 
 const CHOICES = (['headCoach', 'coach', 'assistant'] as const).map(key => [key, ROLES[key]] as const)
 const SIGHT = {
@@ -49,6 +52,10 @@ function toggle(id: string): void {
     novalidate
     @submit.prevent="busy || emit('save', { name: name.trim(), email: email.trim(), role, groupIds, closed })"
   >
+    <DraftNote
+      :shown="draft.restored.value"
+      @start-over="draft.startOver"
+    />
     <template v-if="!member">
       <TextField
         v-model="name"

@@ -3,11 +3,14 @@ import { formatDose } from '~~/core/dose'
 import { liftFacts, pasteRoutine, type WeekPlan } from '~~/core/programme'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { DAY_NAMES_LONG } from '~/composables/useWords'
+import DraftNote from '~/components/common/DraftNote.vue'
+import { useDraft } from '~/composables/useDraft'
 
 /** A routine as it was typed elsewhere, read line by line before anything of it is taken. */
 const emit = defineEmits<{ put: [plan: WeekPlan] }>()
 
 const text = ref('')
+const draft = useDraft('draft/routine', reactive({ text }))
 const catalogue = useCatalogue()
 const read = computed(() => pasteRoutine(text.value, catalogue.value))
 const count = computed(() => read.value.plan.sessions.reduce((sum, s) => sum + s.lifts.length + s.items.length, 0))
@@ -30,6 +33,10 @@ const drillText = (variationId: string, dose: Parameters<typeof formatDose>[0]):
       v-model="text"
       class="field w-full h-40 figure"
       placeholder="Mon 60 min&#10;Back squat 4x5 @ 80 %&#10;Side plank 3 x 20 s&#10;Thu&#10;Suitcase carry 3 x 20 m"
+    />
+    <DraftNote
+      :shown="draft.restored.value"
+      @start-over="draft.startOver"
     />
     <div
       v-if="read.plan.sessions.length > 0"
@@ -64,7 +71,7 @@ const drillText = (variationId: string, dose: Parameters<typeof formatDose>[0]):
       type="button"
       class="btn btn-main mt-3"
       :disabled="count === 0"
-      @click="emit('put', read.plan)"
+      @click="draft.sent(); emit('put', read.plan)"
     >
       {{ label }}
     </button>

@@ -6,6 +6,7 @@ import OwnTestForm from '~/components/assessment/OwnTestForm.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import { useSessionStore } from '~/stores/session'
+import { forget } from '~/device/kept'
 import { useTestsStore } from '~/stores/tests'
 import { useMay } from '~/composables/useMay'
 
@@ -38,6 +39,7 @@ async function save(test: OwnTest): Promise<void> {
   const { tests } = store.stored
   try {
     await store.save(editing.value === 'new' ? [...tests, test] : tests.map(t => (t.id === test.id ? test : t)))
+    forget(`draft/own-test/${editing.value === 'new' ? 'new' : test.id}`)
     editing.value = null
   }
   catch (error) {

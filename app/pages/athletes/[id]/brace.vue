@@ -11,6 +11,7 @@ import BraceTrainer from '~/components/assessment/BraceTrainer.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 import { ageBand } from '~~/core/rules'
+import { forget } from '~/device/kept'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
@@ -36,11 +37,18 @@ const marchWeeks = computed(() => {
 })
 
 const { busy, problem, attempt } = useAttempt()
-const saveCourse = (course: Parameters<typeof store.setCourse>[1]) => attempt(() => store.setCourse(id.value, course))
+const saveCourse = (course: Parameters<typeof store.setCourse>[1]) => attempt(async () => {
+  await store.setCourse(id.value, course)
+  forget(`draft/brace-course/${id.value}`)
+})
 const said = ref('')
+/** A check that is stored begins the next one anew. */
+const checkKey = computed(() => `draft/brace-check/${id.value}/${step.value}/${checks.value.length}`)
 async function check(input: BraceCheckInput): Promise<void> {
   said.value = ''
+  const key = checkKey.value
   if (!await attempt(() => store.checkBrace(id.value, input))) return
+  forget(key)
   said.value = braceLacks(input).length === 0 ? `Step ${input.step} passed.` : `Stored: step ${input.step} not yet.`
   chosen.value = null
 }
@@ -137,6 +145,7 @@ const swellText = (
           :today="today"
           :editable="editable"
           :busy="busy"
+          :draft-key="`draft/brace-course/${id}`"
           @save="saveCourse"
         />
       </div>
@@ -164,9 +173,11 @@ const swellText = (
             Check
           </h3>
           <BraceCheckForm
+            :key="checkKey"
             :step="step"
             :today="session.me.today"
             :busy="busy"
+            :draft-key="checkKey"
             @check="check"
           />
           <p

@@ -203,6 +203,8 @@ const goal = computed(() => {
             </section>
             <PainPanel
               v-if="athlete.health.pain.length > 0"
+              :key="athlete.id"
+              :athlete-id="athlete.id"
               :pain="athlete.health.pain"
               :catalogue="catalogue"
               :editable="editable"

@@ -7,6 +7,7 @@ import ClearanceList from '~/components/assessment/ClearanceList.vue'
 import ScreeningForm from '~/components/assessment/ScreeningForm.vue'
 import ScreeningConflict from '~/components/safety/ScreeningConflict.vue'
 import { clearedReds } from '~/composables/clearedReds'
+import { forget } from '~/device/kept'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
@@ -31,10 +32,13 @@ const met = shallowRef<
     }
   } | null
 >(null)
+const draftKey = computed(() => `draft/screening/${id.value}/${store.found!.healthVersion}`)
 const answer = (answers: Answers, version = store.found!.healthVersion) =>
   tell(async () => {
+    const key = draftKey.value
     try {
       await store.answer(id.value, version, answers)
+      forget(key)
       met.value = null
       typed.value = false
     }
@@ -101,6 +105,7 @@ const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, k
           :key="`${id}/${store.athlete!.version}`"
           :start="store.found!.answers ?? (store.athlete!.flags.length > 0
             ? Object.fromEntries(store.athlete!.flags.map(flag => [flag, true])) : null)"
+          :draft-key="draftKey"
           :cleared="cleared"
           :catalogue="catalogue"
           :busy="busy"
@@ -119,6 +124,7 @@ const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, k
         <ClearanceList
           v-if="editable"
           class="panel"
+          :athlete-id="id"
           :flags="store.athlete!.flags"
           :clearances="store.athlete!.clearances"
           :today="session.me.today"
