@@ -27,7 +27,7 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
     await page.getByRole('button', { name: 'Add athlete' }).click()
     await expect(page.getByText('Height must be a number.')).toBeVisible()
     await expect(page.getByText('Body mass must be 25 kg (55 lb) or more.')).toBeVisible()
-    await expect(page.getByText('4 fields need another look.')).toBeVisible()
+    await expect(page.getByText('8 fields need another look.')).toBeVisible()
     await expect(page.getByLabel('Name', { exact: true })).toHaveValue(NAME)
     await expectAccessible(page)
     await page.getByLabel('Height, cm').fill('172')
@@ -37,6 +37,9 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
     // In no squad: its season would leave some days light or free, and which ones depends on the day of the test.
     for (const day of ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'])
       await page.getByLabel(day, { exact: true }).fill('60')
+    await page.getByLabel('Sport profile').selectOption('general')
+    await page.getByLabel('Sex for body scaling').selectOption('female')
+    await page.getByRole('button', { name: 'What the gym has' }).click()
     await page.getByLabel('Brace step reached').selectOption('7')
     await page.getByLabel('Weak link').selectOption('antiRotation')
     await page.getByLabel('Weaker side').selectOption('left')

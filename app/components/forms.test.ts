@@ -23,7 +23,7 @@ async function form(
   const groups = [{ id: '00000000-0000-4000-8000-000000000001', name: 'Squad' }]
   const wrapper = mount(AthleteForm, {
     attachTo: document.body,
-    props: { start, groups, units, busy: false, serverFields: {}, submitText: 'Save' },
+    props: { start, groups, gym: ['band', 'bench'], units, busy: false, serverFields: {}, submitText: 'Save' },
   })
   const submit = async (): Promise<void> => {
     await wrapper.trigger('submit')
@@ -38,6 +38,18 @@ async function form(
 }
 
 describe('the athlete form', () => {
+  it('takes sex, sport, days and equipment of nobody for granted', async () => {
+    const { wrapper, submit } = await form(blankAthlete())
+    await submit()
+    for (const field of ['sport', 'sex']) expect(wrapper.find(`#${field}`).attributes('aria-invalid')).toBe('true')
+    expect(wrapper.text()).toContain('On which days')
+    expect(wrapper.text()).toContain('The bare floor is an answer too')
+    await wrapper.findAll('button').find(b => b.text() === 'What the gym has')!.trigger('click')
+    expect(wrapper.findAll('[aria-pressed="true"]').length).toBe(2)
+    await submit()
+    expect(wrapper.text()).not.toContain('The bare floor is an answer too')
+  })
+
   it('hands back exactly the athlete it was given', async () => {
     const given = { ...someone, groupIds: [], weakSide: someone.weakLink ? someone.weakSide : null }
     const { wrapper, submit } = await form(given)
@@ -56,7 +68,7 @@ describe('the athlete form', () => {
   })
 
   it('loses nothing and names every field when most is missing', async () => {
-    const { wrapper, submit } = await form(blankAthlete([]))
+    const { wrapper, submit } = await form(blankAthlete())
     await wrapper.find('#goal').setValue('Stand tall')
     await wrapper.find('#minutes-1').setValue('lots')
     await submit()
@@ -123,6 +135,7 @@ describe('lists', () => {
     })
     const run: PlanRun = {
       id: 'r', startsOn: '2026-03-02', weeks: 1, askedBy: 'x', askedAt: '2026-03-01T10:00:00.000Z', cancelled: false,
+      sessions: [],
       lines: [
         line('a', 'Anna', {}),
         line('b', 'Berit', { outcome: 'refused', proof: null, notes: ['Refer.'] }),

@@ -62,7 +62,8 @@ describe('the strip', () => {
 describe('the roster filter', () => {
   const row = (name: string, archived = false): RosterRow => ({
     athlete: {
-      ...blankAthlete([]), id: name, name, version: 1, archived, clearances: [], health: NO_HEALTH, screenedOn: null,
+      ...blankAthlete(), sport: 'general' as const,
+      id: name, name, version: 1, archived, clearances: [], health: NO_HEALTH, screenedOn: null,
       accountEmail: null, accountState: 'none' as const, changedBy: null, position: 'setter',
     },
     marks: [], nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false,

@@ -1,7 +1,7 @@
 import { BREAK_POINTS, testFacts, type BreakPoint, type TestId, type Tests } from '~~/core/assessment'
 import { isTrainingDay } from '~~/core/calendar'
 import type { Side } from '~~/core/dose'
-import { SPORT_PROFILES, type SportProfileId } from '~~/core/programme'
+import { SPORT_PROFILES } from '~~/core/programme'
 import type { Athlete, AthleteInput, Group, StoredTrial, TrialInput } from '~~/shared/types'
 import { numberIn, oneOfWords, type ImportField } from './tableImport'
 
@@ -143,8 +143,7 @@ export function rosterFields(groups: readonly Group[], athletes: readonly Athlet
       read: text => (text === '' ? { value: 0 } : inRange('Training age', 0, 60)(text)),
     },
     {
-      key: 'sport', label: 'Sport profile', also: ['sport'], required: false,
-      read: text => (text === '' ? { value: 'general' satisfies SportProfileId } : sport(text)),
+      key: 'sport', label: 'Sport profile', also: ['sport'], required: true, read: sport,
     },
     { key: 'position', label: 'Position', also: [], required: false, read: words(60) },
     { key: 'goal', label: 'Goal', also: [], required: false, read: words(200) },

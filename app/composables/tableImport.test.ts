@@ -108,14 +108,16 @@ describe('rows of the roster', () => {
     expect(rows.filter(r => r.row === null)).toEqual([])
     for (const [i, { row }] of rows.entries()) {
       expect(athletes[i]).toMatchObject(row!)
-      expect(fieldMessages(athleteSchema, { ...blankAthlete([]), ...row! })).toBeNull()
+      expect(fieldMessages(athleteSchema, { ...blankAthlete(), ...row! })).toBeNull()
     }
     expect(JSON.stringify(athletes.map(withoutHealth))).not.toMatch(/flags|clearances/)
   })
 
   it('know who is there already', () => {
     const own = rosterFields(groups, athletes)
-    const table = { 'Name': athletes[0]!.name, 'Sex': 'f', 'Height': '170', 'Weight': '65', 'Born': '2001' }
+    const table = {
+      'Name': athletes[0]!.name, 'Sport': 'general', 'Sex': 'f', 'Height': '170', 'Weight': '65', 'Born': '2001',
+    }
     const [row] = readRows(([table]), own, matchColumns(Object.keys(table), own, {}))
     expect(row!.problems).toEqual({ name: 'Already on the roster.' })
   })

@@ -9,18 +9,28 @@ interface FormDraft {
   readonly version: number
   readonly start: AthleteInput
   readonly words: AthleteInput
-  readonly typed: { height: string, mass: string, birthYear: string, trainingAge: string, minutes: string[] }
-}
-
-/** An athlete as nobody has described them yet. */
-export function blankAthlete(equipment: AthleteInput['equipment']): AthleteInput {
-  return {
-    name: '', goal: '', goalVariationId: null, goalLift: null, sport: 'general', position: '', sex: 'female',
-    heightCm: NaN, massKg: NaN, birthYear: NaN, trainingAgeYears: NaN, equipment,
-    available: [0, 2, 4].map(day => ({ day, minutes: 60 })), flags: [], braceStep: 1, rungs: {}, weakLink: null,
-    weakSide: null, groupIds: [],
+  readonly typed: {
+    height: string
+    mass: string
+    birthYear: string
+    trainingAge: string
+    minutes: string[]
+    equipmentSaid?: boolean
   }
 }
+
+/** An athlete as nobody has described them yet: sport, sex, days and equipment are asked, not taken for granted. */
+export function blankAthlete(): AthleteInput {
+  return {
+    name: '', goal: '', goalVariationId: null, goalLift: null, sport: '' as AthleteInput['sport'], position: '',
+    sex: '' as AthleteInput['sex'], heightCm: NaN, massKg: NaN, birthYear: NaN, trainingAgeYears: NaN, equipment: [],
+    available: [], flags: [], braceStep: 1, rungs: {}, weakLink: null, weakSide: null, groupIds: [],
+  }
+}
+
+/** The list with the item, or without it where it was there. */
+export const toggled = <T>(list: readonly T[], item: T): T[] =>
+  (list.includes(item) ? list.filter(one => one !== item) : [...list, item])
 
 const text = (value: number): string => (Number.isNaN(value) ? '' : String(value))
 const number = (typed: string): number => (typed.trim() === '' ? NaN : Number(typed.trim().replace(',', '.')))
@@ -40,6 +50,8 @@ export function useAthleteForm(from: AthleteInput, units: Units, draftKey: strin
     birthYear: text(start.birthYear),
     trainingAge: text(start.trainingAgeYears),
     minutes: Array.from({ length: 7 }, (_, day) => text(start.available.find(a => a.day === day)?.minutes ?? NaN)),
+    // "Nothing" is an answer only once it was given.
+    equipmentSaid: start.name !== '' || start.equipment.length > 0,
   })
   const catalogue = useCatalogue()
   const base = { version: draft?.version ?? fromVersion, start }
@@ -62,7 +74,21 @@ export function useAthleteForm(from: AthleteInput, units: Units, draftKey: strin
   /** Checks everything once, with the schema the server uses; loaded only where a form is. */
   async function check(): Promise<boolean> {
     const { athleteSchema, fieldMessages } = await import('~~/shared/schemas')
-    problems.value = byField(fieldMessages(athleteSchema, value.value) ?? {})
+    problems.value = { ...unsaid(), ...byField(fieldMessages(athleteSchema, value.value) ?? {}) }
+    return Object.keys(problems.value).length === 0
+  }
+
+  /** What no schema can miss: an empty list is an answer only where it was given. */
+  const unsaid = (): Record<string, string> => ({
+    ...(value.value.available.length === 0 ? { available: 'On which days, and for how long?' } : {}),
+    ...(typed.equipmentSaid === false ? { equipment: 'With what? The bare floor is an answer too.' } : {}),
+  })
+
+  /** Checks days and equipment alone. */
+  function checkDays(): boolean {
+    const good = ({ minutes }: Availability): boolean => Number.isInteger(minutes) && minutes >= 5 && minutes <= 240
+    const odd = !value.value.available.every(good)
+    problems.value = { ...(odd ? { available: 'Minutes go from 5 to 240.' } : {}), ...unsaid() }
     return Object.keys(problems.value).length === 0
   }
 
@@ -96,5 +122,7 @@ export function useAthleteForm(from: AthleteInput, units: Units, draftKey: strin
     if (draftKey) forget(draftKey)
   }
 
-  return { base, restored, startOver, words, typed, value, problems, unit, check, showServer }
+  return { base, restored, startOver, words, typed, value, problems, unit, check, checkDays, showServer }
 }
+
+export type AthleteFormState = ReturnType<typeof useAthleteForm>

@@ -19,7 +19,7 @@ export function useAthleteRoom(
   const id = computed(() => String(route.params.id))
   const { plan: editable } = useMay()
   async function load(): Promise<void> {
-    roster.lastAthleteId = id.value
+    roster.opened(id.value)
     await Promise.all([store.load(id.value), alsoLoad(id.value, session.me!.today)])
   }
   watch(id, load, { immediate: import.meta.client })

@@ -25,6 +25,7 @@ const closed = computed(() => (route.meta.only && session.me && !may[route.meta.
 const catalogue = useCatalogue()
 onMounted(() => {
   if (!session.me) return
+  roster.resume()
   if (drills.state === 'idle') void drills.load()
   if (tests.state === 'idle') void tests.load()
 })

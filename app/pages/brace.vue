@@ -39,7 +39,7 @@ const weeks = computed(() => {
 </script>
 
 <template>
-  <div class="max-w-md mx-auto p-4 text-[1.05rem]">
+  <div class="floor-page max-w-md mx-auto p-4 text-[1.05rem]">
     <p class="mb-2">
       <NuxtLink
         to="/today"

@@ -2,7 +2,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { v7 as newKey } from 'uuid'
-import { addDays, mondayOf } from '~~/core/calendar'
+import { addDays, isTrainingDay, mondayOf } from '~~/core/calendar'
 import type { WeekPlan } from '~~/core/programme'
 import { redFlags } from '~~/core/screening'
 import { messageOf } from '~~/shared/errors'
@@ -11,6 +11,7 @@ import StatePanel from '~/components/common/StatePanel.vue'
 import LiftDays from '~/components/week/LiftDays.vue'
 import RunReview from '~/components/week/RunReview.vue'
 import { useAttempt } from '~/composables/useAttempt'
+import { useDraft } from '~/composables/useDraft'
 import { useSingleKeys } from '~/composables/useSingleKeys'
 import { weekSpan } from '~/composables/useWords'
 import { useRosterStore } from '~/stores/roster'
@@ -30,12 +31,19 @@ const roster = useRosterStore()
 const store = useSquadWeekStore()
 const { rows, groups } = storeToRefs(roster)
 
-const startsOn = ref(addDays(mondayOf(session.me!.today), 7))
+const asked = String(route.query.start ?? '')
+const startsOn = ref(isTrainingDay(asked) ? mondayOf(asked) : addDays(mondayOf(session.me!.today), 7))
 const weeks = ref(1)
 const selected = ref<ReadonlySet<string>>(new Set(String(route.query.ids ?? '').split(',').filter(Boolean)))
 /** The lifts of the squad's last planned week are the likeliest start; two plain days otherwise. */
 const plan = shallowRef<WeekPlan>({ sessions: [] })
 const replace = ref(false)
+/** Lift days that were typed and not proposed with yet are there again when the page is. */
+const draft = useDraft('draft/squad-week', reactive({ plan, weeks, replace }))
+// The address brings selection and week back, on any device.
+watch([selected, startsOn], () => router.replace({
+  query: { ...route.query, ids: [...selected.value].join(','), start: startsOn.value },
+}))
 const { busy, problem, attempt } = useAttempt()
 /** What the page reads by itself: a click meanwhile is not lost to it. */
 const opening = useAttempt()
@@ -45,9 +53,19 @@ onMounted(async () => {
   await roster.load()
   await opening.attempt(async () => {
     await store.loadLatest()
-    if (route.query.run) await store.open(String(route.query.run))
+    if (route.query.run) await show(String(route.query.run))
   })
 })
+
+/** A run, with what it was asked for. */
+async function show(id: string): Promise<void> {
+  await store.open(id)
+  const run = store.run!
+  selected.value = new Set(run.lines.map(line => line.athleteId))
+  startsOn.value = run.startsOn
+  weeks.value = run.weeks
+  if (run.sessions.length > 0) plan.value = { sessions: run.sessions }
+}
 
 const chosen = computed(() => rows.value.filter(row => selected.value.has(row.athlete.id)))
 const referred = computed(() => chosen.value.filter(row => redFlags(row.marks).length > 0))
@@ -70,12 +88,13 @@ const propose = () =>
       id, athleteIds: [...selected.value], startsOn: startsOn.value, weeks: weeks.value, sessions: plan.value.sessions,
       replace: replace.value,
     })
+    draft.sent()
     // The run outlives the page: its address brings it back.
     await router.replace({ query: { ...route.query, run: id } })
   })
 const openRun = (id: string) =>
   attempt(async () => {
-    await store.open(id)
+    await show(id)
     await router.replace({ query: { ...route.query, run: id } })
   })
 useSingleKeys([{

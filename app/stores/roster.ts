@@ -5,7 +5,10 @@ import { storedFirst } from '~~/shared/errors'
 import * as assessment from '~/api/assessment'
 import * as athletes from '~/api/athletes'
 import * as people from '~/api/people'
+import { forget, keep, kept } from '~/device/kept'
 import { reading } from './reading'
+
+const LAST = 'last-athlete'
 
 /** The squad as it was last read. */
 export const useRosterStore = defineStore('roster', () => {
@@ -14,6 +17,15 @@ export const useRosterStore = defineStore('roster', () => {
   const { state, problem, read, again } = reading()
   /** Whose pages were open last: the rail leads back to them. */
   const lastAthleteId = ref<string | null>(null)
+  /** Remembers whose page is open, on this device over reloads. */
+  function opened(athleteId: string): void {
+    lastAthleteId.value = athleteId
+    keep(LAST, athleteId)
+  }
+  /** Goes on with whoever was last here. */
+  function resume(): void {
+    lastAthleteId.value ??= kept<string>(LAST)
+  }
 
   const load = (): Promise<void> => read(async () => {
     ;[rows.value, groups.value] = await Promise.all([athletes.fetchRoster(), people.fetchGroups()])
@@ -48,7 +60,9 @@ export const useRosterStore = defineStore('roster', () => {
   async function erase(athlete: Athlete, typed: string): Promise<void> {
     await athletes.eraseAthlete(athlete, typed)
     rows.value = rows.value.filter(row => row.athlete.id !== athlete.id)
-    if (lastAthleteId.value === athlete.id) lastAthleteId.value = null
+    if (lastAthleteId.value !== athlete.id) return
+    lastAthleteId.value = null
+    forget(LAST)
   }
 
   async function addGroup(group: Group): Promise<void> {
@@ -56,7 +70,8 @@ export const useRosterStore = defineStore('roster', () => {
   }
 
   return {
-    rows, groups, state, problem, again, lastAthleteId, placeOn, load, add, save, archive, invite, erase, addGroup,
+    rows, groups, state, problem, again, lastAthleteId, opened, resume, placeOn,
+    load, add, save, archive, invite, erase, addGroup,
     exportOf: athletes.exportAthlete, importAll: athletes.importAthletes,
   }
 })

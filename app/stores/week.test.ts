@@ -53,6 +53,36 @@ async function opened() {
 }
 const settle = (): Promise<unknown> => vi.advanceTimersByTimeAsync(600)
 
+const drill = (id: string) => ({ ...item, id })
+const weekWith = (...ids: string[]): WeekPlan => ({
+  sessions: [{ id: 's', day: 0, minutes: 60, lifts: [], items: ids.map(drill) }],
+})
+
+describe('one drill that is refused', () => {
+  it('is named and kept in sight, and the rest of the week is stored without it', async () => {
+    stored = weekOf(1, weekWith('a'))
+    const usual = api.saveWeek.getMockImplementation()!
+    api.saveWeek.mockImplementation((athlete, start, label, version, plan) =>
+      (plan.sessions[0]!.items.some(i => i.id === 'bad')
+        ? Promise.reject(new AppError('badInput', 'Side plank cannot be given.', { 's.bad': 'Wrist.' }))
+        : usual(athlete, start, label, version, plan)))
+    const store = await opened()
+    store.change(weekWith('a', 'bad', 'b'))
+    await settle()
+    await settle()
+    expect(stored.plan).toEqual(weekWith('a', 'b'))
+    expect(store.plan).toEqual(weekWith('a', 'bad', 'b'))
+    expect([store.saving, store.problem]).toEqual([
+      'refused', 'Side plank cannot be given. The rest of the week is stored.',
+    ])
+    expect(await store.assign()).toBe(false)
+    store.change(weekWith('a', 'b', 'c'))
+    await settle()
+    expect([store.saving, store.problem]).toEqual(['stored', ''])
+    expect(stored.plan).toEqual(weekWith('a', 'b', 'c'))
+  })
+})
+
 describe('a week while it is edited', () => {
   it('stores what changed and says so', async () => {
     const store = await opened()

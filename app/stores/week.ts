@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { same, type Choices } from '~~/core/merge'
 import type { PlanningRules } from '~~/core/policy'
-import { mergeWeeks, type WeekChoice, type WeekPlan } from '~~/core/programme'
+import { mergeWeeks, withoutRefused, type TrunkItem, type WeekChoice, type WeekPlan } from '~~/core/programme'
 import { AppError, messageOf, storedFirst } from '~~/shared/errors'
 import type { Applied, PlannedAnswer, TrainingWeek, WeekReview, WeekSheet } from '~~/shared/types'
 import { forget, keep, kept } from '~/device/kept'
@@ -47,6 +47,8 @@ export const useWeekStore = defineStore('week', () => {
   const problem = ref('')
   const storedAt = ref<Date | null>(null)
   const meeting = shallowRef<Meeting | null>(null)
+  /** Drills that would not be stored as they stand: the rest of the week is stored without them. */
+  const refused = shallowRef<readonly TrunkItem[]>([])
   /** What is to be known before the week is assigned, in sentences; empty: nothing was asked. */
   const missing = shallowRef<Readonly<Record<string, string>>>({})
   /** What another coach changed and was taken in without a question. */
@@ -73,6 +75,7 @@ export const useWeekStore = defineStore('week', () => {
     storedAt.value = null
     problem.value = ''
     meeting.value = null
+    refused.value = []
     news.value = null
     missing.value = {}
     resume(kept<Draft>(draftKey(fresh.week)), fresh.week)
@@ -181,11 +184,12 @@ export const useWeekStore = defineStore('week', () => {
     const now = week.value
     if (!now || state.value === 'choose') return
     if (inFlight && !writes.isWaiting(weeks.weekKey(now.athleteId, now.startsOn))) return inFlight.then(() => save())
-    if (same(plan.value, now.plan) && now.version > 0) {
-      state.value = 'stored'
+    const sent = withoutRefused(plan.value, refused.value, now.plan)
+    if (same(sent, now.plan) && now.version > 0) {
+      state.value = same(plan.value, sent) ? 'stored' : 'refused'
       return
     }
-    const mine = send(now, plan.value)
+    const mine = send(now, sent)
     inFlight = mine
     await mine
     if (inFlight === mine) inFlight = null
@@ -199,8 +203,9 @@ export const useWeekStore = defineStore('week', () => {
       if (!stored || !isShown()) return
       keepStored(stored)
       storedAt.value = new Date()
-      problem.value = ''
-      state.value = same(plan.value, stored.plan) ? 'stored' : 'waiting'
+      const rest = withoutRefused(plan.value, refused.value, stored.plan)
+      if (same(plan.value, rest)) problem.value = ''
+      state.value = !same(rest, stored.plan) ? 'waiting' : same(plan.value, rest) ? 'stored' : 'refused'
       keepDraft()
       if (state.value === 'waiting') scheduleSave()
     }
@@ -210,7 +215,18 @@ export const useWeekStore = defineStore('week', () => {
       if (current) return meet(current)
       problem.value = messageOf(error)
       state.value = 'refused'
+      if (error instanceof AppError) leaveOut(error.fields ?? {}, sent)
     }
+  }
+
+  /** Leaves out what was refused by name, and stores the rest; why it may not be is read anew with the athlete. */
+  function leaveOut(fields: Readonly<Record<string, string>>, sent: WeekPlan): void {
+    const named = sent.sessions.flatMap(({ id, items }) => items.filter(item => `${id}.${item.id}` in fields))
+    if (named.length === 0) return
+    refused.value = [...refused.value, ...named]
+    problem.value = `${problem.value} The rest of the week is stored.`
+    void refreshAthlete()
+    scheduleSave()
   }
 
   /** Another write came first: what does not clash is taken in, what does waits for a choice. */

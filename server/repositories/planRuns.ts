@@ -76,7 +76,7 @@ export async function runById(tx: Tx, organisationId: string, id: string): Promi
 
 const toRun = (row: RunRow, lines: readonly LineRow[]): PlanRun => ({
   id: row.id, startsOn: row.starts_on, weeks: row.weeks, askedBy: row.asked_by_name,
-  askedAt: row.asked_at.toISOString(), cancelled: row.cancelled,
+  askedAt: row.asked_at.toISOString(), cancelled: row.cancelled, sessions: row.request.sessions,
   lines: lines.map((line): PlanRunLine => ({
     athleteId: line.athlete_id, athleteName: line.athlete_name, state: line.state, attempts: line.attempts,
     problem: line.problem, weeks: line.weeks,

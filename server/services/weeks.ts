@@ -61,7 +61,7 @@ export function emptyPlan(athlete: Athlete): WeekPlan {
  * Refuses a plan that holds a drill this athlete must not be given; the coach's other choices stand.
  *
  * @param stored what is stored already: a drill in it that was stopped since may stay where it is, marked, so
- that the rest can be changed
+ *   that the rest can be changed
  */
 export function refuseForbidden(plan: WeekPlan, context: PlanningContext, stored: WeekPlan | null = null): void {
   const blocking = weekConflicts(plan, context).filter(conflict =>

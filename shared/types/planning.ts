@@ -65,6 +65,8 @@ export interface PlanRun {
   readonly askedBy: string
   readonly askedAt: string
   readonly cancelled: boolean
+  /** The lift days it was asked with. */
+  readonly sessions: readonly PlannedSession[]
   readonly lines: readonly PlanRunLine[]
 }
 

@@ -53,14 +53,17 @@ const WORD = computed(
 </script>
 
 <template>
-  <div :class="floor ? 'text-center' : ''">
+  <div :class="floor ? 'floor-set text-center' : ''">
     <p>{{ facts.teach }}</p>
     <p v-if="step > 1 && step < 7">
       <b>“{{ cueNow.words }}”</b>
     </p>
-    <template v-if="parts.length > 0">
+    <div
+      v-if="parts.length > 0"
+      class="floor-act"
+    >
       <p
-        class="figure font-bold leading-none my-3"
+        class="floor-face figure font-bold leading-none my-3"
         :class="floor ? 'text-[5rem]' : 'text-[2.6rem]'"
         role="timer"
       >
@@ -92,8 +95,11 @@ const WORD = computed(
       >
         {{ running ? 'Stop' : elapsedS > 0 ? 'Once more' : 'Begin' }}
       </button>
-    </template>
-    <template v-else>
+    </div>
+    <div
+      v-else
+      class="floor-act"
+    >
       <p class="figure my-2">
         <b class="text-[2rem]">{{ taps }}</b> of {{ goal }} {{ WORD }}
       </p>
@@ -112,7 +118,7 @@ const WORD = computed(
       >
         from the start
       </button>
-    </template>
+    </div>
     <p class="text-quiet mt-2">
       {{ facts.passes }} Used when needed, not all day. Stop when it hurts or makes you dizzy.
     </p>

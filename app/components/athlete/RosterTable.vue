@@ -74,7 +74,7 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
           <td class="p-1.5">
             <NuxtLink
               :to="`/athletes/${row.athlete.id}`"
-              class="font-semibold underline-offset-2 hover:underline"
+              class="name inline-block max-w-[22rem] font-semibold underline-offset-2 hover:underline"
             >{{ row.athlete.name }}</NuxtLink>
             <span class="text-quiet block text-[0.9em]">
               {{ SPORT_PROFILES[row.athlete.sport].name }}<template

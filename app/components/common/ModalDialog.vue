@@ -8,18 +8,17 @@ withDefaults(defineProps<{ open: boolean, title: string, wide?: boolean, mustAns
 const emit = defineEmits<{ close: [] }>()
 const panel = ref<{ $el: HTMLElement } | null>(null)
 /** What is typed on opening goes into the first field. */
-const firstField = {
-  get value() {
-    return panel.value?.$el.querySelector<HTMLElement>('input:not([type="hidden"]), textarea, select') ?? null
-  },
-}
+const firstField = shallowRef<HTMLElement | null>(null)
+watch(panel, (shown) => {
+  firstField.value = shown?.$el.querySelector<HTMLElement>('input:not([type="hidden"]), textarea, select') ?? null
+}, { flush: 'post' })
 </script>
 
 <template>
   <Dialog
     :open="open"
     class="relative z-40"
-    :initial-focus="firstField as never"
+    :initial-focus="firstField"
     @close="emit('close')"
   >
     <div

@@ -3,7 +3,16 @@ import FormField from './FormField.vue'
 
 /** One choice of a list, with label and hint. */
 defineProps<
-  { label: string, name: string, options: readonly (readonly [T, string])[], hint?: string, disabled?: boolean }
+  {
+    label: string
+    name: string
+    options: readonly (readonly [T, string])[]
+    hint?: string
+    disabled?: boolean
+    /** What stands there while nothing is chosen: the choice is asked. */
+    unchosen?: string
+    problem?: string
+  }
 >()
 const chosen = defineModel<T>({ required: true })
 </script>
@@ -14,6 +23,7 @@ const chosen = defineModel<T>({ required: true })
     :label="label"
     :name="name"
     :hint="hint"
+    :problem="problem"
   >
     <select
       :id="id"
@@ -21,7 +31,15 @@ const chosen = defineModel<T>({ required: true })
       class="field"
       :disabled="disabled"
       :aria-describedby="describedBy"
+      :aria-invalid="problem ? 'true' : undefined"
     >
+      <option
+        v-if="unchosen"
+        value=""
+        disabled
+      >
+        {{ unchosen }}
+      </option>
       <option
         v-for="[value, text] in options"
         :key="String(value)"

@@ -23,6 +23,10 @@ const emit = defineEmits<{ retry: [] }>()
       >
         Try again
       </button>
+      <NuxtLink
+        to="/"
+        class="ml-3 underline underline-offset-2"
+      >To the first page</NuxtLink>
     </template>
     <template v-else>
       <p>{{ text }}</p>

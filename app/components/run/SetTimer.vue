@@ -45,9 +45,9 @@ function stop(): void {
 </script>
 
 <template>
-  <div class="text-center">
+  <div class="floor-act text-center">
     <p
-      class="figure font-bold leading-none text-[7rem]"
+      class="floor-face figure font-bold leading-none text-[7rem]"
       role="timer"
       :aria-label="`${face} ${UNIT[dose.unit]}`"
     >

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useElementBounding } from '@vueuse/core'
 import type { Line, Write } from '~/device/write'
 
 /** What waits on this device, why, and what could not be stored. Silent while everything goes through. */
@@ -8,6 +9,13 @@ const emit = defineEmits<{ retry: [], discard: [id: string] }>()
 const waiting = computed(() => props.writes.filter(write => write.problem === undefined))
 const refused = computed(() => props.writes.filter(write => write.problem !== undefined))
 const shown = computed(() => refused.value.length > 0 || (props.line !== 'open' && waiting.value.length > 0))
+/** The page ends above the bar: nothing at its foot is out of reach. */
+const bar = ref<HTMLElement | null>(null)
+const { height } = useElementBounding(bar)
+watch(() => (shown.value ? height.value : 0), (px) => {
+  document.body.style.paddingBottom = px > 0 ? `${Math.ceil(px)}px` : ''
+  document.documentElement.style.scrollPaddingBottom = px > 0 ? `${Math.ceil(px)}px` : ''
+})
 const WHY = {
   open: '',
   noConnection: 'No answer from the server.',
@@ -27,6 +35,7 @@ const what = computed(() => {
 <template>
   <div
     v-if="shown"
+    ref="bar"
     class="fixed bottom-0 inset-x-0 md:left-[132px] z-30 bg-signal-soft text-signal-ink border-t-2 border-signal px-4
       py-2 no-print"
     role="status"

@@ -5,6 +5,15 @@ import type { Me } from '~~/shared/types'
 const props = defineProps<{ me: Me, athleteId: string | null, week: string }>()
 const emit = defineEmits<{ signOut: [], units: [] }>()
 const route = useRoute()
+/** On a phone the rail is longer than the screen: it shows where one is. */
+const rail = ref<HTMLElement | null>(null)
+onMounted(() => watch(() => route.path, async () => {
+  await nextTick()
+  const here = rail.value?.querySelector<HTMLElement>('[aria-current]')
+  if (!here) return
+  const [is, all] = [here.getBoundingClientRect(), rail.value!.getBoundingClientRect()]
+  rail.value!.scrollLeft += is.left + is.width / 2 - all.left - all.width / 2
+}, { immediate: true }))
 
 const rooms = computed(() => [
   { name: 'Today', to: '/day', here: route.path === '/day' },
@@ -35,6 +44,7 @@ const rooms = computed(() => [
 
 <template>
   <nav
+    ref="rail"
     aria-label="Rooms"
     class="rail relative bg-ink text-chalk flex md:flex-col md:w-[132px] md:min-h-screen md:sticky md:top-0 md:h-screen
       px-4 py-2 md:py-4 gap-4 items-center md:items-stretch overflow-x-auto"
@@ -62,7 +72,8 @@ const rooms = computed(() => [
         <NuxtLink
           v-if="room.to"
           :to="room.to"
-          :class="room.here ? 'font-bold' : 'text-[#c3ccd0] hover:text-chalk'"
+          :class="room.here ? 'font-bold underline underline-offset-4 md:no-underline'
+            : 'text-[#c3ccd0] hover:text-chalk'"
           :aria-current="room.here ? 'page' : undefined"
         >{{ room.name }}</NuxtLink>
         <span
@@ -80,11 +91,13 @@ const rooms = computed(() => [
           to="/staff"
           class="whitespace-nowrap min-h-[24px] inline-flex items-center"
           :class="route.path === '/staff' ? 'font-bold' : 'text-[#c3ccd0] hover:text-chalk'"
+          :aria-current="route.path === '/staff' ? 'page' : undefined"
         >Staff</NuxtLink>
         <NuxtLink
           to="/record"
           class="whitespace-nowrap md:mb-2 min-h-[24px] inline-flex items-center"
           :class="route.path === '/record' ? 'font-bold' : 'text-[#c3ccd0] hover:text-chalk'"
+          :aria-current="route.path === '/record' ? 'page' : undefined"
         >Record</NuxtLink>
       </template>
       <NuxtLink

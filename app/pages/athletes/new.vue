@@ -24,7 +24,7 @@ const round = ref(0)
 const busy = ref(false)
 const problem = ref('')
 const fields = ref<Readonly<Record<string, string>>>({})
-const start = computed(() => blankAthlete(Object.keys(facility.counts) as Equipment[]))
+const gym = computed(() => Object.keys(facility.counts) as Equipment[])
 
 onMounted(() => Promise.all([roster.load(), facility.load()]))
 
@@ -74,8 +74,9 @@ async function addGroup(name: string): Promise<void> {
       </p>
       <AthleteForm
         :key="round"
-        :start="start"
+        :start="blankAthlete()"
         :groups="roster.groups"
+        :gym="gym"
         :units="session.me.units"
         :busy="busy"
         :server-fields="fields"

@@ -29,7 +29,7 @@ const catalogue = useCatalogue()
 const id = computed(() => String(route.params.id))
 const { plan: editable } = useMay()
 watch(id, () => {
-  roster.lastAthleteId = id.value
+  roster.opened(id.value)
   void store.load(id.value)
 }, { immediate: import.meta.client })
 onMounted(roster.load)

@@ -68,7 +68,7 @@ function skip(): void {
 </script>
 
 <template>
-  <div class="max-w-md mx-auto p-4 text-[1.05rem]">
+  <div class="floor-page max-w-md mx-auto p-4 text-[1.05rem]">
     <header class="flex items-center gap-3 mb-3">
       <NuxtLink
         :to="home"
@@ -165,7 +165,10 @@ function skip(): void {
         :next="`${current.item.name}${sideText ? `, ${sideText}` : ''}`"
         @over="restS = 0"
       />
-      <section v-else>
+      <section
+        v-else
+        class="floor-set"
+      >
         <p class="text-quiet">
           Drill {{ place }} of {{ openDrills.length }} · set
           {{ current.setNumber <= current.item.dose.sets

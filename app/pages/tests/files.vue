@@ -2,6 +2,7 @@
 import { v7 as newKey } from 'uuid'
 import type { Equipment } from '~~/core/catalogue'
 import { messageOf } from '~~/shared/errors'
+import AthleteDays from '~/components/athlete/AthleteDays.vue'
 import TableImport from '~/components/common/TableImport.vue'
 import {
   isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine,
@@ -10,7 +11,7 @@ import {
 import { saveAsFile } from '~/composables/saveAsFile'
 import { readTable, writeTable, type TableFile } from '~/composables/tableFile'
 import { useAttempt } from '~/composables/useAttempt'
-import { blankAthlete } from '~/composables/useAthleteForm'
+import { blankAthlete, useAthleteForm } from '~/composables/useAthleteForm'
 import { useTests } from '~/composables/useTests'
 import { useMay } from '~/composables/useMay'
 import { useAssessmentStore } from '~/stores/assessment'
@@ -28,6 +29,10 @@ const tests = useTests()
 const load = () => Promise.all([roster.load(), store.loadSquad(), facility.load()])
 onMounted(load)
 const { plan: editable } = useMay()
+
+const gym = computed(() => Object.keys(facility.counts) as Equipment[])
+/** What a table does not say, asked once for everybody in it. */
+const together = useAthleteForm(blankAthlete(), session.me!.units)
 
 const athletes = computed(() => roster.rows.map(row => row.athlete))
 const file = shallowRef<{ kind: 'tests' | 'roster', name: string, table: TableFile } | null>(null)
@@ -78,7 +83,8 @@ const takeTests = (rows: TrialRow[]) =>
   })
 const takeRoster = (lines: RosterLine[]) =>
   attempt(async () => {
-    const blank = blankAthlete(Object.keys(facility.counts) as Equipment[])
+    if (!together.checkDays()) return
+    const blank = { ...blankAthlete(), available: together.value.value.available, equipment: together.words.equipment }
     const added = await roster.importAll(lines.map(line => ({ id: newKey(), athlete: { ...blank, ...line } })))
     file.value = null
     last.value = {
@@ -217,18 +223,27 @@ const KINDS = computed(() => [
       @accept="takeTests"
       @close="file = null"
     />
-    <TableImport
-      v-else-if="file"
-      :key="`r${file.name}`"
-      :name="file.name"
-      kind="roster"
-      :headings="file.table.headings"
-      :rows="file.table.rows"
-      :fields="rosterFields(roster.groups, athletes)"
-      :busy="busy"
-      :problem="problem"
-      @accept="takeRoster"
-      @close="file = null"
-    />
+    <template v-else-if="file">
+      <h2 class="mt-4">
+        For everybody in this table
+      </h2>
+      <AthleteDays
+        class="my-2"
+        :form="together"
+        :gym="gym"
+      />
+      <TableImport
+        :key="`r${file.name}`"
+        :name="file.name"
+        kind="roster"
+        :headings="file.table.headings"
+        :rows="file.table.rows"
+        :fields="rosterFields(roster.groups, athletes)"
+        :busy="busy"
+        :problem="problem"
+        @accept="takeRoster"
+        @close="file = null"
+      />
+    </template>
   </div>
 </template>

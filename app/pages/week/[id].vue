@@ -71,7 +71,7 @@ const status = computed(() => {
 
 useHead({ title: () => `${athlete.value ? `${athlete.value.name}, week` : 'Week'} · Keen Anchor` })
 watch([athleteId, startsOn], () => {
-  roster.lastAthleteId = athleteId.value
+  roster.opened(athleteId.value)
   assigned.value = false
   void store.load(athleteId.value, startsOn.value)
 }, { immediate: import.meta.client })

@@ -2,6 +2,7 @@
 import { v7 as newKey } from 'uuid'
 import { storedFirst } from '~~/shared/errors'
 import type { Athlete, AthleteInput } from '~~/shared/types'
+import type { Equipment } from '~~/core/catalogue'
 import type { Choices } from '~~/core/merge'
 import { forget } from '~/device/kept'
 import AthleteForm from '~/components/athlete/AthleteForm.vue'
@@ -11,6 +12,7 @@ import { athleteClash, inputOf } from '~/composables/athleteWords'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useAthleteStore } from '~/stores/athlete'
+import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
 
@@ -25,7 +27,9 @@ const catalogue = useCatalogue()
 const id = String(route.params.id)
 const { busy, problem, fields, attempt } = useAttempt()
 
-onMounted(() => Promise.all([store.load(id), roster.load()]))
+const facility = useFacilityStore()
+const gym = computed(() => Object.keys(facility.counts) as Equipment[])
+onMounted(() => Promise.all([store.load(id), roster.load(), facility.load()]))
 
 const draftKey = `draft/athlete/${id}`
 const clash = shallowRef<ReturnType<typeof athleteClash> & { who: string, version: number } | null>(null)
@@ -86,6 +90,7 @@ function startOver(): void {
           :key="round"
           :start="inputOf(store.athlete)"
           :groups="roster.groups"
+          :gym="gym"
           :units="session.me.units"
           :busy="busy"
           :server-fields="fields"

@@ -39,7 +39,7 @@ useHead({ title: () => `${athlete.value?.name ?? 'Athlete'} · Keen Anchor` })
 
 const load = (): Promise<void> => store.loadPage(id.value, addDays(mondayOf(session.me!.today), -28))
 watch(id, () => {
-  roster.lastAthleteId = id.value
+  roster.opened(id.value)
   void load()
 }, { immediate: import.meta.client })
 
