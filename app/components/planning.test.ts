@@ -6,7 +6,7 @@ import {
 } from '~~/core/policy'
 import { improvements, targetOrigins, weekLedger, weeklyTargets, type WeekPlan } from '~~/core/programme'
 import { context, item, session } from '~~/core/testing/fixtures'
-import { weekMoment } from '~/composables/weekMoment'
+import { weekMoment } from '~/words/weekMoment'
 import BlockList from './policy/BlockList.vue'
 import LinesForm from './policy/LinesForm.vue'
 import SchoolsTable from './policy/SchoolsTable.vue'

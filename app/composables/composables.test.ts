@@ -6,10 +6,10 @@ import { anyContext, anySessions } from '~~/core/testing/arbitraries'
 import { findVariation, STANDARD } from '~~/core/catalogue'
 import { NO_HEALTH, type PrescribedItem, type RosterRow, type SetLogInput, type Today } from '~~/shared/types'
 import { blankAthlete } from './useAthleteForm'
-import { placeAt, stripLayout } from './stripLayout'
+import { placeAt, stripLayout } from '~/drawing/stripLayout'
 import { useRosterFilter } from './useRosterFilter'
 import { useRunner } from './useRunner'
-import { inDays, longDay, measures, weekSpan } from './useWords'
+import { inDays, longDay, measures, weekSpan } from '~/words/inWords'
 
 describe('words', () => {
   it('says days as coaches do', () => {

@@ -2,7 +2,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import type { AthleteInput, Availability, Units } from '~~/shared/types'
 import { forget, keep, kept } from '~/device/kept'
 import { useCatalogue } from './useCatalogue'
-import { measures } from './useWords'
+import { measures } from '~/words/inWords'
 
 /** What was typed and not yet stored, with the state it started from. */
 interface FormDraft {

@@ -7,7 +7,8 @@ import { removals } from '~~/core/screening'
 import { context } from '~~/core/testing/fixtures'
 import { larkholm } from '~~/demo'
 import { useCatalogueFilter } from './useCatalogueFilter'
-import { reckon, useLadderBench } from './useLadderBench'
+import { useLadderBench } from './useLadderBench'
+import { reckon } from '~/words/reckon'
 
 const someone = { ...larkholm('2026-03-02').athletes[0]!.input, sex: 'male' as const, heightCm: 180, massKg: 80 }
 const bench = (rung = 4, screen = context.screen) =>

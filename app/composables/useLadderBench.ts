@@ -1,50 +1,10 @@
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { bodyOf } from '~~/core/anatomy'
-import type { Variation } from '~~/core/catalogue'
 import { DEFAULT_REP_S, momentTime, tempoSeconds, writeTempo, type Dose } from '~~/core/dose'
-import { DomainError } from '~~/core/errors'
-import {
-  compare, DOUBT, evaluateBody, figureOf, findModel, nearTo, poseOf, settingsFor, settingsOf, whyNoPose,
-  type Evaluation, type Figure, type Found,
-  type ModelSettings,
-} from '~~/core/mechanics'
-import { removals, type Removal, type Screen } from '~~/core/screening'
+import { compare, DOUBT, findModel, nearTo, poseOf, type Found } from '~~/core/mechanics'
+import { removals, type Screen } from '~~/core/screening'
 import type { AthleteInput } from '~~/shared/types'
-
-/** One rung on the bench: what it asks of this athlete, or why that is not reckoned. */
-export interface BenchRung {
-  readonly variation: Variation
-  readonly settings: ModelSettings
-  readonly result: Evaluation | null
-  readonly figure: Figure | null
-  readonly nm: number
-  readonly problem: string
-  /** Rules other than the rung itself that take it away. */
-  readonly removed: readonly Removal[]
-}
-
-/** A moment for a person's body, with the picture of the pose it comes from. */
-export function reckon(
-  variation: Variation, athlete: Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>, moved: ModelSettings = {},
-): Omit<BenchRung, 'removed'> {
-  const link = poseOf(variation)
-  const bare = { variation, settings: {}, result: null, figure: null, nm: 0 }
-  if (!link) return { ...bare, problem: whyNoPose(variation) }
-  const model = findModel(link.model)!
-  try {
-    const body = bodyOf({ sex: athlete.sex, heightM: athlete.heightCm / 100, massKg: athlete.massKg })
-    const settings = settingsOf(model.settings, { ...settingsFor(link, body), ...moved })
-    const result = evaluateBody(model, body, settings)
-    return {
-      variation, settings, result, figure: figureOf(result, model.view), nm: Math.abs(result.dominantNm),
-      problem: result.balanced ? '' : 'Not in balance as it is set.',
-    }
-  }
-  catch (error) {
-    if (!(error instanceof DomainError)) throw error
-    return { ...bare, problem: error.message }
-  }
-}
+import { reckon, type BenchRung } from '~/words/reckon'
 
 /** The slider of time: a repeat from lowering to lowering, or one hold. */
 export const TIME_SLIDER = 'time'

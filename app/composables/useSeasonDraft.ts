@@ -4,7 +4,7 @@ import {
   changedAthleteSeason, changedSeason, NO_EXCEPTIONS, planMark, seasonInstance, type Repair, type RepairOptions,
   type SeasonExceptions, type SeasonShape,
 } from '~~/core/season'
-import { dayMonth } from './useWords'
+import { dayMonth } from '~/words/inWords'
 import type {
   AthleteSeason, AthleteSeasonChange, EntryInput, SeasonChange, SeasonsAnswer, StoredEntry, StoredSeason,
 } from '~~/shared/types'

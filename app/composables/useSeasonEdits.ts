@@ -4,7 +4,7 @@ import { addDays } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
 import type { SeasonShape } from '~~/core/season'
 import type { EntryInput, FoundEntry } from '~~/shared/types'
-import { dayMonth } from './useWords'
+import { dayMonth } from '~/words/inWords'
 import type { useSeasonDraft } from './useSeasonDraft'
 
 type Draft = ReturnType<typeof useSeasonDraft>

@@ -2,9 +2,9 @@ import { computed, nextTick, ref, watch, type Ref } from 'vue'
 import { addDays, daysBetween } from '~~/core/calendar'
 import type { SportProfileId } from '~~/core/programme'
 import { seasonWeek } from '~~/core/season'
-import { WEEK_PX } from './ribbonLayout'
+import { WEEK_PX } from '~/drawing/ribbonLayout'
 import type { useSeasonDraft } from './useSeasonDraft'
-import { weekDemand } from './weekDemand'
+import { weekDemand } from '~/words/weekDemand'
 
 type Draft = ReturnType<typeof useSeasonDraft>
 

@@ -1,7 +1,7 @@
 import { onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
 import type { Catalogue } from '~~/core/catalogue'
 import { liftFacts, SLOTS, type Place, type WeekPlan } from '~~/core/programme'
-import { placeAt } from './stripLayout'
+import { placeAt } from '~/drawing/stripLayout'
 
 /** What a drag would do if it ended here. */
 interface DragPreview {

@@ -1,13 +1,10 @@
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { v7 as newKey } from 'uuid'
-import { testFacts, type Battery, type BreakPoint, type TestId, type Tests } from '~~/core/assessment'
+import { testFacts, type Battery, type BreakPoint, type Tests } from '~~/core/assessment'
 import type { SettingValues } from '~~/core/catalogue'
-import type { Side } from '~~/core/dose'
 import type { TrialInput } from '~~/shared/types'
 import { forget, keep, kept } from '~/device/kept'
-
-/** One thing to be tested: a test, on a side where it has sides. */
-export interface DeskStep { readonly test: TestId, readonly side: Side | null }
+import type { DeskLooks, DeskStep } from '~/words/deskLooks'
 
 /** One athlete on the desk, at their own place in the battery. */
 export interface Lane {
@@ -42,11 +39,6 @@ export function stepsOf(battery: Battery, tests: Tests): DeskStep[] {
   )
 }
 
-/** What is known of the athletes besides: why a test may not be taken, and what is odd about a value. */
-export interface DeskLooks {
-  readonly stop: (athleteId: string, step: DeskStep) => string | null
-  readonly odd: (athleteId: string, step: DeskStep, value: number) => string | null
-}
 const NO_LOOKS: DeskLooks = { stop: () => null, odd: () => null }
 
 interface DeskState {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { RECORD_ACTIONS, ROLES, type RecordEntry, type Role } from '~~/shared/types'
 import RoomPage from '~/components/common/RoomPage.vue'
-import { differences } from '~/composables/recordWords'
+import { differences } from '~/words/recordWords'
 import { useStaffStore } from '~/stores/staff'
 
 definePageMeta({ only: 'govern' })

@@ -5,7 +5,7 @@ import ChipChoice from '~/components/common/ChipChoice.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 import DraftNote from '~/components/common/DraftNote.vue'
-import { dayMonth } from '~/composables/useWords'
+import { dayMonth } from '~/words/inWords'
 import { useDraft } from '~/composables/useDraft'
 
 /** How the brace is taught to this athlete: the cue with its trade-off, and what is practised at home. */

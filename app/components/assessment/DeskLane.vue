@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { BREAK_POINTS, testFacts, type BreakPoint, type Tests } from '~~/core/assessment'
-import { BREAK_KEYS, type DeskStep, type Lane } from '~/composables/useTestDesk'
-import { clockText, testName, testValue, TEST_UNITS } from '~/composables/testWords'
+import { BREAK_KEYS, type Lane } from '~/composables/useTestDesk'
+import type { DeskStep } from '~/words/deskLooks'
+import { clockText, testName, testValue, TEST_UNITS } from '~/words/testWords'
 
 /** One athlete on the desk: the watch, what comes now, what was measured, and what ended it. */
 const props = defineProps<

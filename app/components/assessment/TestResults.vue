@@ -5,8 +5,8 @@ import {
 import type { Side } from '~~/core/dose'
 import { spreadOf } from '~~/core/statistics'
 import type { Assessment, StoredTrial } from '~~/shared/types'
-import { testName, testValue, TEST_UNITS } from '~/composables/testWords'
-import { dayMonth } from '~/composables/useWords'
+import { testName, testValue, TEST_UNITS } from '~/words/testWords'
+import { dayMonth } from '~/words/inWords'
 
 /** What the tests say: each with its repeats, where it stands among those who were measured, ratios, and sides. */
 const props = defineProps<

@@ -3,7 +3,7 @@ import { EQUIPMENT, type Equipment } from '~~/core/catalogue'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import TextField from '~/components/common/TextField.vue'
 import { toggled, type AthleteFormState } from '~/composables/useAthleteForm'
-import { DAY_NAMES } from '~/composables/useWords'
+import { DAY_NAMES } from '~/words/inWords'
 
 /** When the athlete trains, and with what: nothing is taken for granted. */
 const props = defineProps<{ form: AthleteFormState, gym: readonly Equipment[] }>()

@@ -4,7 +4,7 @@ import { addDays, mondayOf } from '~~/core/calendar'
 import { ACTION_FACTS, TRUNK_ACTIONS } from '~~/core/catalogue'
 import type { History } from '~~/shared/types'
 import { useCatalogue } from '~/composables/useCatalogue'
-import { shortDay, weekSpan } from '~/composables/useWords'
+import { shortDay, weekSpan } from '~/words/inWords'
 
 /** What came of it: planned against done, break points, left against right. */
 const props = defineProps<{ history: History }>()

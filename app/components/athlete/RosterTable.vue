@@ -3,8 +3,8 @@ import { daysBetween } from '~~/core/calendar'
 import { ACTION_FACTS } from '~~/core/catalogue'
 import { SPORT_PROFILES } from '~~/core/programme'
 import type { RosterRow } from '~~/shared/types'
-import { toLookAt } from '~/composables/toLookAt'
-import { inDays } from '~/composables/useWords'
+import { toLookAt } from '~/words/toLookAt'
+import { inDays } from '~/words/inWords'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
 const props = defineProps<{ rows: readonly RosterRow[], selected: ReadonlySet<string>, today: string, week: string }>()

@@ -3,7 +3,7 @@ import { ACTION_FACTS, mainAction } from '~~/core/catalogue'
 import { formatDose, sameWork, type Dose } from '~~/core/dose'
 import { findModel, poseOf, shownNm, type Component, type Found, type Verdict } from '~~/core/mechanics'
 import { useCatalogue } from '~/composables/useCatalogue'
-import type { BenchRung } from '~/composables/useLadderBench'
+import type { BenchRung } from '~/words/reckon'
 
 /** What it comes to, as a sentence: against the present rung, with the gate, equal work and what it needs. */
 const props = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { formatDose, momentTime } from '~~/core/dose'
 import { shownNm } from '~~/core/mechanics'
-import type { BenchRung } from '~/composables/useLadderBench'
+import type { BenchRung } from '~/words/reckon'
 import LineFigure from './LineFigure.vue'
 
 /** Rungs side by side: the same figures for each, against the first of them. */

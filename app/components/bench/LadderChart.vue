@@ -2,7 +2,7 @@
 import { formatDose } from '~~/core/dose'
 import { shownNm } from '~~/core/mechanics'
 import { useElementSize } from '@vueuse/core'
-import type { BenchRung } from '~/composables/useLadderBench'
+import type { BenchRung } from '~/words/reckon'
 import LineFigure from './LineFigure.vue'
 
 /** The family as rising rungs, each standing at the moment that was reckoned for this athlete. */

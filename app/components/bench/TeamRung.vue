@@ -2,7 +2,7 @@
 import type { Variation } from '~~/core/catalogue'
 import { shownNm, type ModelSettings } from '~~/core/mechanics'
 import type { Athlete } from '~~/shared/types'
-import { reckon } from '~/composables/useLadderBench'
+import { reckon } from '~/words/reckon'
 import LineFigure from './LineFigure.vue'
 
 /** One rung for a whole team: the same drill and setting, each in their own body, against their own present rung. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ACTION_FACTS, EQUIPMENT, mainAction, POSTURES, type Variation } from '~~/core/catalogue'
 import { shownNm } from '~~/core/mechanics'
-import type { BenchRung } from '~/composables/useLadderBench'
+import type { BenchRung } from '~/words/reckon'
 import LineFigure from '~/components/bench/LineFigure.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 

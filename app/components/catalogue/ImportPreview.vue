@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CatalogueReading } from '~/composables/catalogueFile'
+import type { CatalogueReading } from '~/files/catalogueFile'
 import ModalDialog from '~/components/common/ModalDialog.vue'
 
 /** What a file would do, before it does it. */

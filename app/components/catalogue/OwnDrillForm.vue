@@ -5,7 +5,7 @@ import {
 } from '~~/core/catalogue'
 import { poseOf } from '~~/core/mechanics'
 import { NEW_LADDER, useOwnDrill, type OwnDrill } from '~/composables/useOwnDrill'
-import { reckon } from '~/composables/useLadderBench'
+import { reckon } from '~/words/reckon'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { SettingFacts } from '~~/core/mechanics'
 import { shownNm } from '~~/core/mechanics'
-import type { BenchRung } from '~/composables/useLadderBench'
+import type { BenchRung } from '~/words/reckon'
 import LineFigure from '~/components/bench/LineFigure.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'

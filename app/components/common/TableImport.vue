@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="Row">
 import { keep, kept } from '~/device/kept'
-import { matchColumns, readRows, type ImportField, type Matching } from '~/composables/tableImport'
+import { matchColumns, readRows, type ImportField, type Matching } from '~/files/tableImport'
 
 /** A table on its way in: columns matched and remembered, every row read, messages in the cell they belong to. */
 const props = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { addDays, mondayOf } from '~~/core/calendar'
 import { PHASE_IDS, PHASES, USUAL_LOADS, type PhaseId, type TrainingBlock } from '~~/core/policy'
-import { shortDay } from '~/composables/useWords'
+import { shortDay } from '~/words/inWords'
 
 /** Blocks of weeks: when each starts, its phase, and how much each of its weeks holds. */
 const blocks = defineModel<readonly TrainingBlock[]>({ required: true })

@@ -3,7 +3,7 @@ import { BODY_PLACES, BREAK_POINTS, type BodyPlace, type BreakPoint } from '~~/c
 import { SETTINGS, type SettingValues } from '~~/core/catalogue'
 import type { Units } from '~~/shared/types'
 import type { SetOutcome, Step } from '~/composables/useRunner'
-import { measures } from '~/composables/useWords'
+import { measures } from '~/words/inWords'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 
 /** What happened in a set: how much in form, what ended it, with which setting, where it was felt, how hard. */

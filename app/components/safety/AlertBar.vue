@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Catalogue } from '~~/core/catalogue'
-import { alertText } from '~/composables/safetyWords'
+import { alertText } from '~/words/safetyWords'
 import type { HealthAlert } from '~~/shared/types'
 
 /** What coaches are newly told of health: the gravest line, and how many more there are. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Catalogue } from '~~/core/catalogue'
-import { alertText } from '~/composables/safetyWords'
+import { alertText } from '~/words/safetyWords'
 import type { HealthAlert } from '~~/shared/types'
 
 /** What was told of health, newest first, each a step from what is to be done about it. */

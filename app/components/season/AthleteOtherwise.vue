@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { SeasonExceptions } from '~~/core/season'
 import TextField from '~/components/common/TextField.vue'
-import { dayMonth } from '~/composables/useWords'
+import { dayMonth } from '~/words/inWords'
 import type { EntryInput, ShutGate } from '~~/shared/types'
 
 /** What one athlete does otherwise than the squad: days away, competitions left out, phases that wait for a gate. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { shortDay, dayMonth } from '~/composables/useWords'
+import { shortDay, dayMonth } from '~/words/inWords'
 import type { SeasonNotice } from '~~/shared/types'
 
 /** What was changed since yesterday, with every day and its reason. */

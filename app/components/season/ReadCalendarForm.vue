@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ENTRY_KINDS, type EntryKind } from '~~/core/season'
 import TextField from '~/components/common/TextField.vue'
-import { ENTRY_NAME } from '~/composables/seasonWords'
-import { dayMonth, shortDay } from '~/composables/useWords'
+import { ENTRY_NAME } from '~/words/seasonWords'
+import { dayMonth, shortDay } from '~/words/inWords'
 import type { CalendarFound, FoundEntry } from '~~/shared/types'
 
 /** Brings a calendar in from a file, pasted text or an address: what is new, changed or gone is seen first. */

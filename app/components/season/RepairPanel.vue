@@ -2,9 +2,9 @@
 import { addDays } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
 import { DAY_KINDS, type Repair, type SeasonPlan, type SeasonShape } from '~~/core/season'
-import { LOAD_NAME } from '~/composables/seasonWords'
+import { LOAD_NAME } from '~/words/seasonWords'
 import { PREFER_TEXT, type Prefer } from '~/composables/useSeasonDraft'
-import { shortDay, dayMonth, weekSpan } from '~/composables/useWords'
+import { shortDay, dayMonth, weekSpan } from '~/words/inWords'
 
 /**
  * What a change of the calendar does to the plan: before and after side by side, every changed day with its reason, the

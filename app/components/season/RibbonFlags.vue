@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { daysBetween } from '~~/core/calendar'
-import { withRoom } from '~/composables/ribbonLayout'
-import { dayMonth } from '~/composables/useWords'
+import { withRoom } from '~/drawing/ribbonLayout'
+import { dayMonth } from '~/words/inWords'
 import type { EntryInput } from '~~/shared/types'
 
 /** Competitions as flags on the line, the higher the more they matter, with their days of travel. */

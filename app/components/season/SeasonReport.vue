@@ -5,9 +5,9 @@ import {
   DAY_KINDS, evaluateSeason, KIND_VOLUMES, seasonWeek, stretchesOf, type SeasonInstance, type SeasonPlan,
   type SeasonShape,
 } from '~~/core/season'
-import { PHASE_WORDS } from '~/composables/phaseWords'
-import { LOAD_NAME, yourClock } from '~/composables/seasonWords'
-import { DAY_NAMES, dayMonth, longDay, weekSpan } from '~/composables/useWords'
+import { PHASE_WORDS } from '~/words/phaseWords'
+import { LOAD_NAME, yourClock } from '~/words/seasonWords'
+import { DAY_NAMES, dayMonth, longDay, weekSpan } from '~/words/inWords'
 import type { EntryInput } from '~~/shared/types'
 
 /**

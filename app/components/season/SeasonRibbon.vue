@@ -4,9 +4,9 @@ import { PLANES, type Plane } from '~~/core/catalogue'
 import { PHASES } from '~~/core/policy'
 import { DAY_KINDS, daysOfEntry, KIND_VOLUMES, stretchesOf, type SeasonPlan, type SeasonShape } from '~~/core/season'
 import RibbonFlags from '~/components/season/RibbonFlags.vue'
-import { monthsOf, rowTops, ROWS, withRoom } from '~/composables/ribbonLayout'
-import { ENTRY_NAME, LOAD_NAME } from '~/composables/seasonWords'
-import { weekSpan } from '~/composables/useWords'
+import { monthsOf, rowTops, ROWS, withRoom } from '~/drawing/ribbonLayout'
+import { ENTRY_NAME, LOAD_NAME } from '~/words/seasonWords'
+import { weekSpan } from '~/words/inWords'
 import type { EntryInput } from '~~/shared/types'
 
 /**

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { daysBetween } from '~~/core/calendar'
-import { inDays } from '~/composables/useWords'
+import { inDays } from '~/words/inWords'
 import type { EntryInput } from '~~/shared/types'
 
 /** What is next, and what can be done with the season as a whole. */

@@ -3,8 +3,8 @@ import { addDays } from '~~/core/calendar'
 import { ACTION_FACTS, TRUNK_ACTIONS, type TrunkAction } from '~~/core/catalogue'
 import { PHASES } from '~~/core/policy'
 import { DAY_KINDS, entriesOn, KIND_VOLUMES, type SeasonDayKind, type SeasonWeek } from '~~/core/season'
-import { ENTRY_NAME, LOAD_NAME } from '~/composables/seasonWords'
-import { shortDay, weekSpan } from '~/composables/useWords'
+import { ENTRY_NAME, LOAD_NAME } from '~/words/seasonWords'
+import { shortDay, weekSpan } from '~/words/inWords'
 import type { EntryInput } from '~~/shared/types'
 
 /** One week of the season: each day with its kind, why, what else is on, and the pin that holds it. */

@@ -5,7 +5,7 @@ import { fieldMessages, seasonShapeSchema } from '~~/shared/schemas'
 import FormField from '~/components/common/FormField.vue'
 import TextField from '~/components/common/TextField.vue'
 import DraftNote from '~/components/common/DraftNote.vue'
-import { DAY_NAMES } from '~/composables/useWords'
+import { DAY_NAMES } from '~/words/inWords'
 import { useDraft } from '~/composables/useDraft'
 
 /**

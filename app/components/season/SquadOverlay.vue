@@ -2,8 +2,8 @@
 import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
 import { daysOfEntry, stretchesOf } from '~~/core/season'
-import { withRoom } from '~/composables/ribbonLayout'
-import { dayMonth, weekSpan } from '~/composables/useWords'
+import { withRoom } from '~/drawing/ribbonLayout'
+import { dayMonth, weekSpan } from '~/words/inWords'
 import type { SeasonsAnswer, StoredEntry } from '~~/shared/types'
 
 /** All squads over the same weeks: whose peaks fall together, and where the hard days of several fill the room. */

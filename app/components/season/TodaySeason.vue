@@ -2,7 +2,7 @@
 import { weekdayOf } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
 import type { SeasonWeek } from '~~/core/season'
-import { ENTRY_NAME, yourClock } from '~/composables/seasonWords'
+import { ENTRY_NAME, yourClock } from '~/words/seasonWords'
 import type { StoredEntry } from '~~/shared/types'
 
 /** What kind of day it is for whoever trains, why, and what else is on. */

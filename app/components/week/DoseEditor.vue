@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Dose, Sides } from '~~/core/dose'
-import { doseProblems } from '~/composables/doseProblems'
+import { doseProblems } from '~/words/doseProblems'
 
 /** A dose edited in place; what cannot be right is said beside the box and not taken over. */
 const props = defineProps<{ dose: Dose, sides: Sides }>()

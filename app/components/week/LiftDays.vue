@@ -4,7 +4,7 @@ import {
   addSession, changeSession, liftFacts, putLift, removeLift, removeSession, type PlannedLift, type WeekPlan,
 } from '~~/core/programme'
 import ModalDialog from '~/components/common/ModalDialog.vue'
-import { DAY_NAMES_LONG } from '~/composables/useWords'
+import { DAY_NAMES_LONG } from '~/words/inWords'
 import LiftForm from './LiftForm.vue'
 import SessionForm from './SessionForm.vue'
 

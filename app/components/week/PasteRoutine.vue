@@ -2,7 +2,7 @@
 import { formatDose } from '~~/core/dose'
 import { liftFacts, pasteRoutine, type WeekPlan } from '~~/core/programme'
 import { useCatalogue } from '~/composables/useCatalogue'
-import { DAY_NAMES_LONG } from '~/composables/useWords'
+import { DAY_NAMES_LONG } from '~/words/inWords'
 import DraftNote from '~/components/common/DraftNote.vue'
 import { useDraft } from '~/composables/useDraft'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PlanRun, PlanRunLine } from '~~/shared/types'
-import { proofText } from '~/composables/proofWords'
-import { shortDay } from '~/composables/useWords'
+import { proofText } from '~/words/proofWords'
+import { shortDay } from '~/words/inWords'
 
 /** How far a run is, and what came of it for each athlete: exceptions first. */
 const props = defineProps<{ run: PlanRun, busy: boolean }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { DAY_NAMES_LONG } from '~/composables/useWords'
+import { DAY_NAMES_LONG } from '~/words/inWords'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 

@@ -2,7 +2,7 @@
 import { bracedRepS } from '~~/core/dose'
 import { liftFacts, type PlannedLift, type PlannedSession } from '~~/core/programme'
 import type { Conflict } from '~~/core/rules'
-import { stripLayout } from '~/composables/stripLayout'
+import { stripLayout } from '~/drawing/stripLayout'
 import { useCatalogue } from '~/composables/useCatalogue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 

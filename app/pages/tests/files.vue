@@ -7,9 +7,9 @@ import TableImport from '~/components/common/TableImport.vue'
 import {
   isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine,
   type TrialRow,
-} from '~/composables/importKinds'
-import { saveAsFile } from '~/composables/saveAsFile'
-import { readTable, writeTable, type TableFile } from '~/composables/tableFile'
+} from '~/files/importKinds'
+import { saveAsFile } from '~/files/saveAsFile'
+import { readTable, writeTable, type TableFile } from '~/files/tableFile'
 import { useAttempt } from '~/composables/useAttempt'
 import { blankAthlete, useAthleteForm } from '~/composables/useAthleteForm'
 import { useTests } from '~/composables/useTests'

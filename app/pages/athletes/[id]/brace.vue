@@ -15,7 +15,7 @@ import { forget } from '~/device/kept'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
-import { dayMonth, inDays } from '~/composables/useWords'
+import { dayMonth, inDays } from '~/words/inWords'
 
 const { id, editable, load, reading, today, screen, session, store } = useAthleteRoom('Brace')
 

@@ -6,12 +6,12 @@ import FlagConsequences from '~/components/athlete/FlagConsequences.vue'
 import ClearanceList from '~/components/assessment/ClearanceList.vue'
 import ScreeningForm from '~/components/assessment/ScreeningForm.vue'
 import ScreeningConflict from '~/components/safety/ScreeningConflict.vue'
-import { clearedReds } from '~/composables/clearedReds'
+import { clearedReds } from '~/words/clearedReds'
 import { forget } from '~/device/kept'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
-import { longDay } from '~/composables/useWords'
+import { longDay } from '~/words/inWords'
 
 const { id, editable, load, reading, screen, session, store, catalogue } = useAthleteRoom('Screening')
 const { busy, problem, fields, attempt } = useAttempt()

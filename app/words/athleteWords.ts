@@ -3,7 +3,7 @@ import { threeWay, type Choices } from '~~/core/merge'
 import { LIFTS, SPORT_PROFILES } from '~~/core/programme'
 import { flagFacts } from '~~/core/screening'
 import type { Athlete, AthleteInput, Group, Units } from '~~/shared/types'
-import { DAY_NAMES, measures } from './useWords'
+import { DAY_NAMES, measures } from './inWords'
 
 /** What a coach may change, out of all that is known. */
 export function inputOf(

@@ -1,9 +1,18 @@
-import { oddTrial, testFacts, testStops, type Tests } from '~~/core/assessment'
+import { oddTrial, testFacts, testStops, type TestId, type Tests } from '~~/core/assessment'
 import type { Catalogue } from '~~/core/catalogue'
+import type { Side } from '~~/core/dose'
 import { NOT_NOW, UNTIL_CLEARED } from '~~/core/screening'
 import { screenOf } from '~~/shared/planningContext'
 import type { Athlete, StoredTrial } from '~~/shared/types'
-import type { DeskLooks } from './useTestDesk'
+
+/** One thing to be tested: a test, on a side where it has sides. */
+export interface DeskStep { readonly test: TestId, readonly side: Side | null }
+
+/** What is known of the athletes besides: why a test may not be taken, and what is odd about a value. */
+export interface DeskLooks {
+  readonly stop: (athleteId: string, step: DeskStep) => string | null
+  readonly odd: (athleteId: string, step: DeskStep, value: number) => string | null
+}
 
 /** What the desk knows of (athletes and their trials): whoever may not know why reads only that it is not now. */
 export function deskLooks(

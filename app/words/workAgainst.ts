@@ -3,7 +3,7 @@ import { workInWords } from '~~/core/dose'
 import { findModel, poseOf } from '~~/core/mechanics'
 import type { LastTime, TrunkItem } from '~~/core/programme'
 import type { AthleteInput } from '~~/shared/types'
-import { reckon } from './useLadderBench'
+import { reckon } from '~/words/reckon'
 
 type Body = Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>
 

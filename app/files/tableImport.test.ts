@@ -10,7 +10,7 @@ import {
 } from './importKinds'
 import { readTable, writeTable } from './tableFile'
 import { matchColumns, readRows } from './tableImport'
-import { blankAthlete } from './useAthleteForm'
+import { blankAthlete } from '~/composables/useAthleteForm'
 
 const centre = larkholm('2026-03-04')
 const athletes = centre.athletes.map(({ id, input }): Athlete => ({

@@ -3,7 +3,7 @@ import { RECHECK_DAYS } from '~~/core/assessment'
 import { endingClearances, FLAGS, flagFacts, isRestriction } from '~~/core/screening'
 import type { RosterRow } from '~~/shared/types'
 import { painText } from './safetyWords'
-import { dayMonth, shortDay } from './useWords'
+import { dayMonth, shortDay } from './inWords'
 
 /** One thing about an athlete that waits for a coach. */
 interface ToLookAt { readonly text: string, readonly urgent: boolean }

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { findVariation } from '~~/core/catalogue'
 import type { LastTime, TrunkItem } from '~~/core/programme'
 import { item } from '~~/core/testing/fixtures'
-import { reckon } from './useLadderBench'
+import { reckon } from '~/words/reckon'
 import { workAgainst } from './workAgainst'
 
 const body = { sex: 'female', heightCm: 170, massKg: 65 } as const
