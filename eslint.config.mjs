@@ -55,6 +55,11 @@ export default tseslint.config(
   ...tseslint.configs.strict,
   ...vue.configs['flat/recommended'],
   {
+    files: ['**/*.{ts,vue,mjs}'],
+    // A runnable example stands on one line, so that it can be run as it stands.
+    rules: { 'max-len': ['error', { code: 120, ignorePattern: ' // => ' }] },
+  },
+  {
     files: ['**/*.{ts,vue}'],
     languageOptions: { parserOptions: { parser: tseslint.parser, extraFileExtensions: ['.vue'] } },
     rules: {
@@ -63,8 +68,6 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', {
         argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true,
       }],
-      // A runnable example stands on one line, so that it can be run as it stands.
-      'max-len': ['error', { code: 120, ignorePattern: ' // => ' }],
       'max-lines': ['error', { max: 450, skipBlankLines: true, skipComments: true }],
       'vue/multi-word-component-names': 'off',
       'vue/require-default-prop': 'off',

@@ -28,7 +28,9 @@ export async function backup(url, file) {
 /** Empties a database and fills it from a dump, all of it or nothing. Made ready for the application role first. */
 export async function restore(url, file) {
   await execute(url, `do $$ begin
-    if not exists (select 1 from pg_roles where rolname = 'keen_anchor_app') then create role keen_anchor_app nologin; end if;
+    if not exists (select 1 from pg_roles where rolname = 'keen_anchor_app') then
+      create role keen_anchor_app nologin;
+    end if;
   end $$`)
   await execute(url, 'drop schema if exists keen_queue cascade; drop schema public cascade; create schema public')
   const { pathname } = new URL(url)
