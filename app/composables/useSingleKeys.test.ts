@@ -35,6 +35,13 @@ describe('a layer of single keys', () => {
     expect([await press('#other', 'Enter'), await press('#box', 'Enter')]).toEqual([[], ['Enter']])
   })
 
+  it('acts once for a finger that rests unless the key is for holding, and never while composing', async () => {
+    expect([
+      await press('#other', 'p', { repeat: true }), await press('#other', '[', { repeat: true }),
+      await press('#other', 'p', { isComposing: true }),
+    ]).toEqual([[], ['['], []])
+  })
+
   it('leaves typing, the box’s own key, other keys with it and open dialogs alone', async () => {
     expect([
       await press('#words', 'p'), await press('#box', ' '), await press('#other', 'p', { altKey: true }),

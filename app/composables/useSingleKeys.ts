@@ -11,7 +11,11 @@ export interface KeyAction {
   readonly yields?: boolean
 }
 
-const TYPING = 'input, textarea, select, [contenteditable], [role="dialog"] *, [role="combobox"]'
+const TYPING =
+  'input, textarea, select, [contenteditable], [role="dialog"] *, [role="combobox"], [role="listbox"], [role="menu"] *'
+
+/** Keys that are held down on purpose: the others act once, however long a finger rests. */
+const HELD = /Arrow|^[-+=[\]jk]$/
 
 /** What Enter presses by itself. */
 const PRESSED = 'button, a, summary, [role="button"]'
@@ -30,6 +34,8 @@ export function useSingleKeys(actions: readonly KeyAction[]) {
   onMounted(() => { ready.value = true })
 
   useEventListener('keydown', (event) => {
+    // Taken by something else already, part of a letter being composed, or a finger that rests.
+    if (event.defaultPrevented || event.isComposing || (event.repeat && !HELD.test(nameOf(event)))) return
     const target = event.target as HTMLElement | null
     // A box that was ticked has the keyboard, but only its own key is typing.
     const typing = target?.closest?.(TYPING) && !(target.matches('input[type="checkbox"]') && event.key !== ' ')

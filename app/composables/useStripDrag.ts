@@ -4,7 +4,7 @@ import { liftFacts, SLOTS, type Place, type WeekPlan } from '~~/core/programme'
 import { placeAt } from '~/drawing/stripLayout'
 
 /** What a drag would do if it ended here. */
-interface DragPreview {
+export interface DragPreview {
   readonly itemId: string
   /** Empty over an athlete. */
   readonly sessionId: string

@@ -21,7 +21,7 @@ import ReviewList from './ReviewList.vue'
 import SessionExtras from './SessionExtras.vue'
 import SessionForm from './SessionForm.vue'
 import TargetForm from './TargetForm.vue'
-import type { WeekDialog } from './weekDialog'
+import type { WeekDialog } from '~/words/weekDialog'
 
 /** Every dialog of the week sheet; one at a time. */
 const dialog = defineModel<WeekDialog | null>({ required: true })

@@ -3,41 +3,44 @@ import { useElementSize } from '@vueuse/core'
 import { v7 as newKey } from 'uuid'
 import { addDays } from '~~/core/calendar'
 import type { Variation } from '~~/core/catalogue'
-import { PHASES } from '~~/core/policy'
 import { layOutSession, screenOn, type PlannedLift, type PlannedSession } from '~~/core/programme'
 import { dayKindOf } from '~~/core/rules'
 import type { Group, RosterRow, WeekSheet } from '~~/shared/types'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
-import { useSingleKeys, type KeyAction } from '~/composables/useSingleKeys'
 import { useStripDrag } from '~/composables/useStripDrag'
-import { proofText } from '~/words/proofWords'
+import { useWeekKeys } from '~/composables/useWeekKeys'
 import { useWeekSheet, type WeekStore } from '~/composables/useWeekSheet'
+import type { WeekDialog } from '~/words/weekDialog'
 import { weekMoment } from '~/words/weekMoment'
 import { shortDay } from '~/words/inWords'
+import DragPreview from './DragPreview.vue'
 import ItemPanel from './ItemPanel.vue'
-import PlaneLedger from './PlaneLedger.vue'
 import SessionStrip from './SessionStrip.vue'
+import WeekAside from './WeekAside.vue'
 import WeekDialogs from './WeekDialogs.vue'
-import type { WeekDialog } from './weekDialog'
+import WeekToolbar from './WeekToolbar.vue'
+import WeekTools from './WeekTools.vue'
 
 /** The strips, the ledger beside them and the answers beneath. */
 const props = withDefaults(defineProps<{
   store: WeekStore
   sheet: WeekSheet
   editable: boolean
+  /** A red flag stands: nothing is proposed or assigned. */
+  stopped?: boolean
   today?: number
   add?: string | null
   /** Whom drills may be copied to. */
   rows?: readonly RosterRow[]
   groups?: readonly Group[]
-}>(), { today: 0, add: null, rows: () => [], groups: () => [] })
-const emit = defineEmits<{ assign: [], added: [] }>()
+}>(), { stopped: false, today: 0, add: null, rows: () => [], groups: () => [] })
+const emit = defineEmits<{ assign: [], added: [], go: [monday: string] }>()
 
 const catalogue = useCatalogue()
 const week = useWeekSheet(props.store, computed(() => props.sheet), catalogue)
 const plan = computed(() => props.store.plan)
-const { selectedId, ledger, conflicts, selected, last, swaps, notes, proof, proving, context, marked } = week
+const { selectedId, conflicts, selected, last, swaps, notes, context, marked } = week
 
 const dialog = ref<WeekDialog | null>(null)
 
@@ -115,64 +118,30 @@ onMounted(() => {
 })
 
 const printSheet = (): void => window.print()
-const whenEditable = (run: () => void) => (): void => { if (props.editable) run() }
 const drillForSelected = (): void => {
   const session = selected.value?.session ?? plan.value.sessions[0]
   if (session) dialog.value = { kind: 'drill', session }
 }
-const actions: KeyAction[] = [
-  { keys: ['p'], text: 'Propose trunk work for the week', run: whenEditable(week.propose) },
-  { keys: ['ArrowDown', 'j'], text: 'Next drill', run: () => week.select(1) },
-  { keys: ['ArrowUp', 'k'], text: 'Drill before', run: () => week.select(-1) },
-  { keys: ['ArrowLeft'], text: 'Earlier along the line', run: whenEditable(() => week.nudge(-1)) },
-  { keys: ['ArrowRight'], text: 'Later along the line', run: whenEditable(() => week.nudge(1)) },
-  { keys: ['shift+ArrowUp'], text: 'To the session before', run: whenEditable(() => week.toNeighbour(-1)) },
-  { keys: ['shift+ArrowDown'], text: 'To the next session', run: whenEditable(() => week.toNeighbour(1)) },
-  { keys: ['+', '='], text: 'More: a rep, 5 s, 5 m', run: whenEditable(() => week.doseStep(1)) },
-  { keys: ['-'], text: 'Less', run: whenEditable(() => week.doseStep(-1)) },
-  { keys: [']'], text: 'One set more', run: whenEditable(() => week.setsStep(1)) },
-  { keys: ['['], text: 'One set fewer', run: whenEditable(() => week.setsStep(-1)) },
-  { keys: ['l'], text: 'Keep this drill here when proposing, or no longer', run: whenEditable(week.keepIt) },
-  { keys: ['f'], text: 'Settle the conflict by its smallest step', run: whenEditable(() => week.mendIt()) },
-  { keys: ['o'], text: 'Take the better week around your edits', run: whenEditable(week.takeOffer) },
-  {
-    keys: ['x'],
-    text: 'Mark this drill, or no longer: what follows is done to all marked',
-    run: () => week.mark(selectedId.value),
-  },
-  { keys: ['Escape'], text: 'Nothing marked', run: () => week.mark(null) },
-  {
-    keys: ['e'], text: 'Look through the week: known mistakes, single changes',
-    run: () => {
-      dialog.value = { kind: 'review' }
-    },
-  },
-  {
-    keys: ['c'], text: 'Copy marked drills, or all, to others',
-    run: whenEditable(() => {
-      dialog.value = { kind: 'apply', itemIds: marked.value.size > 0 ? [...marked.value] : null }
-    }),
-  },
-  { keys: ['1', '2', '3', '4', '5'], text: 'Swap for that alternative', run: () => undefined },
-  { keys: ['a'], text: 'Add a drill', run: whenEditable(drillForSelected) },
-  { keys: ['Delete', 'Backspace'], text: 'Leave the drill out', run: whenEditable(week.remove) },
-  { keys: ['ctrl+z', 'z'], text: 'Undo', run: whenEditable(props.store.undo) },
-  { keys: ['ctrl+y', 'ctrl+shift+z', 'shift+z'], text: 'Redo', run: whenEditable(props.store.redo) },
-  { keys: ['ctrl+Enter'], text: 'Assign the week', run: whenEditable(() => emit('assign')) },
-  { keys: ['?'], text: 'These keys', run: () => { dialog.value = { kind: 'keys' } } },
-]
-const swapKeys: KeyAction[] = [1, 2, 3, 4, 5].map(n =>
-  ({ keys: [String(n)], text: '', run: whenEditable(() => week.swap(n - 1)) }))
-const { on: keysOn } = useSingleKeys([...swapKeys, ...actions])
-defineExpose({
-  propose: week.propose, copyLifts: week.copyLifts, copyWeek: week.copyWeek,
-  showKeys: () => {
-    dialog.value = { kind: 'keys' }
-  },
+const { actions, on: keysOn } = useWeekKeys(week, props.store, () => props.editable, {
+  open: (which) => { dialog.value = which }, addDrill: drillForSelected, assign: () => emit('assign'),
 })
 </script>
 
 <template>
+  <WeekToolbar
+    :starts-on="sheet.week.startsOn"
+    :editable="editable"
+    :stopped="stopped"
+    :before="sheet.previousPlan !== null"
+    :store="store"
+    @go="emit('go', $event)"
+    @propose="week.propose"
+    @copy-lifts="week.copyLifts"
+    @copy-week="week.copyWeek"
+    @keys="dialog = { kind: 'keys' }"
+    @assign="emit('assign')"
+  />
+  <slot />
   <div class="grid xl:grid-cols-[minmax(0,1fr)_312px] lg:grid-cols-[minmax(0,1fr)_280px] gap-4">
     <div
       ref="area"
@@ -205,53 +174,12 @@ defineExpose({
       >
         No day is set for training yet. Add a session, then its lifts.
       </p>
-      <button
-        v-if="editable"
-        type="button"
-        class="btn btn-quiet underline underline-offset-2 no-print"
-        @click="dialog = { kind: 'session', session: null }"
-      >
-        + session
-      </button>
-      <span class="no-print">
-        <button
-          type="button"
-          class="btn btn-quiet underline underline-offset-2"
-          @click="dialog = { kind: 'review' }"
-        >
-          Look through it <kbd>e</kbd>
-        </button>
-        <button
-          type="button"
-          class="btn btn-quiet underline underline-offset-2"
-          @click="dialog = { kind: 'compare' }"
-        >
-          Compare
-        </button>
-        <button
-          type="button"
-          class="btn btn-quiet underline underline-offset-2"
-          @click="printSheet"
-        >
-          Print
-        </button>
-        <template v-if="editable">
-          <button
-            type="button"
-            class="btn btn-quiet underline underline-offset-2"
-            @click="dialog = { kind: 'paste' }"
-          >
-            Paste a routine
-          </button>
-          <button
-            type="button"
-            class="btn btn-quiet underline underline-offset-2"
-            @click="dialog = { kind: 'apply', itemIds: marked.size > 0 ? [...marked] : null }"
-          >
-            Copy {{ marked.size > 0 ? `${marked.size} marked` : 'all' }} to others <kbd>c</kbd>
-          </button>
-        </template>
-      </span>
+      <WeekTools
+        :editable="editable"
+        :marked="marked"
+        @open="dialog = $event"
+        @print="printSheet"
+      />
       <p
         v-if="copied || copying.problem.value"
         class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
@@ -267,45 +195,12 @@ defineExpose({
         <b>What the proposal leaves open:</b> {{ notes.join(' ') }}
       </div>
     </div>
-    <div>
-      <PlaneLedger
-        :ledger="ledger"
-        :trunk-minutes="trunkMinutes"
-        :moment="moment"
-        @open="dialog = { kind: 'target', action: $event }"
-      />
-      <p
-        v-if="context.rules.block"
-        class="mt-2 lg:ml-4"
-      >
-        <b>Week {{ context.rules.block.week }} of
-          {{ context.rules.block.weeks }}</b><template v-if="context.rules.block.phase">,
-          {{ PHASES[context.rules.block.phase].name.toLowerCase() }}:
-          {{ PHASES[context.rules.block.phase].purpose }}</template>
-      </p>
-      <p
-        v-if="proving || proof"
-        class="mt-2 lg:ml-4"
-        role="status"
-      >
-        {{ proving ? 'Looking whether something better exists …' : proofText(proof!) }}
-      </p>
-      <p
-        v-if="week.offer.value"
-        class="mt-2 lg:ml-4 border-l-4 border-signal bg-paper px-3 py-1.5"
-        role="status"
-      >
-        Around your edits the rest can be planned better: {{ Math.round(week.offer.value.gain) }} weighted seconds less
-        wanting.
-        <button
-          type="button"
-          class="underline underline-offset-2 font-semibold"
-          @click="week.takeOffer"
-        >
-          Take it <kbd>o</kbd>
-        </button>
-      </p>
-    </div>
+    <WeekAside
+      :week="week"
+      :trunk-minutes="trunkMinutes"
+      :moment="moment"
+      @open="dialog = { kind: 'target', action: $event }"
+    />
     <ItemPanel
       v-if="selected"
       class="lg:col-span-2 sticky bottom-0 z-10 max-h-[46vh] overflow-y-auto"
@@ -333,34 +228,11 @@ defineExpose({
       @nudge="week.nudge"
       @extra="side => week.change(selected!.item.id, i => ({ ...i, extraSetSide: side }))"
     />
-    <div
-      v-if="preview"
-      class="fixed z-50 pointer-events-none bg-ink text-paper px-2 py-1 rounded text-[0.9em]"
-      :style="{ left: `${preview.x + 12}px`, top: `${preview.y + 12}px` }"
-      aria-hidden="true"
-    >
-      {{ preview.sessionId ? `${titleOf(plan.sessions.find(s => s.id === preview!.sessionId)!)}, `
-        : '' }}{{ preview.text }}
-    </div>
-    <ul
-      v-if="dragging && mates.length > 0"
-      class="fixed inset-x-0 bottom-0 z-40 bg-ink text-chalk p-3 flex flex-wrap gap-2"
-      aria-hidden="true"
-    >
-      <li class="font-semibold">
-        Drop on an athlete to copy:
-      </li>
-      <li
-        v-for="row in mates"
-        :key="row.athlete.id"
-        class="border border-chalk rounded px-2 py-0.5"
-        :data-mate="row.athlete.id"
-        :data-name="row.athlete.name"
-      >
-        {{ row.athlete.name }}
-      </li>
-    </ul>
-
+    <DragPreview
+      :preview="preview"
+      :title="preview?.sessionId ? titleOf(plan.sessions.find(s => s.id === preview!.sessionId)!) : ''"
+      :mates="dragging ? mates : []"
+    />
     <WeekDialogs
       v-model="dialog"
       :store="store"

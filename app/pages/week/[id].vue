@@ -12,7 +12,7 @@ import WeekSheetView from '~/components/week/WeekSheetView.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { painText } from '~/words/safetyWords'
-import { inDays, weekSpan } from '~/words/inWords'
+import { inDays } from '~/words/inWords'
 import { useMay } from '~/composables/useMay'
 import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
@@ -26,7 +26,6 @@ const session = useSessionStore()
 const roster = useRosterStore()
 const store = useWeekStore()
 const catalogue = useCatalogue()
-const view = ref<InstanceType<typeof WeekSheetView> | null>(null)
 const assigned = ref(false)
 
 const athleteId = computed(() => String(route.params.id))
@@ -53,21 +52,6 @@ const unknown = computed(() => (athlete.value && editable.value
   ]
   : [])
 )
-
-const SAVING = {
-  waiting: 'Not stored yet', saving: 'Storing …', choose: 'Waiting for your choice', refused: 'Not stored',
-  noConnection: 'No connection: kept here', signedOut: 'Session ended: kept here',
-} as const
-const savingText = computed(() => {
-  if (store.saving !== 'stored') return SAVING[store.saving]
-  return store.storedAt
-    ? `Stored ${store.storedAt.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
-    : store.week?.version === 0 ? 'New week' : 'Stored'
-})
-const status = computed(() => {
-  if (store.week?.status !== 'assigned') return 'draft'
-  return store.week.changedSinceAssigned || store.saving !== 'stored' ? 'assigned, changed since' : 'assigned'
-})
 
 useHead({ title: () => `${athlete.value ? `${athlete.value.name}, week` : 'Week'} · Keen Anchor` })
 watch([athleteId, startsOn], () => {
@@ -115,184 +99,104 @@ async function assign(reason = ''): Promise<void> {
             </template>
           </p>
         </header>
-        <div class="flex flex-wrap items-center gap-2 mb-1 no-print">
-          <button
-            type="button"
-            class="btn btn-quiet px-2"
-            aria-label="Week before"
-            @click="goTo(addDays(startsOn, -7))"
-          >
-            ←
-          </button>
-          <span class="font-semibold figure">{{ weekSpan(startsOn) }}</span>
-          <button
-            type="button"
-            class="btn btn-quiet px-2"
-            aria-label="Week after"
-            @click="goTo(addDays(startsOn, 7))"
-          >
-            →
-          </button>
-          <template v-if="editable">
-            <button
-              type="button"
-              class="btn btn-main"
-              :disabled="red.length > 0"
-              @click="view?.propose()"
-            >
-              Propose <kbd>p</kbd>
-            </button>
-            <button
-              v-if="store.sheet.previousPlan"
-              type="button"
-              class="btn"
-              @click="view?.copyLifts()"
-            >
-              Lifts of last week
-            </button>
-            <button
-              v-if="store.sheet.previousPlan"
-              type="button"
-              class="btn"
-              @click="view?.copyWeek()"
-            >
-              All of last week
-            </button>
-            <button
-              type="button"
-              class="btn"
-              :disabled="store.past.length === 0"
-              @click="store.undo"
-            >
-              Undo
-            </button>
-            <button
-              type="button"
-              class="btn"
-              :disabled="store.future.length === 0"
-              @click="store.redo"
-            >
-              Redo
-            </button>
-          </template>
-          <button
-            type="button"
-            class="btn btn-quiet underline underline-offset-2"
-            @click="view?.showKeys()"
-          >
-            <kbd>?</kbd><span class="sr-only"> keys</span>
-          </button>
-          <span
-            class="ml-auto"
-            :class="store.saving === 'stored' || store.saving === 'waiting' || store.saving === 'saving' ? 'text-quiet'
-              : 'problem'"
-            role="status"
-          >{{ savingText }} · {{ status }}</span>
-          <button
-            v-if="editable"
-            type="button"
-            class="btn btn-main"
-            :disabled="red.length > 0 || (status === 'assigned')"
-            @click="assign()"
-          >
-            {{ store.week?.status === 'assigned' ? 'Assign again' : 'Assign week' }}
-          </button>
-        </div>
-        <p
-          v-if="store.saving === 'refused'"
-          class="caution my-2"
-          role="alert"
-        >
-          {{ store.problem }}
-          <button
-            type="button"
-            class="underline font-semibold"
-            @click="store.load(athleteId, startsOn)"
-          >
-            Load the stored week
-          </button>
-        </p>
-        <p
-          v-if="store.news"
-          class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
-          role="status"
-        >
-          <b>{{ store.news.who }}</b> changed this week too, and it is taken in: {{ store.news.changes.join('; ') }}.
-          <button
-            type="button"
-            class="underline underline-offset-2"
-            @click="store.news = null"
-          >
-            Seen
-          </button>
-        </p>
-        <p
-          v-if="red.length > 0"
-          class="caution my-2"
-          role="alert"
-        >
-          Stopped: a red flag stands. Refer to a clinician; what was assigned is withheld and comes back as it was when
-          it is cleared.
-          <template v-if="stop && stop.told.length > 0">
-            Told: {{ stop.told.join(', ') }}.
-          </template>
-          <NuxtLink
-            v-if="editable"
-            class="underline underline-offset-2"
-            :to="`/athletes/${athleteId}/screen`"
-          >To the clearance</NuxtLink>
-        </p>
-        <AssignReason
-          v-if="Object.keys(store.missing).length > 0"
-          :athlete-id="athleteId"
-          :missing="store.missing"
-          :busy="store.saving !== 'stored'"
-          @assign="assign"
-          @close="store.missing = {}"
-        />
-        <p
-          v-else-if="unknown.length > 0"
-          class="my-2 border-l-4 border-signal bg-paper px-3 py-1.5"
-        >
-          {{ unknown.join(', ').replace(/^./, c => c.toUpperCase()) }}: assigning asks for it.
-        </p>
-        <p
-          v-if="athlete.health.pain.length > 0"
-          class="my-2 border-l-4 border-signal bg-paper px-3 py-1.5"
-        >
-          <template
-            v-for="(one, i) in athlete.health.pain"
-            :key="one.variationId"
-          >
-            {{ i > 0 ? '; ' : 'Pain at ' }}
-            <b>{{ catalogue.find(one.variationId)?.name.toLowerCase() ?? 'a drill' }}</b>,
-            {{ painText(one) }}
-          </template>
-          <NuxtLink
-            class="underline underline-offset-2"
-            :to="`/athletes/${athleteId}#pain`"
-          >{{ editable ? 'Decide' : 'Look' }}</NuxtLink>
-        </p>
-        <p
-          v-if="assigned && status === 'assigned'"
-          class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
-          role="status"
-        >
-          Assigned: {{ athlete.name }} reads it from now on.
-        </p>
         <WeekSheetView
           :key="`${athleteId}/${startsOn}`"
-          ref="view"
           :store="store"
           :sheet="store.sheet"
           :editable="editable"
+          :stopped="red.length > 0"
           :today="Math.max(0, daysBetween(startsOn, session.me.today))"
           :rows="roster.rows"
           :groups="roster.groups"
           :add="typeof route.query.add === 'string' ? route.query.add : null"
           @assign="assign()"
+          @go="goTo"
           @added="navigateTo({ path: route.path, query: { start: startsOn } }, { replace: true })"
-        />
+        >
+          <p
+            v-if="store.saving === 'refused'"
+            class="caution my-2"
+            role="alert"
+          >
+            {{ store.problem }}
+            <button
+              type="button"
+              class="underline font-semibold"
+              @click="store.load(athleteId, startsOn)"
+            >
+              Load the stored week
+            </button>
+          </p>
+          <p
+            v-if="store.news"
+            class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
+            role="status"
+          >
+            <b>{{ store.news.who }}</b> changed this week too, and it is taken in: {{ store.news.changes.join('; ') }}.
+            <button
+              type="button"
+              class="underline underline-offset-2"
+              @click="store.news = null"
+            >
+              Seen
+            </button>
+          </p>
+          <p
+            v-if="red.length > 0"
+            class="caution my-2"
+            role="alert"
+          >
+            Stopped: a red flag stands. Refer to a clinician; what was assigned is withheld and comes back as it was
+            when
+            it is cleared.
+            <template v-if="stop && stop.told.length > 0">
+              Told: {{ stop.told.join(', ') }}.
+            </template>
+            <NuxtLink
+              v-if="editable"
+              class="underline underline-offset-2"
+              :to="`/athletes/${athleteId}/screen`"
+            >To the clearance</NuxtLink>
+          </p>
+          <AssignReason
+            v-if="Object.keys(store.missing).length > 0"
+            :athlete-id="athleteId"
+            :missing="store.missing"
+            :busy="store.saving !== 'stored'"
+            @assign="assign"
+            @close="store.missing = {}"
+          />
+          <p
+            v-else-if="unknown.length > 0"
+            class="my-2 border-l-4 border-signal bg-paper px-3 py-1.5"
+          >
+            {{ unknown.join(', ').replace(/^./, c => c.toUpperCase()) }}: assigning asks for it.
+          </p>
+          <p
+            v-if="athlete.health.pain.length > 0"
+            class="my-2 border-l-4 border-signal bg-paper px-3 py-1.5"
+          >
+            <template
+              v-for="(one, i) in athlete.health.pain"
+              :key="one.variationId"
+            >
+              {{ i > 0 ? '; ' : 'Pain at ' }}
+              <b>{{ catalogue.find(one.variationId)?.name.toLowerCase() ?? 'a drill' }}</b>,
+              {{ painText(one) }}
+            </template>
+            <NuxtLink
+              class="underline underline-offset-2"
+              :to="`/athletes/${athleteId}#pain`"
+            >{{ editable ? 'Decide' : 'Look' }}</NuxtLink>
+          </p>
+          <p
+            v-if="assigned && store.week?.status === 'assigned' && !store.week.changedSinceAssigned"
+            class="my-2 border-l-4 border-ink bg-paper px-3 py-1.5"
+            role="status"
+          >
+            Assigned: {{ athlete.name }} reads it from now on.
+          </p>
+        </WeekSheetView>
         <ConflictChoice
           v-if="store.meeting"
           :who="store.meeting.who"
