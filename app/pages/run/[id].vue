@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { BREATH_PATTERNS } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import { PAIN_CAUTION } from '~~/core/screening'
 import RoomPage from '~/components/common/RoomPage.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
+import DrillCues from '~/components/run/DrillCues.vue'
+import DrillWords from '~/components/run/DrillWords.vue'
 import RestTimer from '~/components/run/RestTimer.vue'
 import SetLogForm from '~/components/run/SetLogForm.vue'
 import SetTimer from '~/components/run/SetTimer.vue'
@@ -190,44 +191,13 @@ function skip(): void {
           <span class="figure">{{ formatDose(current.item.dose, current.item.sides) }}</span>
         </p>
         <template v-if="ended === null">
-          <ul class="mb-3 flex flex-col gap-1">
-            <li><b>Cue:</b> {{ current.item.cueFirst === 'inside' ? current.item.cues.inside
-              : current.item.cues.outside }}</li>
-            <li
-              v-for="note in current.item.notes ?? []"
-              :key="note"
-            >
-              {{ note }}
-            </li>
-            <li><b>Stop when:</b> {{ current.item.stopSign }}</li>
-            <li>
-              <b>Breath:</b> {{ BREATH_PATTERNS[current.item.breath] }}.<template v-if="current.item.breathWhy">
-                {{ current.item.breathWhy }}
-              </template>
-            </li>
-          </ul>
+          <DrillCues :item="current.item" />
           <SetTimer
             :key="current.key"
             :step="current"
             @ended="ended = $event"
           />
-          <details class="mt-3">
-            <summary class="min-h-[48px] flex items-center underline underline-offset-2">
-              Set-up, faults and why
-            </summary>
-            <p><b>Set-up:</b> {{ current.item.setUp }}</p>
-            <p
-              v-for="fault in current.item.faults"
-              :key="fault.see"
-            >
-              <b>{{ fault.see }}:</b> {{ fault.fix }}
-            </p>
-            <p><b>Inside:</b> {{ current.item.cues.inside }}</p>
-            <p><b>Why:</b> {{ current.item.purpose }} {{ current.item.why }}</p>
-            <p class="text-quiet">
-              Own range, own rung. Not medical advice.
-            </p>
-          </details>
+          <DrillWords :item="current.item" />
           <button
             type="button"
             class="btn btn-quiet underline underline-offset-2 min-h-[48px]"

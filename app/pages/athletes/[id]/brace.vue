@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { addDays, daysBetween } from '~~/core/calendar'
-import { BRACE_STEPS, braceLacks, QUADRANTS, RECHECK_DAYS, type Quadrant } from '~~/core/assessment'
-import { BREATH_METHODS, bracedRep, breathMethod, LIFT_IDS, LIFTS, matchBrace, type LiftId } from '~~/core/programme'
-import { flagFacts, NO_BRACE_WORK, redFlags } from '~~/core/screening'
+import { BRACE_STEPS, braceLacks, RECHECK_DAYS } from '~~/core/assessment'
+import { NO_BRACE_WORK, redFlags } from '~~/core/screening'
 import type { BraceCheckInput } from '~~/shared/types'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
+import BraceChecks from '~/components/assessment/BraceChecks.vue'
 import BraceCheckForm from '~/components/assessment/BraceCheckForm.vue'
 import BraceCourseForm from '~/components/assessment/BraceCourseForm.vue'
+import LiftBrace from '~/components/assessment/LiftBrace.vue'
 import BraceTrainer from '~/components/assessment/BraceTrainer.vue'
-import SelectField from '~/components/common/SelectField.vue'
-import TextField from '~/components/common/TextField.vue'
-import { ageBand } from '~~/core/rules'
 import { forget } from '~/device/kept'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAthleteRoom } from '~/composables/useAthleteRoom'
@@ -52,29 +50,6 @@ async function check(input: BraceCheckInput): Promise<void> {
   said.value = braceLacks(input).length === 0 ? `Step ${input.step} passed.` : `Stored: step ${input.step} not yet.`
   chosen.value = null
 }
-
-const lift = ref<LiftId>('backSquat')
-const percent = ref('85')
-const LIFT_CHOICES = LIFT_IDS.map(key => [key, LIFTS[key].name] as const)
-const matched = computed(() => {
-  const percent1Rm = Number(percent.value.trim().replace(',', '.'))
-  if (!store.athlete || !(percent1Rm >= 1 && percent1Rm <= 100)) return null
-  const rep = bracedRep({
-    lift: lift.value, percent1Rm, tempo: null, heightM: store.athlete.heightCm / 100, setUpS: null,
-  })
-  const cause = screen.value.flags.map(flagFacts).find(facts => facts.noBreathHold) ?? ageBand(screen.value.ageYears)
-  const careful = cause?.noBreathHold === true || screen.value.left != null
-  return {
-    rep,
-    work: matchBrace(rep.totalS).filter(m => m.matches).slice(0, 3),
-    breath: BREATH_METHODS[breathMethod(percent1Rm, careful)], cause: cause?.noBreathHold ? cause.name : null,
-  }
-})
-const swellText = (
-  swell: readonly Quadrant[],
-): string => (swell.length === 4
-  ? 'all four places'
-  : swell.map(q => QUADRANTS[q].toLowerCase()).join(', ') || 'nowhere')
 </script>
 
 <template>
@@ -195,77 +170,14 @@ const swellText = (
             <b>{{ said }}</b>
           </p>
         </section>
-        <section class="panel">
-          <h2 class="mb-1">
-            Braced as long as a rep
-          </h2>
-          <div class="grid grid-cols-2 gap-3">
-            <SelectField
-              v-model="lift"
-              label="Lift"
-              name="match-lift"
-              :options="LIFT_CHOICES"
-            />
-            <TextField
-              v-model="percent"
-              label="% of 1RM"
-              name="match-percent"
-              inputmode="decimal"
-              figure
-              :problem="matched ? undefined : 'From 1 to 100.'"
-            />
-          </div>
-          <template v-if="matched">
-            <p class="mt-2">
-              One rep is braced for about <b class="figure">{{ matched.rep.totalS.toFixed(1) }} s</b>: breath
-              {{ matched.rep.setUpS }}, down {{ matched.rep.loweringS }}<template v-if="matched.rep.pauseS">, pause
-                {{ matched.rep.pauseS }}</template>, up
-              {{ matched.rep.raisingS.toFixed(1) }}{{ matched.rep.velocityMS
-                ? ` at ${matched.rep.velocityMS.toFixed(2)} m/s` : '' }}.
-            </p>
-            <p>Trunk work as long:
-              {{
-                matched.work
-                  .map(m => `${m.name.replace(/^./, c => c.toLowerCase())} (${m.ratio.toFixed(1)}×)`).join(', ')
-                  || 'none of the usual' }}.</p>
-            <p>{{ matched.breath }}</p>
-            <p
-              v-if="matched.cause"
-              class="caution"
-            >
-              Holding the breath under load raises blood pressure sharply: ruled out by “{{ matched.cause }}”.
-            </p>
-            <p class="text-quiet text-[0.9em]">
-              Raising speed by the published load-velocity relations where there is one; the rest common practice, no
-              source.
-            </p>
-          </template>
-        </section>
-        <section
+        <LiftBrace
+          :athlete="store.athlete!"
+          :screen="screen"
+        />
+        <BraceChecks
           v-if="checks.length > 0"
-          class="panel"
-        >
-          <h2 class="mb-1">
-            Checks
-          </h2>
-          <ul>
-            <li
-              v-for="one in [...checks].reverse().slice(0, 12)"
-              :key="one.id"
-              class="border-b border-line/60 py-0.5"
-            >
-              <b>{{ dayMonth(one.day) }}</b> step {{ one.step }} {{ one.passed ? 'passed' : 'not yet' }} ·
-              {{ one.count }}<template v-if="BRACE_STEPS[one.step - 1]!.swell">
-                · swells {{ swellText(one.swell) }}
-              </template><template v-if="one.checkedBy">
-                · {{ one.checkedBy }}
-              </template><span
-                v-if="one.note"
-                class="block text-quiet"
-              >{{ one.note }}</span>
-            </li>
-          </ul>
-        </section>
+          :checks="checks"
+        />
       </div>
     </div>
   </AthleteRoom>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
 import { addDays, mondayOf } from '~~/core/calendar'
-import { ACTION_FACTS, EQUIPMENT } from '~~/core/catalogue'
-import { LIFTS, SPORT_PROFILES } from '~~/core/programme'
+import { SPORT_PROFILES } from '~~/core/programme'
 import { AppError, messageOf } from '~~/shared/errors'
 import { screenOf } from '~~/shared/planningContext'
 import AthleteTabs from '~/components/athlete/AthleteTabs.vue'
@@ -10,12 +9,12 @@ import DataPanel from '~/components/athlete/DataPanel.vue'
 import FlagConsequences from '~/components/athlete/FlagConsequences.vue'
 import InviteForm from '~/components/athlete/InviteForm.vue'
 import LadderStanding from '~/components/athlete/LadderStanding.vue'
+import ProfilePanel from '~/components/athlete/ProfilePanel.vue'
 import ReviewPanel from '~/components/athlete/ReviewPanel.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import PainPanel from '~/components/safety/PainPanel.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAttempt } from '~/composables/useAttempt'
-import { DAY_NAMES, measures } from '~/words/inWords'
 import { saveAsFile } from '~/files/saveAsFile'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useMay } from '~/composables/useMay'
@@ -34,7 +33,6 @@ const id = computed(() => String(route.params.id))
 const athlete = computed(() => store.athlete)
 const { plan: editable, govern } = useMay()
 const screen = computed(() => (athlete.value ? screenOf(athlete.value, session.me!.today, catalogue.value) : null))
-const unit = computed(() => measures(session.me!.units))
 useHead({ title: () => `${athlete.value?.name ?? 'Athlete'} · Keen Anchor` })
 
 const load = (): Promise<void> => store.loadPage(id.value, addDays(mondayOf(session.me!.today), -28))
@@ -104,13 +102,6 @@ async function exportAll(): Promise<void> {
     problem.value = messageOf(error)
   }
 }
-
-const goal = computed(() => {
-  const a = athlete.value!
-  const drill = a.goalVariationId ? catalogue.value.find(a.goalVariationId)?.name : null
-  return [a.goal, drill ? `drill: ${drill}` : '', a.goalLift ? `lift: ${LIFTS[a.goalLift].name}` : ''].filter(Boolean)
-    .join(' · ')
-})
 </script>
 
 <template>
@@ -162,45 +153,10 @@ const goal = computed(() => {
         </p>
         <div class="grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-4">
           <div class="flex flex-col gap-4">
-            <section class="panel">
-              <h2 class="mb-1">
-                Profile
-              </h2>
-              <dl class="grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-1">
-                <dt class="text-quiet">
-                  Goal
-                </dt><dd>{{ goal || 'none written down' }}</dd>
-                <dt class="text-quiet">
-                  Body
-                </dt><dd class="figure">
-                  {{ unit.showLength(athlete.heightCm) }} {{ unit.length }}, {{ unit.showMass(athlete.massKg) }}
-                  {{ unit.mass }}, {{ athlete.sex }}, born {{ athlete.birthYear }}
-                </dd>
-                <dt class="text-quiet">
-                  Training age
-                </dt><dd>{{ athlete.trainingAgeYears }} {{ athlete.trainingAgeYears === 1 ? 'year' : 'years' }}</dd>
-                <dt class="text-quiet">
-                  Brace step
-                </dt><dd>{{ athlete.braceStep }} of 7</dd>
-                <dt class="text-quiet">
-                  Weak link
-                </dt><dd>
-                  {{ athlete.weakLink ? ACTION_FACTS[athlete.weakLink].label
-                    : 'none known' }}<template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template>
-                </dd>
-                <dt class="text-quiet">
-                  Minutes
-                </dt><dd class="figure">
-                  {{ athlete.available.map(a => `${DAY_NAMES[a.day]} ${a.minutes}`).join(', ') || 'none entered' }}
-                </dd>
-                <dt class="text-quiet">
-                  Equipment
-                </dt>
-                <dd>{{ athlete.equipment.length === Object.keys(EQUIPMENT).length
-                  ? 'everything in the catalogue'
-                  : athlete.equipment.map(e => EQUIPMENT[e]).join(', ') || 'the bare floor' }}</dd>
-              </dl>
-            </section>
+            <ProfilePanel
+              :athlete="athlete"
+              :units="session.me.units"
+            />
             <PainPanel
               v-if="athlete.health.pain.length > 0"
               :key="athlete.id"
