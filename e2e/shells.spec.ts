@@ -16,8 +16,20 @@ async function anAthlete(page: Page, name: string): Promise<string> {
   const athlete = await described(page, name)
   const answer = await page.request.post('/api/athletes', { data: { id, athlete }, headers: await csrfOf(page) })
   expect(answer.status()).toBe(200)
+  added.push(id)
   return id
 }
+
+/** Athletes of a journey, out of the way of the others when it is over. */
+const added: string[] = []
+test.afterEach(async ({ page }) => {
+  for (const id of added.splice(0)) {
+    const { version } = await (await page.request.get(`/api/athletes/${id}`)).json() as { version: number }
+    await page.request.post(`/api/athletes/${id}/archive`, {
+      data: { version, archived: true }, headers: await csrfOf(page),
+    })
+  }
+})
 
 const item = (id: string, variationId: string) => ({
   id, variationId, dose: { sets: 2, amount: 10, unit: 'seconds', restS: 5 }, slot: 'after', pairedWith: null,
@@ -133,9 +145,6 @@ test.describe('on a phone', () => {
         await expect(page.getByRole('heading', { level: 1, name })).toBeVisible()
         await expectNoSideScroll(page)
       }
-      await page.request.post(`/api/athletes/${id}/archive`, {
-        data: { version: 1, archived: true }, headers: await csrfOf(page),
-      })
     }
     await open(page, '/facility')
     await expect(page.getByRole('navigation', { name: 'Rooms' }).locator('[aria-current]')).toBeInViewport({ ratio: 1 })

@@ -1,4 +1,4 @@
-import { ref, watch } from 'vue'
+import { getCurrentInstance, onMounted, ref, watch } from 'vue'
 import { forget, keep, kept } from '~/device/kept'
 
 const textOf = (words: object): string => JSON.stringify(words)
@@ -9,11 +9,15 @@ const textOf = (words: object): string => JSON.stringify(words)
  */
 export function useDraft(key: string, words: object, start: () => object = fixed(words)) {
   const restored = ref(false)
-  const draft = kept<object>(key)
-  if (draft && textOf(draft) !== textOf(start())) {
+  function restore(): void {
+    const draft = kept<object>(key)
+    if (!draft || textOf(draft) === textOf(start())) return
     Object.assign(words, draft)
     restored.value = true
   }
+  // A page that the server has drawn knows nothing of this device: it is completed before it is changed.
+  if (getCurrentInstance()) onMounted(restore)
+  else restore()
   watch(words, () => {
     if (textOf(words) === textOf(start())) forget(key)
     else keep(key, words)

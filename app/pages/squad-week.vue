@@ -53,18 +53,20 @@ onMounted(async () => {
   await roster.load()
   await opening.attempt(async () => {
     await store.loadLatest()
-    if (route.query.run) await show(String(route.query.run))
+    // What the address says of selection and week is newer than the run it names.
+    if (route.query.run) await show(String(route.query.run), route.query.ids === undefined)
   })
 })
 
-/** A run, with what it was asked for. */
-async function show(id: string): Promise<void> {
+/** A run, with what it was asked for: all of it, or only what is nowhere else. */
+async function show(id: string, all = true): Promise<void> {
   await store.open(id)
   const run = store.run!
+  if (plan.value.sessions.length === 0 || (all && run.sessions.length > 0)) plan.value = { sessions: run.sessions }
+  if (!all) return
   selected.value = new Set(run.lines.map(line => line.athleteId))
   startsOn.value = run.startsOn
   weeks.value = run.weeks
-  if (run.sessions.length > 0) plan.value = { sessions: run.sessions }
 }
 
 const chosen = computed(() => rows.value.filter(row => selected.value.has(row.athlete.id)))

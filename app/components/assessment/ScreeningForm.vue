@@ -23,6 +23,7 @@ const answers = ref<Partial<Record<FlagId, boolean>>>(
   Object.fromEntries(Object.entries(props.start ?? {}).filter(([flag]) => !props.cleared?.includes(flag as FlagId))),
 )
 const draft = useDraft(props.draftKey, reactive({ answers }))
+watch(draft.restored, back => back && emit('typed'))
 const missing = ref<FlagId | null>(null)
 const flags = computed(() => flagsFrom(answers.value))
 const consequences = computed(() => consequencesOf(flags.value, props.catalogue))

@@ -1,5 +1,6 @@
 import { mount, RouterLinkStub } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { nextTick } from 'vue'
 import { STANDARD_TESTS, type Placement } from '~~/core/assessment'
 import { STANDARD } from '~~/core/catalogue'
 import { FLAG_IDS, QUESTIONS } from '~~/core/screening'
@@ -148,11 +149,14 @@ describe('the screening', () => {
   it('that was left goes on where it was, or begins anew', async () => {
     await answer(mounted(), 'yes', 2)
     const back = mounted()
+    await nextTick()
     const yes = back.find(`[aria-label="yes: ${QUESTIONS[2]!.text}"]`)
     expect(yes.attributes('aria-pressed')).toBe('true')
     await back.findAll('button').find(b => b.text() === 'Start over')!.trigger('click')
     expect(yes.attributes('aria-pressed')).toBe('false')
-    expect(mounted().text()).not.toContain('As you left it')
+    const last = mounted()
+    await nextTick()
+    expect(last.text()).not.toContain('As you left it')
   })
 
   it('says at once to see a clinician, and keeps the yes when the rest is no', async () => {

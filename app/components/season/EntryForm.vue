@@ -15,7 +15,8 @@ const props = defineProps<
 >()
 const emit = defineEmits<{ put: [entry: EntryInput], cancel: [], cancelDay: [day: string] }>()
 const draft = reactive({ ...props.entry, weekly: props.entry.weeklyUntil !== null })
-const kept = useDraft(`draft/entry/${props.isNew ? `new/${props.entry.day}` : props.entry.id}`, draft)
+// By its day too: words left over a competition that was moved since would move it back.
+const kept = useDraft(`draft/entry/${props.isNew ? 'new' : props.entry.id}/${props.entry.day}`, draft)
 const tried = ref(false)
 watch(() => draft.day, (day, was) => { if (draft.lastDay === was || draft.lastDay < day) draft.lastDay = day })
 
