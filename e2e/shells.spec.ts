@@ -25,9 +25,10 @@ const added: string[] = []
 test.afterEach(async ({ page }) => {
   for (const id of added.splice(0)) {
     const { version } = await (await page.request.get(`/api/athletes/${id}`)).json() as { version: number }
-    await page.request.post(`/api/athletes/${id}/archive`, {
+    const away = await page.request.put(`/api/athletes/${id}/archive`, {
       data: { version, archived: true }, headers: await csrfOf(page),
     })
+    expect(away.status()).toBe(200)
   }
 })
 
