@@ -125,7 +125,7 @@ test('what was typed survives a crash, and meets what another coach stored', asy
   await mass.fill(String(was + 1))
   await page.getByLabel('Position').fill('both arms')
   await open(page, page.url())
-  await expect(page.getByText('This is what you had typed here before')).toBeVisible()
+  await expect(page.getByText('As you left it on this device')).toBeVisible()
   await expect(mass).toHaveValue(String(was + 1))
 
   const other = await anotherCoach(browser)

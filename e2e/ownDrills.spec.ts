@@ -22,7 +22,7 @@ test('a coach writes a drill, finds it everywhere, and carries the drills out an
     await expectAccessible(page)
     await page.reload()
     await page.locator('html[data-ready]').waitFor()
-    await expect(page.getByText('What you typed last time is back')).toBeVisible()
+    await expect(page.getByText('As you left it on this device')).toBeVisible()
     await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Side plank')
     await page.getByLabel('Name', { exact: true }).fill('Side plank, star with a slow pulse')
     await page.getByLabel('resist turning').fill('20')

@@ -2,6 +2,7 @@
 import type { Equipment } from '~~/core/catalogue'
 import type { AthleteInput, Group, Units } from '~~/shared/types'
 import { toggled, useAthleteForm } from '~/composables/useAthleteForm'
+import DraftNote from '~/components/common/DraftNote.vue'
 import AthleteDays from './AthleteDays.vue'
 import AthleteGoal from './AthleteGoal.vue'
 import AthleteStanding from './AthleteStanding.vue'
@@ -49,20 +50,10 @@ async function submit(): Promise<void> {
     novalidate
     @submit.prevent="submit"
   >
-    <p
-      v-if="restored"
-      class="border-l-4 border-ink bg-paper px-3 py-1.5"
-      role="status"
-    >
-      This is what you had typed here before; it was not stored yet.
-      <button
-        type="button"
-        class="underline underline-offset-2 font-semibold"
-        @click="startOver(); emit('startOver')"
-      >
-        Start over from what is stored
-      </button>
-    </p>
+    <DraftNote
+      :shown="restored"
+      @start-over="startOver(); emit('startOver')"
+    />
     <AthleteWho
       :form="form"
       :groups="groups"

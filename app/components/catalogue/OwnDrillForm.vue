@@ -7,6 +7,7 @@ import { poseOf } from '~~/core/mechanics'
 import { NEW_LADDER, useOwnDrill, type OwnDrill } from '~/composables/useOwnDrill'
 import { reckon } from '~/words/reckon'
 import ChipChoice from '~/components/common/ChipChoice.vue'
+import DraftNote from '~/components/common/DraftNote.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 import ActionSharesField from './ActionSharesField.vue'
@@ -81,19 +82,10 @@ async function submit(): Promise<void> {
     class="flex flex-col gap-4 max-w-5xl"
     @submit.prevent="submit"
   >
-    <p
-      v-if="restored"
-      class="caution"
-    >
-      What you typed last time is back, not stored yet.
-      <button
-        type="button"
-        class="underline underline-offset-2"
-        @click="emit('startOver')"
-      >
-        Start over
-      </button>
-    </p>
+    <DraftNote
+      :shown="restored"
+      @start-over="emit('startOver')"
+    />
     <section class="panel grid md:grid-cols-2 gap-3">
       <TextField
         :model-value="draft.name"
