@@ -51,6 +51,20 @@ test('a session that ended leads to the sign-in page and back', async ({ page, c
   await expect(page).toHaveURL(/facility/)
 })
 
+test('what is being read for somebody who signs out is let go', async ({ page }) => {
+  // The fixture fails on any 401 in the console.
+  await page.route('**/api/alerts', async (route) => {
+    await new Promise(done => setTimeout(done, 2_000))
+    await route.continue().catch(() => undefined)
+  })
+  const asked = page.waitForRequest('**/api/alerts')
+  await signIn(page, 'ilse@larkholm.example')
+  await asked
+  await page.getByRole('button', { name: 'Sign out' }).click()
+  await expect(page).toHaveURL(/sign-in/)
+  await page.waitForTimeout(3_000)
+})
+
 test.describe('without a connection', () => {
   test.use({ viewport: { width: 390, height: 844 }, expectedErrors: /ERR_INTERNET_DISCONNECTED/ })
 

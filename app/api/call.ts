@@ -1,5 +1,6 @@
 import { AppError, ERROR_STATUS, NoConnection, type ErrorBody } from '~~/shared/errors'
 import type { SessionAnswer } from '~~/shared/types'
+import { Left, openDoor, throughDoor } from './door'
 
 interface CallOptions {
   readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE'
@@ -13,9 +14,10 @@ interface CallOptions {
 let token: string | null = null
 let tellEnded: () => void = () => undefined
 
-/** The token that this session's writes carry. */
+/** The token that this session's writes carry; with one, there is somebody to read for. */
 export function useToken(csrf: string | null): void {
   token = csrf
+  if (csrf) openDoor()
 }
 
 /** Calls `tell` whenever an answer says that the session has ended. */
@@ -26,7 +28,7 @@ export function whenSessionEnds(tell: () => void): void {
 /**
  * Calls the server.
  *
- * @throws AppError as the server told it; NoConnection when nothing answered.
+ * @throws AppError as the server told it; NoConnection when nothing answered; Left when nobody is there to read for.
  */
 export async function call<T>(path: string, options: CallOptions = {}): Promise<T> {
   try {
@@ -44,14 +46,15 @@ export async function call<T>(path: string, options: CallOptions = {}): Promise<
 
 async function request<T>(path: string, { method, body, writeId }: CallOptions): Promise<T> {
   const headers: Record<string, string> = {}
-  if (method && method !== 'GET' && token) headers['x-keen-csrf'] = token
+  const isRead = (method ?? 'GET') === 'GET'
+  if (!isRead && token) headers['x-keen-csrf'] = token
   if (writeId) headers['x-keen-write'] = writeId
   try {
-    return await $fetch<T>(path, {
-      method, headers, body: body as Record<string, unknown> | undefined, retry: 0, timeout: 30_000,
-    })
+    return await throughDoor(isRead, signal =>
+      $fetch<T>(path, { method, headers, body: body as Record<string, unknown> | undefined, retry: 0, signal }))
   }
   catch (error) {
+    if (error instanceof Left) throw error
     const answer = (error as { data?: ErrorBody }).data
     if (answer?.code && answer.code in ERROR_STATUS)
       throw new AppError(answer.code, answer.message, answer.fields, answer.current)

@@ -3,13 +3,11 @@ import { computed, ref, shallowRef } from 'vue'
 import type { HealthAlert } from '~~/shared/types'
 import { fetchAlerts } from '~/api/safety'
 import { keep, kept } from '~/device/kept'
-import { useSessionStore } from '~/stores/session'
 
 const SEEN = 'alerts-seen'
 
 /** What was told about the health of athletes in sight, as it was last read. */
 export const useAlertStore = defineStore('alerts', () => {
-  const session = useSessionStore()
   const alerts = shallowRef<readonly HealthAlert[]>([])
   /** Changes whenever something was told or settled: pages that show health read anew. */
   const mark = computed(() => alerts.value.map(({ id, settled }) => `${id}${settled ? '+' : ''}`).join())
@@ -28,7 +26,6 @@ export const useAlertStore = defineStore('alerts', () => {
   /** A line that is down changes nothing: what was told stays told, and is asked for again. */
   const lookedAt = ref(0)
   async function look(): Promise<void> {
-    if (!session.present) return
     lookedAt.value = Date.now()
     const found = await fetchAlerts().catch(() => null)
     seen.value = kept<string[]>(SEEN) ?? []

@@ -1,5 +1,6 @@
 import { messageOf, NoConnection } from '~~/shared/errors'
 import { ref } from 'vue'
+import { Left } from '~/api/door'
 
 type ReadState = 'idle' | 'loading' | 'ready' | 'failed'
 
@@ -30,7 +31,7 @@ export function reading() {
       if (mine === turn) state.value = 'ready'
     }
     catch (error) {
-      if (mine !== turn) return
+      if (mine !== turn || error instanceof Left) return
       problem.value = messageOf(error)
       state.value = 'failed'
       // Behind the page: what it says stays until there is something else to say.

@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import type { Me, SessionAnswer, SignInInput, Units } from '~~/shared/types'
 import { useToken } from '~/api/call'
+import { shutDoor } from '~/api/door'
 import { keepFor } from '~/device/kept'
 import * as people from '~/api/people'
 import { writes } from '~/api/writes'
@@ -47,22 +48,19 @@ export const useSessionStore = defineStore('session', () => {
     return true
   }
 
-  /** Whether there is somebody to ask in the name of: not while signing out, nor after. */
-  const leaving = ref(false)
-  const present = computed(() => me.value !== null && !leaving.value)
+  const signOut = (): Promise<void> => leave(people.signOut)
+  const signOutEverywhere = (): Promise<void> => leave(people.signOutEverywhere)
 
-  async function signOut(): Promise<void> {
-    leaving.value = true
+  /** Nothing is read for somebody who is on the way out; who could not leave is still there. */
+  async function leave(close: () => Promise<unknown>): Promise<void> {
+    shutDoor()
     try {
-      remember(await people.signOut())
+      await close()
     }
-    finally {
-      leaving.value = false
+    catch (error) {
+      useToken(csrf.value)
+      throw error
     }
-  }
-
-  async function signOutEverywhere(): Promise<void> {
-    await people.signOutEverywhere()
     remember({ me: null, csrf: null })
   }
 
@@ -82,7 +80,7 @@ export const useSessionStore = defineStore('session', () => {
   }
 
   return {
-    me, csrf, known, ended, present, remember, begin, signIn, signInAgain, signOut, signOutEverywhere, changePassword,
+    me, csrf, known, ended, remember, begin, signIn, signInAgain, signOut, signOutEverywhere, changePassword,
     useLink, saveUnits,
     askForReset: people.askForReset,
   }

@@ -1,0 +1,58 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Me } from '~~/shared/types'
+import { call } from '~/api/call'
+import { useSessionStore } from './session'
+
+const me = { id: 'coach' } as Me
+const ask = vi.fn()
+
+beforeEach(() => {
+  setActivePinia(createPinia())
+  ask.mockReset()
+  vi.stubGlobal('$fetch', ask)
+  useSessionStore().remember({ me, csrf: 'x' })
+  useSessionStore().begin()
+})
+afterEach(() => vi.unstubAllGlobals())
+
+describe('signing out', () => {
+  it('asks for nothing while it is under way, nor after, until somebody signs in', async () => {
+    let answer: (value: unknown) => void = () => undefined
+    ask.mockReturnValueOnce(new Promise((done) => { answer = done }))
+    const session = useSessionStore()
+    const leaving = session.signOut()
+    await expect(call('/api/alerts')).rejects.toThrow('Signed out.')
+    answer({ me: null, csrf: null })
+    await leaving
+    await expect(call('/api/alerts')).rejects.toThrow('Signed out.')
+    expect([session.me, session.ended, ask.mock.calls.length]).toEqual([null, false, 1])
+    ask.mockResolvedValueOnce({ me, csrf: 'y' })
+    await session.signIn({ email: 'a@larkholm.example', password: 'p' })
+    session.begin()
+    ask.mockResolvedValueOnce(['alert'])
+    await expect(call('/api/alerts')).resolves.toEqual(['alert'])
+  })
+
+  it('leaves everything as it was when the line is down', async () => {
+    ask.mockRejectedValueOnce(new Error('down'))
+    const session = useSessionStore()
+    await expect(session.signOut()).rejects.toThrow('No connection')
+    ask.mockResolvedValueOnce(['alert'])
+    await expect(call('/api/alerts')).resolves.toEqual(['alert'])
+    expect(session.me).toEqual(me)
+  })
+})
+
+describe('signing in again in the middle of the work', () => {
+  it('goes on for the same person, and not for somebody else', async () => {
+    const session = useSessionStore()
+    session.ended = true
+    ask.mockResolvedValueOnce({ me: { id: 'other' }, csrf: 'z' })
+    expect(await session.signInAgain({ email: 'b@larkholm.example', password: 'p' })).toBe(false)
+    expect([session.ended, session.me!.id]).toEqual([true, 'coach'])
+    ask.mockResolvedValueOnce({ me, csrf: 'y' })
+    expect(await session.signInAgain({ email: 'a@larkholm.example', password: 'p' })).toBe(true)
+    expect([session.ended, session.csrf]).toEqual([false, 'y'])
+  })
+})
