@@ -1,6 +1,6 @@
 import type { Variation } from '../catalogue'
-import type { PlanningContext } from '../programme/context'
-import type { PlannedSession, TrunkItem, WeekPlan } from '../programme/week'
+import type { PlanningContext } from '../programme/week/context'
+import type { PlannedSession, TrunkItem, WeekPlan } from '../programme/week/week'
 
 /** A drill at its place in a session. Nothing else of the session's trunk work matters to it. */
 export interface PlaceAsked {

@@ -1,5 +1,5 @@
-import { liftFacts } from '../programme/lifts'
-import type { PlannedLift } from '../programme/week'
+import { liftFacts } from '../programme/lifts/lifts'
+import type { PlannedLift } from '../programme/week/week'
 import type { PlaceAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 

@@ -1,4 +1,4 @@
-import { SLOTS, type Slot } from '../programme/week'
+import { SLOTS, type Slot } from '../programme/week/week'
 import type { PlaceAsked } from './asked'
 import { OURS, type Rule } from './rule'
 

@@ -1,5 +1,5 @@
 import type { SeasonDayKind } from '../season/instance'
-import type { TrunkItem } from '../programme/week'
+import type { TrunkItem } from '../programme/week/week'
 import type { Variation } from '../catalogue'
 
 /** What a day near a competition may hold, for a week and for a season. */

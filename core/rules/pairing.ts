@@ -1,4 +1,4 @@
-import { liftFacts } from '../programme/lifts'
+import { liftFacts } from '../programme/lifts/lifts'
 import type { PlaceAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 

@@ -1,4 +1,4 @@
-import { SLOTS, type Slot } from '../programme/week'
+import { SLOTS, type Slot } from '../programme/week/week'
 import { isFixed, type BrokenAt, type SessionAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 

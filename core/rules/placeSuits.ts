@@ -1,5 +1,5 @@
 import { ACTION_FACTS, mainAction, type Variation } from '../catalogue'
-import type { Slot } from '../programme/week'
+import type { Slot } from '../programme/week/week'
 import { isFixed, type PlaceAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 

@@ -1,7 +1,7 @@
 import { WEEKDAYS } from '../calendar'
 import { ACTION_FACTS, perAction, TRUNK_ACTIONS, type PerAction, type TrunkAction } from '../catalogue'
-import { itemActionSeconds } from '../programme/ledger'
-import type { PlannedSession } from '../programme/week'
+import { itemActionSeconds } from '../programme/week/ledger'
+import type { PlannedSession } from '../programme/week/week'
 import { isFixed, type BrokenAt, type WeekAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 

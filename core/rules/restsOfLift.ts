@@ -1,5 +1,5 @@
-import { liftFacts } from '../programme/lifts'
-import { itemDurationS, liftDurationS } from '../programme/sessionLayout'
+import { liftFacts } from '../programme/lifts/lifts'
+import { itemDurationS, liftDurationS } from '../programme/week/sessionLayout'
 import { isFixed, type BrokenAt, type SessionAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 

@@ -1,4 +1,4 @@
-import { layOutSession } from '../programme/sessionLayout'
+import { layOutSession } from '../programme/week/sessionLayout'
 import type { BrokenAt, SessionAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 

@@ -1,5 +1,5 @@
 import type { Hazard, Variation } from '../catalogue'
-import { screenOn } from '../programme/context'
+import { screenOn } from '../programme/week/context'
 import { flagFacts } from '../screening/marks'
 import type { Screen } from '../screening/screen'
 import type { PlaceAsked } from './asked'

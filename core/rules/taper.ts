@@ -1,5 +1,5 @@
-import { weekLedger } from '../programme/ledger'
-import { weeklyTargets } from '../programme/targets'
+import { weekLedger } from '../programme/week/ledger'
+import { weeklyTargets } from '../programme/week/targets'
 import type { BrokenAt, WeekAsked } from './asked'
 import type { Rule } from './rule'
 

@@ -1,5 +1,5 @@
-import type { PlanningContext } from '../programme/context'
-import { layOutSession } from '../programme/sessionLayout'
+import type { PlanningContext } from '../programme/week/context'
+import { layOutSession } from '../programme/week/sessionLayout'
 import type { SeasonDayKind } from '../season/instance'
 import { isFixed, type BrokenAt, type SessionAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'

@@ -1,6 +1,6 @@
 import type { Variation } from '../catalogue'
-import { screenOn, type PlanningContext } from '../programme/context'
-import type { PlannedSession, TrunkItem, WeekPlan } from '../programme/week'
+import { screenOn, type PlanningContext } from '../programme/week/context'
+import type { PlannedSession, TrunkItem, WeekPlan } from '../programme/week/week'
 import { doseRemoval, removals } from '../screening'
 import type { BrokenAt } from './asked'
 import type { DrillRuleId } from './drillRules'

@@ -1,4 +1,4 @@
-import { screenOn } from '../programme/context'
+import { screenOn } from '../programme/week/context'
 import { flagFacts } from '../screening/marks'
 import type { PlaceAsked } from './asked'
 import { ageBand } from './age'

@@ -1,0 +1,23 @@
+import { describe, expect, it } from 'vitest'
+import { mainAction } from '../../catalogue'
+import { isAdmissible } from '../../screening'
+import { context, item, session } from '../../testing/fixtures'
+import { alternatives } from './alternatives'
+
+describe('alternatives', () => {
+  it('are admissible, differ from the drill and come nearest first', () => {
+    const found = alternatives(item, { ...session, items: [item] }, context)
+    expect(found.length).toBeGreaterThan(3)
+    expect(found.every(a => a.variation.id !== item.variationId && isAdmissible(a.variation, context.screen))).toBe(
+      true,
+    )
+    expect(mainAction(found[0]!.variation.shares)).toBe('antiLateralFlexion')
+  })
+
+  it('never offer a drill that is already in the session', () => {
+    const other = { ...item, id: 'o', variationId: 'side-plank.knees' }
+    expect(alternatives(item, { ...session, items: [item, other] }, context).map(a => a.variation.id)).not.toContain(
+      'side-plank.knees',
+    )
+  })
+})

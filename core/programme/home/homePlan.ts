@@ -1,0 +1,81 @@
+import { formatDose } from '../../dose'
+import type { Equipment } from '../../catalogue'
+import { evaluatePlan, planWeek } from '../../planner'
+import { QUICK_BUDGET } from '../propose/optimise'
+import type { PlanningContext } from '../week/context'
+import { isRefused } from '../propose/propose'
+import { reasonFor } from '../propose/reason'
+import { weekLedger } from '../week/ledger'
+import { weeklyTargets } from '../week/targets'
+import type { TrunkItem, WeekPlan } from '../week/week'
+import { asSessions, weekAsNumbers } from '../propose/weekInstance'
+
+/** What a household has in place of a gym's kit (common practice, no source). */
+export const HOUSEHOLD: Readonly<Partial<Record<Equipment, string>>> = {
+  wall: 'a wall', chair: 'a firm chair', box: 'a stair', stick: 'a broom handle', dumbbell: 'a filled bottle, 1.5 kg',
+  plate: 'two thick books', sandbag: 'a rucksack with books, 5-8 kg',
+  medicineBall: 'a full rucksack held to the chest',
+}
+
+/** What stands in at home for the kit a drill asks for, in words; empty where it asks for none. */
+export interface HomeItem {
+  readonly item: TrunkItem
+  readonly instead: string
+}
+
+/** Longest plan that still gets done at home (common practice, no source). */
+const MOST_MINUTES = 20
+
+/**
+ * A plan for so many minutes at home: what the week leaves short, served with floor and household, alone. The same
+ * rules and flags hold as in the gym.
+ *
+ * @param minutes 3-20
+ * @param sessionId the session of the week it is written into; items stand in its home slot
+ * @example
+ * homePlan({ sessions: [] }, 's', 5, context) // => []
+ */
+export function homePlan(plan: WeekPlan, sessionId: string, minutes: number, context: PlanningContext): HomeItem[] {
+  const session = plan.sessions.find(s => s.id === sessionId)
+  if (!session || isRefused(context, [session])) return []
+  const { catalogue } = context.screen
+  const equipment = Object.keys(HOUSEHOLD) as Equipment[]
+  const atHome = {
+    ...context, screen: { ...context.screen, equipment },
+    screens: (context.screens ?? []).map(screen => ({ ...screen, equipment })),
+  }
+  const targets = weeklyTargets({ ...context, sessions: plan.sessions.length })
+  const ledger = weekLedger(plan, targets, catalogue)
+  const short = Object.fromEntries(
+    ledger.lines.map(
+      line => [line.action, {
+        lowS: Math.ceil(line.shortS),
+        highS: Math.ceil(Math.max(line.shortS, line.band.highS - line.liftsS - line.drillsS)),
+      }]
+    ),
+  ) as typeof targets
+  // Nobody watches at home.
+  const bare = {
+    id: session.id, day: session.day, minutes: Math.min(MOST_MINUTES, minutes), lifts: [], items: [], supervised: false,
+  }
+  const numbers = weekAsNumbers(atHome, [bare], short, null)
+  const given = new Set(session.items.map(item => item.variationId))
+  const instance = {
+    ...numbers.instance, variations: numbers.instance.variations.filter(v => !given.has(v.id)),
+    sessions: numbers.instance.sessions.map(s => ({ ...s, workCapS: minutes * 60 })),
+  }
+  const { plan: found } = planWeek(instance, { budget: QUICK_BUDGET, start: [] })
+  if (evaluatePlan(instance, found).broken.length > 0) return []
+  return asSessions(found, [bare], numbers)[0]!.items.map((item, i): HomeItem => {
+    const variation = catalogue.find(item.variationId)!
+    const instead = variation.equipment.map(need => HOUSEHOLD[need.find(e => HOUSEHOLD[e] !== undefined)!]!).join(', ')
+    const home: TrunkItem = {
+      ...item, id: `${session.id}/home/${i + 1}/${item.variationId}`, slot: 'home', pairedWith: null,
+    }
+    const why = `${reasonFor(home, variation, bare, ledger, context)}${instead ? ` Use ${instead}.` : ''}`
+    return {
+      item: { ...home, why },
+      instead: `${variation.name} ${formatDose(item.dose, variation.sides)}${instead ? ` with ${instead}` : ''}`,
+    }
+  })
+}

@@ -1,0 +1,41 @@
+import type { TrunkAction } from '../../catalogue'
+import type { Side } from '../../dose'
+import type { WeekRules } from '../../policy'
+import type { Screen } from '../../screening/screen'
+import type { SeasonDayKind } from '../../season/instance'
+import type { LiftId } from '../lifts/lifts'
+import type { SportProfileId } from '../sport/sportProfiles'
+
+/** All that the week of one athlete is planned from. */
+export interface PlanningContext {
+  /** The athlete on the week's Monday; what does not change within a week is read here. */
+  readonly screen: Screen
+  /** The athlete on each day from Monday to Sunday; the Monday's on all of them where not given. */
+  readonly screens?: readonly Screen[]
+  readonly sport: SportProfileId
+  readonly trainingAgeYears: number
+  readonly weakLink: TrunkAction | null
+  readonly weakSide: Side | null
+  /** Competition days as offsets from this week's Monday; -1 is the Sunday before, 7 the Monday after. */
+  readonly competitionDays: readonly number[]
+  /** What the season wants of each day from Monday to Sunday; null where it has no say. */
+  readonly seasonDays: readonly (SeasonDayKind | null)[] | null
+  /** Entry of the position within the sport; one that is known shifts the weights. */
+  readonly position: string
+  /** What a goal is worked back from. */
+  readonly goal: { readonly variationId: string | null, readonly lift: LiftId | null }
+  /** School, own lines, bands, locks and the block: all layers laid together. */
+  readonly rules: WeekRules
+  /** Drills of last week whose sets broke before their amount: their doses stay. */
+  readonly notHeld: readonly string[]
+}
+
+/**
+ * The athlete as screening sees them on a weekday of the week: flags, clearances and age count on the day itself.
+ *
+ * @example
+ * screenOn(context, 3).ageYears // => 24
+ */
+export function screenOn({ screen, screens }: Pick<PlanningContext, 'screen' | 'screens'>, day: number): Screen {
+  return screens?.[day] ?? screen
+}
