@@ -1,39 +1,25 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
-import { findVariation, STANDARD } from '../catalogue'
 import { evaluatePlan } from '../planner'
-import { DEFAULT_POLICY, USUAL_RULES } from '../policy'
+import { DEFAULT_POLICY } from '../policy'
 import {
-  asPlannerItems, weekAsNumbers, weeklyTargets, type PlannedSession, type PlanningContext, type TrunkItem,
+  asPlannerItems,
+  weekAsNumbers,
+  weeklyTargets,
+  type PlannedSession,
+  type PlanningContext,
   type WeekPlan,
 } from '../programme'
-import { context, item } from '../testing/fixtures'
+import { able, day, drill, drills, long, ruled, screened, squat } from '../testing/handMade'
 import { DRILL_RULES, PLACE_RULES, SESSION_RULES, WEEK_RULES, weekConflicts, type ConflictRule } from '.'
 
-const able: PlanningContext = {
-  ...context,
-  screen: { ...context.screen, rungs: Object.fromEntries(STANDARD.ladders.map(l => [l.id, l.rungs.length])) },
-}
-const squat = { id: 'squat', lift: 'backSquat' as const, sets: 4, reps: 4, percent1Rm: 82 }
-const day = (items: readonly TrunkItem[], over: Partial<PlannedSession> = {}): PlannedSession => ({
-  id: 'd0', day: 0, minutes: 90, lifts: [], items, ...over,
-})
-let key = 0
-const drill = (variationId: string, over: Partial<TrunkItem> = {}): TrunkItem => ({
-  ...item, id: `i${key++}`, variationId, dose: findVariation(variationId)!.doses[0]!, ...over,
-})
-const many = (ids: readonly string[]): TrunkItem[] => ids.map(id => drill(id))
-const ruled = (over: Partial<PlanningContext['rules']>): PlanningContext => ({
-  ...able, rules: { ...USUAL_RULES, ...over },
-})
-const screened = (over: Partial<PlanningContext['screen']>): PlanningContext => ({
-  ...able, screen: { ...able.screen, ...over },
-})
-const long = (variationId: string): TrunkItem =>
-  drill(variationId, { dose: { sets: 6, amount: 60, unit: 'seconds', restS: 5 } })
 const pain = {
-  variationId: 'side-plank.feet', day: '2026-03-02', at: '2026-03-02T10:00:00Z', place: 'lowBack' as const, times: 1,
+  variationId: 'side-plank.feet',
+  day: '2026-03-02',
+  at: '2026-03-02T10:00:00Z',
+  place: 'lowBack' as const,
+  times: 1,
 }
 const block = (phase: 'taper' | 'inSeason') => ({ phase, week: 1, weeks: 2, load: 1 })
 const known: WeekPlan = { sessions: [day([drill('front-plank.elbows')])] }
@@ -49,53 +35,71 @@ interface Case {
 /** A hand-made week that breaks each rule in turn, and what the sheet says of it. */
 const CASES: readonly Case[] = [
   {
-    rule: 'redFlag', plan: [day([drill('brace.low-breath')])], ctx: screened({ flags: ['chestPain'] }),
+    rule: 'redFlag',
+    plan: [day([drill('brace.low-breath')])],
+    ctx: screened({ flags: ['chestPain'] }),
     says: 'Chest pain: refer first',
   },
   {
-    rule: 'flag', plan: [day([drill('front-plank.hands')])], ctx: screened({ flags: ['wrist'] }),
+    rule: 'flag',
+    plan: [day([drill('front-plank.hands')])],
+    ctx: screened({ flags: ['wrist'] }),
     says: 'no weight on bent wrists',
   },
   {
-    rule: 'clearance', plan: [day([drill('side-plank.feet')])], ctx: screened({ flags: ['pregnancy'] }),
+    rule: 'clearance',
+    plan: [day([drill('side-plank.feet')])],
+    ctx: screened({ flags: ['pregnancy'] }),
     says: 'until a clinician’s clearance is written down',
   },
   {
-    rule: 'pain', plan: [day([drill('side-plank.feet')])], ctx: screened({ pain: [{ ...pain, state: 'waits' }] }),
+    rule: 'pain',
+    plan: [day([drill('side-plank.feet')])],
+    ctx: screened({ pain: [{ ...pain, state: 'waits' }] }),
     says: 'waits for the coach’s decision',
   },
   {
-    rule: 'painTwice', plan: [day([drill('side-plank.feet')])],
+    rule: 'painTwice',
+    plan: [day([drill('side-plank.feet')])],
     ctx: screened({ pain: [{ ...pain, times: 2, state: 'locked' }] }),
     says: 'locked until a clinician has looked',
   },
   { rule: 'age', plan: [day([drill('rotation.throw-to-wall')])], ctx: screened({ ageYears: 15 }), says: 'Under 16' },
   {
-    rule: 'equipment', plan: [day([drill('press-out.standing')])], ctx: screened({ equipment: [] }),
+    rule: 'equipment',
+    plan: [day([drill('press-out.standing')])],
+    ctx: screened({ equipment: [] }),
     says: 'not at hand',
   },
   {
-    rule: 'braceStep', plan: [day([drill('carries.suitcase')])], ctx: screened({ braceStep: 5 }),
+    rule: 'braceStep',
+    plan: [day([drill('carries.suitcase')])],
+    ctx: screened({ braceStep: 5 }),
     says: 'Brace step 6 comes first',
   },
   {
-    rule: 'rung', plan: [day([drill('rollout.barbell')])],
-    ctx: screened({ rungs: { ...able.screen.rungs, rollout: 2 } }), says: 'Rung 8 of its ladder',
+    rule: 'rung',
+    plan: [day([drill('rollout.barbell')])],
+    ctx: screened({ rungs: { ...able.screen.rungs, rollout: 2 } }),
+    says: 'Rung 8 of its ladder',
   },
   {
-    rule: 'prerequisite', plan: [day([drill('side-plank.band-push')])],
+    rule: 'prerequisite',
+    plan: [day([drill('side-plank.band-push')])],
     ctx: screened({ rungs: { ...able.screen.rungs, 'press-out': 1 } }),
     says: 'comes first',
   },
   {
     rule: 'dose',
     plan: [day([drill('side-plank.feet', { dose: { sets: 2, amount: 30, unit: 'seconds', restS: 5 } })])],
-    ctx: screened({ flags: ['backPainBending'] }), says: 'holds of 10 s at most',
+    ctx: screened({ flags: ['backPainBending'] }),
+    says: 'holds of 10 s at most',
   },
   {
     rule: 'youngAlone',
     plan: [day([drill('press-out.standing')], { supervised: false })],
-    ctx: screened({ ageYears: 14 }), says: 'Only with somebody who watches',
+    ctx: screened({ ageYears: 14 }),
+    says: 'Only with somebody who watches',
   },
   {
     rule: 'supervision',
@@ -103,44 +107,64 @@ const CASES: readonly Case[] = [
     says: 'asks for somebody who watches',
   },
   {
-    rule: 'competition', plan: [day([drill('side-plank.feet')])], ctx: { ...able, competitionDays: [0] },
+    rule: 'competition',
+    plan: [day([drill('side-plank.feet')])],
+    ctx: { ...able, competitionDays: [0] },
     says: 'Competition day',
   },
   {
-    rule: 'dayBefore', plan: [day([drill('side-plank.feet')])], ctx: { ...able, competitionDays: [1] },
+    rule: 'dayBefore',
+    plan: [day([drill('side-plank.feet')])],
+    ctx: { ...able, competitionDays: [1] },
     says: 'activation only',
   },
   {
-    rule: 'within48h', plan: [day([drill('rollout.barbell')])], ctx: { ...able, competitionDays: [2] },
+    rule: 'within48h',
+    plan: [day([drill('rollout.barbell')])],
+    ctx: { ...able, competitionDays: [2] },
     says: 'Nothing draining within 48 h',
   },
   {
-    rule: 'nothingNew', plan: [day([drill('side-plank.feet')])], ctx: { ...able, competitionDays: [2] }, before: known,
+    rule: 'nothingNew',
+    plan: [day([drill('side-plank.feet')])],
+    ctx: { ...able, competitionDays: [2] },
+    before: known,
     says: 'Nothing new within 48 h',
   },
   {
-    rule: 'dayAfter', plan: [day([drill('side-plank.feet')])], ctx: { ...able, competitionDays: [-1] },
+    rule: 'dayAfter',
+    plan: [day([drill('side-plank.feet')])],
+    ctx: { ...able, competitionDays: [-1] },
     says: 'for easy work',
   },
   {
-    rule: 'season', plan: [day([drill('rollout.barbell')])],
+    rule: 'season',
+    plan: [day([drill('rollout.barbell')])],
     ctx: { ...able, seasonDays: ['low', null, null, null, null, null, null] },
     says: 'low day',
   },
   {
-    rule: 'phaseNew', plan: [day([drill('side-plank.feet')])], ctx: ruled({ block: block('inSeason') }), before: known,
+    rule: 'phaseNew',
+    plan: [day([drill('side-plank.feet')])],
+    ctx: ruled({ block: block('inSeason') }),
+    before: known,
     says: 'nothing new but easy work',
   },
   {
-    rule: 'lock', plan: [day([drill('side-plank.feet')])], ctx: ruled({ never: ['side-plank.feet'] }),
+    rule: 'lock',
+    plan: [day([drill('side-plank.feet')])],
+    ctx: ruled({ never: ['side-plank.feet'] }),
     says: 'never this drill',
   },
   {
-    rule: 'policy', plan: [day([drill('flexion.crunch')])],
-    ctx: ruled({ policy: { ...DEFAULT_POLICY, flexion: 'off' } }), says: 'leaves bending drills out',
+    rule: 'policy',
+    plan: [day([drill('flexion.crunch')])],
+    ctx: ruled({ policy: { ...DEFAULT_POLICY, flexion: 'off' } }),
+    says: 'leaves bending drills out',
   },
   {
-    rule: 'activation', plan: [day([drill('rollout.barbell', { slot: 'activation' })])],
+    rule: 'activation',
+    plan: [day([drill('rollout.barbell', { slot: 'activation' })])],
     says: 'Too tiring for activation',
   },
   { rule: 'slot', plan: [day([drill('press-out.standing', { slot: 'finisher' })])], says: 'A finisher is steady' },
@@ -151,18 +175,26 @@ const CASES: readonly Case[] = [
   },
   { rule: 'pairing', plan: [day([drill('side-plank.feet', { slot: 'paired', pairedWith: 'gone' })])], says: 'is gone' },
   { rule: 'repeat', plan: [day([drill('side-plank.feet'), drill('side-plank.feet')])], says: 'twice in one session' },
-  { rule: 'ladderOnce', plan: [day(many(['side-plank.feet', 'side-plank.star']))], says: 'Another rung of its ladder' },
+  {
+    rule: 'ladderOnce',
+    plan: [day(drills(['side-plank.feet', 'side-plank.star']))],
+    says: 'Another rung of its ladder',
+  },
   {
     rule: 'placeItems',
-    plan: [day(many(['side-plank.feet', 'front-plank.elbows', 'hollow.tuck', 'rollout.barbell']))],
+    plan: [day(drills(['side-plank.feet', 'front-plank.elbows', 'hollow.tuck', 'rollout.barbell']))],
     says: 'too many for its place',
   },
   {
     rule: 'sessionItems',
     plan: [
       day(
-        many([
-          'side-plank.feet', 'front-plank.elbows', 'hollow.tuck', 'rollout.barbell', 'press-out.standing',
+        drills([
+          'side-plank.feet',
+          'front-plank.elbows',
+          'hollow.tuck',
+          'rollout.barbell',
+          'press-out.standing',
           'carries.suitcase',
         ]),
       ),
@@ -174,7 +206,8 @@ const CASES: readonly Case[] = [
     plan: [
       day([
         drill('press-out.standing', {
-          slot: 'paired', pairedWith: 'squat',
+          slot: 'paired',
+          pairedWith: 'squat',
           dose: { sets: 10, amount: 30, unit: 'reps', tempo: '3-0-3-0', restS: 60 },
         }),
       ], { lifts: [squat] }),
@@ -215,10 +248,13 @@ const CASES: readonly Case[] = [
     rule: 'taper',
     plan: [0, 2, 4].map(d =>
       day(['side-plank.feet', 'front-plank.elbows', 'press-out.standing'].map(long), {
-        id: `d${d}`, day: d, minutes: 200,
+        id: `d${d}`,
+        day: d,
+        minutes: 200,
       })
     ),
-    ctx: ruled({ block: block('taper') }), says: 'The taper takes volume away',
+    ctx: ruled({ block: block('taper') }),
+    says: 'The taper takes volume away',
   },
 ]
 
@@ -278,7 +314,8 @@ describe('every rule of the registry', () => {
       const numbers = weekAsNumbers(ctx, kept, weeklyTargets({ ...ctx, sessions: plan.length }), null)
       const { locks: _, ...instance } = numbers.instance
       expect(evaluatePlan(instance, asPlannerItems(kept, numbers)).broken.length).toBeGreaterThan(0)
-    })
+    },
+  )
 })
 
 describe('one rule, one place', () => {
@@ -314,7 +351,7 @@ describe('one rule, one place', () => {
   it('the planner knows no word of the trade', () => {
     expect(
       sources.filter(one => one.path.startsWith('planner/') && /competition|dayBefore|ballistic/i.test(one.text)).map(
-        one => one.path
+        one => one.path,
       ),
     ).toEqual([])
   })

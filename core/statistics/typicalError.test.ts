@@ -1,45 +1,9 @@
 import fc from 'fast-check'
 import jstat from 'jstat'
 import { describe, expect, it } from 'vitest'
-import { believableDifference, normalShareBelow, spreadOf, typicalError } from '.'
+import { believableDifference, typicalError } from './typicalError'
 
 const { jStat } = jstat
-
-describe('the normal share', () => {
-  it.each([[0, 0.5], [1, 0.8413447], [-1, 0.1586553], [1.96, 0.9750021], [-2.5, 0.0062097]])(
-    'below %f is %f (any printed table)',
-    (z, share) => {
-      expect(normalShareBelow(z)).toBeCloseTo(share, 6)
-    },
-  )
-
-  it('agrees with a statistics package over the whole range', () => {
-    fc.assert(fc.property(fc.double({ min: -8, max: 8, noNaN: true }), (z) => {
-      expect(Math.abs(normalShareBelow(z) - jStat.normal.cdf(z, 0, 1))).toBeLessThan(2e-7)
-      expect(normalShareBelow(z) + normalShareBelow(-z)).toBeCloseTo(1, 7)
-    }), { seed: 1 })
-  })
-})
-
-describe('mean and spread', () => {
-  it('agree with a statistics package', () => {
-    fc.assert(
-      fc.property(
-        fc.array(fc.double({ min: -500, max: 500, noNaN: true }), { minLength: 2, maxLength: 20 }),
-        (values) => {
-          const { mean, sd } = spreadOf(values)!
-          expect(mean).toBeCloseTo(jStat.mean(values), 8)
-          expect(sd).toBeCloseTo(jStat.stdev(values, true), 6)
-        },
-      ),
-      { seed: 2 },
-    )
-  })
-
-  it('has no spread from one value, and nothing from none', () => {
-    expect([spreadOf([4]), spreadOf([])]).toEqual([{ n: 1, mean: 4, sd: null }, null])
-  })
-})
 
 describe('the typical error', () => {
   it('of two trials is the spread of the differences over the square root of two (Hopkins 2000)', () => {

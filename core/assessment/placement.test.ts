@@ -1,0 +1,89 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { place, placeAll } from './placement'
+import { TEST_IDS, testFacts, type SetLog, type TestId, type Trial } from '.'
+import { findVariation, LADDERS, STANDARD, VARIATIONS } from '../catalogue'
+import { removals } from '../screening'
+import { anyScreen } from '../testing/arbitraries'
+import { context } from '../testing/fixtures'
+
+const trial = (test: TestId, value: number, over: Partial<Trial> = {}): Trial => ({
+  test, side: null, value, breakPoint: 'none', day: '2026-03-02', ...over,
+})
+const sets = (variationId: string, day: string, count: number, amount: number, over: Partial<SetLog> = {}): SetLog[] =>
+  Array.from({ length: count }, (_, i) => ({
+    prescribedItemId: 'i', variationId, day, setNumber: i + 1, side: null, amount, unit: 'seconds', tempo: null,
+    breakPoint: 'none', setting: {}, feltAt: [], effort: null, painAt: null, ...over,
+  }))
+
+describe('placement', () => {
+  const ground = { ...context.screen, rungs: {} }
+  const plank = LADDERS.find(l => l.id === 'front-plank')!
+
+  it('is the ground without evidence, and says which gate comes first', () => {
+    expect(place(plank, ground, [], [])).toMatchObject({
+      rung: 1, evidence: [], missing: [expect.stringContaining('Gate of plank at the wall')],
+    })
+  })
+
+  it('goes past every gate that a test of a higher rung speaks for', () => {
+    const gate = findVariation('front-plank.elbows')!.gate.amount
+    expect(place(plank, ground, [trial('plank', gate * 1.5)], []).rung).toBe(6)
+    expect(place(plank, ground, [trial('plank', gate * 1.5 - 1)], []).rung).toBe(1)
+  })
+
+  it('lets a test speak only for gates of its own action beneath it', () => {
+    const ladder = LADDERS.find(l => l.id === 'posterior')!
+    expect(place(ladder, ground, [trial('extensor', 300)], []).rung).toBeLessThan(
+      findVariation('posterior.bench-extension-hold')!.rung,
+    )
+  })
+
+  it('takes the weaker side', () => {
+    const ladder = LADDERS.find(l => l.id === 'side-plank')!
+    const gate = findVariation('side-plank.feet')!.gate.amount * 1.5
+    const both = (
+      left: number,
+    ) => [trial('sideBridge', gate, { side: 'right' }), trial('sideBridge', left, { side: 'left' })]
+    expect([place(ladder, ground, both(gate), []).rung, place(ladder, ground, both(gate - 5), []).rung]).toEqual([3, 1])
+  })
+
+  it('stops where the brace, a flag or a prerequisite stops, and says so', () => {
+    const gate = findVariation('front-plank.elbows')!.gate.amount
+    const held = place(plank, { ...ground, braceStep: 2 }, [trial('plank', gate * 2)], [])
+    expect(held.rung).toBeLessThan(6)
+    expect(held.missing.join(' ')).toContain('Brace step')
+    expect(place(plank, { ...ground, flags: ['shoulder'] }, [trial('plank', gate * 2)], []).missing.join(' '))
+      .toContain('Shoulder')
+  })
+
+  it('never stands anybody where screening would not let them, whatever the evidence', () => {
+    const everything = TEST_IDS.flatMap((id): Trial[] => (testFacts(id).sides === 'each'
+      ? [trial(id, 500, { side: 'left' }), trial(id, 500, { side: 'right' })]
+      : [trial(id, 500)])
+    )
+    const logs = VARIATIONS.flatMap(v =>
+      ['2026-03-02', '2026-03-04', '2026-03-06'].flatMap(day => (v.sides === 'each'
+        ? [
+          ...sets(v.id, day, v.gate.sets, 600, { side: 'left' }),
+          ...sets(v.id, day, v.gate.sets, 600, { side: 'right' }),
+        ]
+        : sets(v.id, day, v.gate.sets, 600))
+      )
+    )
+    fc.assert(
+      fc.property(anyScreen, fc.boolean(), (screen, all) => {
+        const placed = placeAll(screen, everything, all ? logs : [])
+        const rungs = Object.fromEntries(placed.map(p => [p.ladder, p.rung]))
+        for (const { ladder, rung } of placed) {
+          if (rung === 1) continue
+          const variation = STANDARD.ladders.find(l => l.id === ladder)!.rungs[rung - 1]!
+          expect(removals(variation, { ...screen, rungs }).filter(r => r.rule !== 'equipment'), variation.id).toEqual(
+            [],
+          )
+        }
+      }),
+      { seed: 9, numRuns: 60 },
+    )
+  }, 60_000)
+})

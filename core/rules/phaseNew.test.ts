@@ -1,0 +1,15 @@
+import { expect, it } from 'vitest'
+import { day, drill, forPlace, ruled, weekOf } from '../testing/handMade'
+import { phaseNew } from './phaseNew'
+
+const asked = (phase: 'inSeason' | 'offSeason', before: string | null, fatigue: 1 | 2 = 2) =>
+  phaseNew.breaks(forPlace({ fatigue }, {
+    context: ruled({ block: { phase, week: 1, weeks: 4, load: 1 } }),
+    before: before === null ? null : weekOf(day([drill(before)])),
+  })).length
+
+it('minds what is new in season, if it tires', () => {
+  expect([asked('inSeason', 'front-plank.elbows'), asked('inSeason', 'front-plank.elbows', 1)]).toEqual([1, 0])
+  expect([asked('inSeason', 'side-plank.feet'), asked('inSeason', null), asked('offSeason', 'front-plank.elbows')])
+    .toEqual([0, 0, 0])
+})
