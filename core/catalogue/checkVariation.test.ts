@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest'
+import { STANDARD, type Variation } from '.'
+import { checkVariation } from './checkVariation'
+
+const sound = STANDARD.find('side-plank.feet')!
+
+describe('one entry of the catalogue', () => {
+  it('is sound as it ships, every one', () => {
+    for (const variation of STANDARD.variations) expect(() => checkVariation(variation), variation.id).not.toThrow()
+  })
+
+  it.each<[string, Partial<Variation>]>([
+    ['shares', { shares: { rotation: 0.5 } }],
+    ['shares', { shares: { rotation: 1.5, flexion: -0.5 } }],
+    ['id', { id: 'Side plank' }],
+    ['name', { name: '   x ' }],
+    ['stopSign', { stopSign: '' }],
+    ['faults', { faults: [] }],
+    ['muscles', { muscles: [] }],
+    ['equipment', { equipment: [[]] }],
+    ['braceStep', { braceStep: 8 }],
+    ['braceStep', { braceStep: 1.5 }],
+    ['doses', { doses: [] }],
+    ['doses', { doses: [...sound.doses, { sets: 1, amount: 5, unit: 'breaths', restS: 10 }] }],
+    ['gate', { gate: { ...sound.gate, sessions: 0 } }],
+  ])('names %s when that is wrong', (field, wrong) => {
+    expect(() => checkVariation({ ...sound, ...wrong })).toThrow(expect.objectContaining({ field }))
+  })
+})
