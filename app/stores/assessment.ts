@@ -6,7 +6,7 @@ import type {
 } from '~~/shared/types'
 import * as api from '~/api/assessment'
 import * as athletes from '~/api/athletes'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** What is known of one athlete: profile, answers, clearances, brace checks and trials. */
 export const useAssessmentStore = defineStore('assessment', () => {

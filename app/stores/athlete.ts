@@ -4,7 +4,7 @@ import type { Athlete, History, PainInput, Today } from '~~/shared/types'
 import { sendPainDecision } from '~/api/assessment'
 import * as athletes from '~/api/athletes'
 import * as weeks from '~/api/weeks'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** One athlete with what was planned and done. */
 export const useAthleteStore = defineStore('athlete', () => {

@@ -4,7 +4,7 @@ import { catalogueWith, EMPTY_OWN, type OwnCatalogue } from '~~/core/catalogue'
 import { storedFirst } from '~~/shared/errors'
 import type { StoredCatalogue } from '~~/shared/types'
 import * as api from '~/api/catalogue'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** The drills an organisation chooses from. */
 export const useCatalogueStore = defineStore('catalogue', () => {

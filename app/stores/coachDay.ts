@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import type { CoachDay } from '~~/shared/types'
 import { fetchCoachDay } from '~/api/season'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** What today holds for the squads in a coach's sight. */
 export const useCoachDayStore = defineStore('coachDay', () => {

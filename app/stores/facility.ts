@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Facility } from '~~/shared/types'
 import * as people from '~/api/people'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** What stands in the gym, with counts. */
 export const useFacilityStore = defineStore('facility', () => {

@@ -3,7 +3,7 @@ import { shallowRef } from 'vue'
 import type { InstrumentCommand } from '~~/core/instruments'
 import type { InstrumentEvent, InstrumentState } from '~~/shared/types'
 import * as api from '~/api/instruments'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** The instruments of this installation. */
 export const useInstrumentsStore = defineStore('instruments', () => {

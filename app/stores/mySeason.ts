@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import type { MySeason } from '~~/shared/types'
 import { fetchMySeason } from '~/api/season'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** The season of the athlete who is signed in. */
 export const useMySeasonStore = defineStore('mySeason', () => {

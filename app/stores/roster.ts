@@ -6,7 +6,7 @@ import * as assessment from '~/api/assessment'
 import * as athletes from '~/api/athletes'
 import * as people from '~/api/people'
 import { forget, keep, kept } from '~/device/kept'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 const LAST = 'last-athlete'
 

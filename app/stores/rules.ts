@@ -5,7 +5,7 @@ import { storedFirst } from '~~/shared/errors'
 import type { StoredRules, WeekSheet } from '~~/shared/types'
 import * as api from '~/api/planning'
 import { fetchWeek } from '~/api/weeks'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** What is settled for planning, everywhere in sight. */
 export const useRulesStore = defineStore('rules', () => {

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import type { Today } from '~~/shared/types'
 import { fetchRun, takeStandIn } from '~/api/weeks'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** The session that is being run. */
 export const useRunStore = defineStore('run', () => {

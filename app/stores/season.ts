@@ -3,7 +3,7 @@ import { shallowRef } from 'vue'
 import { storedFirst } from '~~/shared/errors'
 import type { AthleteSeasonChange, SeasonChange, SeasonChanged, SeasonsAnswer } from '~~/shared/types'
 import * as api from '~/api/season'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** Seasons and calendar in sight. */
 export const useSeasonStore = defineStore('season', () => {

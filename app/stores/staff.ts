@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { Group, RecordEntry, StaffChange, StaffInvitation, StaffMember } from '~~/shared/types'
 import * as people from '~/api/people'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** Coaches and assistants, and the record of what was done: the head coach's own view. */
 export const useStaffStore = defineStore('staff', () => {

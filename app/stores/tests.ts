@@ -4,7 +4,7 @@ import { batteriesWith, testsWith, type OwnTest } from '~~/core/assessment'
 import { storedFirst } from '~~/shared/errors'
 import type { StoredOwnTests } from '~~/shared/types'
 import * as api from '~/api/assessment'
-import { reading } from './reading'
+import { reading } from './parts/reading'
 
 /** The tests an organisation chooses from: ours with its own. */
 export const useTestsStore = defineStore('tests', () => {

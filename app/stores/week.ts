@@ -1,52 +1,39 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { same, type Choices } from '~~/core/merge'
-import type { PlanningRules } from '~~/core/policy'
-import { mergeWeeks, withoutRefused, type TrunkItem, type WeekChoice, type WeekPlan } from '~~/core/programme'
+import { withoutRefused, type TrunkItem, type WeekPlan } from '~~/core/programme'
 import { AppError, messageOf, storedFirst } from '~~/shared/errors'
-import type { Applied, PlannedAnswer, TrainingWeek, WeekReview, WeekSheet } from '~~/shared/types'
+import type { TrainingWeek, WeekSheet } from '~~/shared/types'
 import { forget, keep, kept } from '~/device/kept'
 import * as weeks from '~/api/weeks'
 import { line, writes } from '~/api/writes'
-import * as planning from '~/api/planning'
 import { useCatalogueStore } from './catalogue'
-import { reading } from './reading'
-import { useRulesStore } from './rules'
+import { reading } from './parts/reading'
+import { soonStored } from './parts/soonStored'
+import { undoLine, type Steps } from './parts/undoLine'
+import { weekAsks } from './parts/weekAsks'
+import { weekMeeting, type WeekMeeting } from './parts/weekMeeting'
 
-const SAVE_AFTER_MS = 500
 /** Steps of undo kept on the device. */
 const KEPT_STEPS = 20
 
 /** A week as this device last had it: survives reload, crash and an ended session, and carries the undo line. */
-interface Draft {
+interface Draft extends Steps<WeekPlan> {
   readonly base: TrainingWeek
   readonly plan: WeekPlan
-  readonly past: readonly WeekPlan[]
-  readonly future: readonly WeekPlan[]
-}
-
-/** Two coaches' versions of one week, waiting for a choice. */
-interface Meeting {
-  readonly who: string
-  readonly base: WeekPlan
-  readonly mine: WeekPlan
-  readonly theirs: WeekPlan
-  readonly conflicts: readonly WeekChoice[]
-  readonly theirChanges: readonly string[]
 }
 
 /** One athlete's week while it is edited: the plan, its undo line, and what of it is stored. */
 export const useWeekStore = defineStore('week', () => {
   const drills = useCatalogueStore()
+  const reader = reading()
   const sheet = shallowRef<WeekSheet | null>(null)
   const plan = shallowRef<WeekPlan>({ sessions: [] })
-  const past = shallowRef<readonly WeekPlan[]>([])
-  const future = shallowRef<readonly WeekPlan[]>([])
-  const reader = reading()
   const state = ref<'stored' | 'waiting' | 'saving' | 'choose' | 'refused'>('stored')
   const problem = ref('')
   const storedAt = ref<Date | null>(null)
-  const meeting = shallowRef<Meeting | null>(null)
+  /** Two coaches' versions that clash, waiting for a choice. */
+  const meeting = shallowRef<WeekMeeting | null>(null)
   /** Drills that would not be stored as they stand: the rest of the week is stored without them. */
   const refused = shallowRef<readonly TrunkItem[]>([])
   /** What is to be known before the week is assigned, in sentences; empty: nothing was asked. */
@@ -54,12 +41,14 @@ export const useWeekStore = defineStore('week', () => {
   /** What another coach changed and was taken in without a question. */
   const news = shallowRef<{ who: string, changes: readonly string[] } | null>(null)
 
-  let timer: ReturnType<typeof setTimeout> | null = null
-  let inFlight: Promise<void> | null = null
-
   const week = computed(() => sheet.value?.week ?? null)
   const saving = computed(() => (state.value === 'saving' && line.value !== 'open' ? line.value : state.value))
-  const draftKey = ({ athleteId, startsOn }: TrainingWeek): string => `draft/${weeks.weekKey(athleteId, startsOn)}`
+  const keyOf = ({ athleteId, startsOn }: TrainingWeek): string => weeks.weekKey(athleteId, startsOn)
+  const draftKey = (of: TrainingWeek): string => `draft/${keyOf(of)}`
+  const isShown = (of: TrainingWeek): boolean => week.value !== null && keyOf(week.value) === keyOf(of)
+
+  const steps = undoLine(plan, show)
+  const storing = soonStored(save, () => week.value !== null && writes.isWaiting(keyOf(week.value)))
 
   async function load(athleteId: string, startsOn: string): Promise<void> {
     void flush()
@@ -69,8 +58,7 @@ export const useWeekStore = defineStore('week', () => {
   function take(fresh: WeekSheet): void {
     sheet.value = fresh
     plan.value = fresh.week.plan
-    past.value = []
-    future.value = []
+    steps.takeUp()
     state.value = 'stored'
     storedAt.value = null
     problem.value = ''
@@ -86,131 +74,65 @@ export const useWeekStore = defineStore('week', () => {
     if (!draft) return
     const unsaved = !same(draft.plan, draft.base.plan)
     if (draft.base.version !== stored.version && !unsaved) return
-    past.value = draft.past
-    future.value = draft.future
+    steps.takeUp(draft)
     if (!unsaved) return
     plan.value = draft.plan
-    if (draft.base.version === stored.version) {
-      state.value = 'waiting'
-      scheduleSave()
-      return
-    }
+    if (draft.base.version === stored.version) return soon()
     keepStored(draft.base)
     meet(stored)
   }
 
-  /** Asks the planner for the best week of these sessions; nothing is changed by it. */
-  const best = (sessions: WeekPlan['sessions']): Promise<PlannedAnswer> => {
-    const { athleteId, startsOn } = sheet.value!.week
-    return weeks.proposeForOne(athleteId, startsOn, sessions)
-  }
-
-  /** Looks through the week as it stands with the engine's eyes. */
-  const review = (): Promise<WeekReview> => {
-    const { athleteId, startsOn } = sheet.value!.week
-    return planning.reviewWeek(athleteId, startsOn, plan.value.sessions)
-  }
-
-  /** Stores the week, then copies drills of it to others; null: all of them. */
-  async function applyTo(itemIds: readonly string[] | null, athleteIds: readonly string[]): Promise<Applied[]> {
-    await flush()
-    if (week.value?.version === 0) await save()
-    if (state.value !== 'stored') throw new AppError('notReady', 'The week is not stored yet. Try again in a moment.')
-    const { athleteId, startsOn } = sheet.value!.week
-    return planning.applyWeek(athleteId, startsOn, { itemIds, athleteIds })
-  }
-
-  /**
-   * Settles something for this athlete: a band, a lock. What holds afterwards is read anew; the plan stays as it is.
-   */
-  async function settle(change: (rules: PlanningRules) => PlanningRules): Promise<void> {
-    const { athleteId, startsOn } = sheet.value!.week
-    const rules = useRulesStore()
-    await rules.load()
-    await rules.save('athlete', athleteId, change)
-    const { settled } = await weeks.fetchWeek(athleteId, startsOn)
-    if (week.value?.athleteId === athleteId && week.value.startsOn === startsOn)
-      sheet.value = { ...sheet.value!, settled }
-  }
-
-  /** Every change goes through here: it can be undone and will be stored. */
-  function change(next: WeekPlan): void {
-    if (next === plan.value) return
-    past.value = [...past.value, plan.value]
-    future.value = []
-    show(next)
-  }
-
-  function undo(): void {
-    const before = past.value.at(-1)
-    if (!before) return
-    past.value = past.value.slice(0, -1)
-    future.value = [plan.value, ...future.value]
-    show(before)
-  }
-
-  function redo(): void {
-    const [after, ...rest] = future.value
-    if (!after) return
-    past.value = [...past.value, plan.value]
-    future.value = rest
-    show(after)
-  }
-
+  /** Shows another step of mine: it is kept on the device, and stored soon. */
   function show(next: WeekPlan): void {
     plan.value = next
-    if (state.value !== 'choose') state.value = 'waiting'
     keepDraft()
-    scheduleSave()
+    if (state.value === 'choose') storing.soon()
+    else soon()
+  }
+
+  function soon(): void {
+    state.value = 'waiting'
+    storing.soon()
   }
 
   function keepDraft(): void {
     if (!week.value) return
-    const draft: Draft = {
-      base: week.value, plan: plan.value, past: past.value.slice(-KEPT_STEPS),
-      future: future.value.slice(0, KEPT_STEPS),
-    }
+    const draft: Draft = { base: week.value, plan: plan.value, ...steps.nearest(KEPT_STEPS) }
     // A device without room still has the page itself.
     if (!keep(draftKey(week.value), draft)) forget(draftKey(week.value))
   }
 
-  function scheduleSave(): void {
-    if (timer) clearTimeout(timer)
-    timer = setTimeout(() => void save(), SAVE_AFTER_MS)
+  /** How far the plan is stored once the server has (stored): a refused drill stays in sight unstored. */
+  function stateAgainst(stored: WeekPlan): 'stored' | 'waiting' | 'refused' {
+    const rest = withoutRefused(plan.value, refused.value, stored)
+    if (!same(rest, stored)) return 'waiting'
+    return same(plan.value, rest) ? 'stored' : 'refused'
   }
 
-  /** Stores what is there; one write at a time, and again when something changed meanwhile. */
   async function save(): Promise<void> {
     const now = week.value
     if (!now || state.value === 'choose') return
-    if (inFlight && !writes.isWaiting(weeks.weekKey(now.athleteId, now.startsOn))) return inFlight.then(() => save())
     const sent = withoutRefused(plan.value, refused.value, now.plan)
-    if (same(sent, now.plan) && now.version > 0) {
-      state.value = same(plan.value, sent) ? 'stored' : 'refused'
-      return
-    }
-    const mine = send(now, sent)
-    inFlight = mine
-    await mine
-    if (inFlight === mine) inFlight = null
+    if (same(sent, now.plan) && now.version > 0) state.value = stateAgainst(now.plan)
+    else await send(now, sent)
   }
 
-  async function send({ athleteId, startsOn, version }: TrainingWeek, sent: WeekPlan): Promise<void> {
+  async function send(now: TrainingWeek, sent: WeekPlan): Promise<void> {
     state.value = 'saving'
-    const isShown = (): boolean => week.value?.athleteId === athleteId && week.value.startsOn === startsOn
     try {
-      const stored = await weeks.saveWeek(athleteId, startsOn, `Week of ${sheet.value!.athlete.name}`, version, sent)
-      if (!stored || !isShown()) return
+      const stored = await weeks.saveWeek(
+        now.athleteId, now.startsOn, `Week of ${sheet.value!.athlete.name}`, now.version, sent,
+      )
+      if (!stored || !isShown(now)) return
       keepStored(stored)
       storedAt.value = new Date()
-      const rest = withoutRefused(plan.value, refused.value, stored.plan)
-      if (same(plan.value, rest)) problem.value = ''
-      state.value = !same(rest, stored.plan) ? 'waiting' : same(plan.value, rest) ? 'stored' : 'refused'
+      state.value = stateAgainst(stored.plan)
+      if (state.value !== 'refused') problem.value = ''
       keepDraft()
-      if (state.value === 'waiting') scheduleSave()
+      if (state.value === 'waiting') soon()
     }
     catch (error) {
-      if (!isShown()) return
+      if (!isShown(now)) return
       const current = storedFirst<TrainingWeek>(error)
       if (current) return meet(current)
       problem.value = messageOf(error)
@@ -226,43 +148,42 @@ export const useWeekStore = defineStore('week', () => {
     refused.value = [...refused.value, ...named]
     problem.value = `${problem.value} The rest of the week is stored.`
     void refreshAthlete()
-    scheduleSave()
+    storing.soon()
   }
 
   /** Another write came first: what does not clash is taken in, what does waits for a choice. */
   function meet(current: TrainingWeek): void {
-    const base = week.value!.plan
-    const mine = plan.value
-    const { plan: merged, conflicts, theirChanges } = mergeWeeks(base, mine, current.plan, drills.catalogue)
-    const who = current.changedBy ?? 'Somebody else'
+    const met = weekMeeting(week.value!.plan, plan.value, current, drills.catalogue)
     // Undo goes back over my own steps and leaves theirs standing.
-    past.value = past.value.map(step => mergeWeeks(base, step, current.plan, drills.catalogue).plan)
-    future.value = future.value.map(step => mergeWeeks(base, step, current.plan, drills.catalogue).plan)
+    steps.rewrite(met.carried)
     keepStored(current)
-    if (conflicts.length > 0) {
-      meeting.value = { who, base, mine, theirs: current.plan, conflicts, theirChanges }
+    if (met.conflicts.length > 0) {
+      meeting.value = met
       state.value = 'choose'
       return
     }
-    plan.value = merged
-    if (theirChanges.length > 0) news.value = { who, changes: theirChanges }
-    state.value = same(merged, current.plan) ? 'stored' : 'waiting'
+    plan.value = met.merged
+    tell(met)
+    state.value = stateAgainst(current.plan)
     keepDraft()
-    if (state.value === 'waiting') scheduleSave()
+    if (state.value === 'waiting') soon()
+  }
+
+  function tell({ who, theirChanges }: WeekMeeting): void {
+    if (theirChanges.length > 0) news.value = { who, changes: theirChanges }
   }
 
   /** Settles a clash field by field; undo brings back all of mine. */
   function choose(choices: Choices): void {
-    if (!meeting.value) return
-    const { base, mine, theirs, who, theirChanges } = meeting.value
-    const all = mergeWeeks(base, mine, theirs, drills.catalogue).plan
-    const chosen = mergeWeeks(base, mine, theirs, drills.catalogue, choices).plan
+    const met = meeting.value
+    if (!met) return
+    const chosen = met.chosen(choices)
     meeting.value = null
-    if (theirChanges.length > 0) news.value = { who, changes: theirChanges }
+    tell(met)
     state.value = 'waiting'
-    plan.value = all
-    if (same(all, chosen)) show(all)
-    else change(chosen)
+    plan.value = met.merged
+    if (same(met.merged, chosen)) show(met.merged)
+    else steps.change(chosen)
   }
 
   /** Reads anew who the week is for: a flag or a clearance changes what it may hold, not what it holds. */
@@ -276,7 +197,7 @@ export const useWeekStore = defineStore('week', () => {
   /** Looks whether another coach stored something while nothing of mine is on the way. */
   async function lookAround(): Promise<void> {
     const now = week.value
-    if (!now || state.value !== 'stored' || inFlight) return
+    if (!now || state.value !== 'stored' || storing.underWay()) return
     const { version } = await weeks.fetchWeekVersion(now.athleteId, now.startsOn).catch(() => now)
     if (version <= now.version || week.value !== now || state.value !== 'stored') return
     const fresh = await weeks.fetchWeek(now.athleteId, now.startsOn).catch(() => null)
@@ -289,20 +210,24 @@ export const useWeekStore = defineStore('week', () => {
 
   /** Hands whatever waits to the queue at once. */
   async function flush(): Promise<void> {
-    if (timer) clearTimeout(timer)
-    timer = null
-    if (inFlight && line.value === 'open') await inFlight
-    if (state.value === 'waiting') await save()
+    storing.halt()
+    if (line.value === 'open') await storing.underWay()
+    if (state.value === 'waiting') await storing.now()
+  }
+
+  /** The week as it is stored, with nothing on the way; a week shown but never changed is written first. */
+  async function allStored(): Promise<TrainingWeek | null> {
+    await flush()
+    if (week.value?.version === 0) await storing.now()
+    return state.value === 'stored' ? week.value : null
   }
 
   /** Stores, then assigns exactly what was stored; false when it could not. */
   async function assign(reason = ''): Promise<boolean> {
-    await flush()
-    // A week shown but never changed has not been written yet.
-    if (week.value?.version === 0) await save()
-    if (state.value !== 'stored' || !week.value) return false
+    const stored = await allStored()
+    if (!stored) return false
     try {
-      keepStored(await weeks.assignWeek(week.value.athleteId, week.value.startsOn, week.value.version, reason))
+      keepStored(await weeks.assignWeek(stored.athleteId, stored.startsOn, stored.version, reason))
       missing.value = {}
       keepDraft()
       return true
@@ -321,7 +246,8 @@ export const useWeekStore = defineStore('week', () => {
   }
 
   return {
-    sheet, week, plan, past, future, reader, saving, problem, storedAt, meeting, missing, news, load, best, review,
-    applyTo, settle, change, undo, redo, flush, assign, choose, lookAround, refreshAthlete,
+    sheet, week, plan, reader, saving, problem, storedAt, meeting, missing, news,
+    past: steps.past, future: steps.future, change: steps.change, undo: steps.undo, redo: steps.redo,
+    load, flush, assign, choose, lookAround, refreshAthlete, ...weekAsks(sheet, plan, allStored),
   }
 })
