@@ -94,7 +94,7 @@ export default tseslint.config(
   },
   {
     files: ['{core,shared,demo,app,server,bench,trials,engine,solver,e2e}/**/*.{ts,vue}'],
-    ignores: ['**/*.test.ts', 'app/testSetup.ts', 'server/database/testTemplate.ts'],
+    ignores: ['**/*.test.ts', '**/testing/**'],
     plugins: { boundaries },
     settings: {
       'import/resolver': { typescript: { project: '.nuxt/tsconfig.app.json' } },

@@ -19,14 +19,14 @@ export default defineConfig({
         resolve: { alias },
         plugins: [vue()],
         test: { name: 'components', testTimeout: 60_000, include: ['app/**/*.test.ts'],
-          environment: 'happy-dom', setupFiles: ['app/testSetup.ts'] },
+          environment: 'happy-dom', setupFiles: ['app/testing/setup.ts'] },
       },
       {
         resolve: { alias },
         test: {
           name: 'database', include: ['server/{services,repositories,database}/**/*.test.ts'],
           pool: 'forks', testTimeout: 60_000,
-          hookTimeout: 120_000, globalSetup: ['server/database/testTemplate.ts'],
+          hookTimeout: 120_000, globalSetup: ['server/testing/template.ts'],
         },
       },
     ],

@@ -12,7 +12,7 @@ const files = execFileSync('git', ['ls-files', '--cached', '--others', '--exclud
 }).split('\n').filter(file => /\.(ts|vue|mjs)$/.test(file))
 const text = new Map(files.map(file => [file, readFileSync(join(root, file), 'utf8')]))
 const linesOf = file => text.get(file).split('\n').length - 1
-const TESTS = /\.(test|spec)\.ts$|^e2e\/|^core\/testing\/|\/testing\.ts$|testSetup|testTemplate|testApp/
+const TESTS = /\.(test|spec)\.ts$|^e2e\/|(^|\/)testing\//
 const isTest = file => TESTS.test(file)
 const code = files.filter(file => !isTest(file))
 const under = start => code.filter(file => file.startsWith(start))

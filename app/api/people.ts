@@ -1,5 +1,5 @@
 import type {
-  Facility, Group, RecordEntry, SessionAnswer, SignInInput, StaffChange, StaffInvitation, StaffMember, Units,
+  Group, RecordEntry, SessionAnswer, SignInInput, StaffChange, StaffInvitation, StaffMember, Units,
 } from '~~/shared/types'
 import { call } from './call'
 import { write } from './writes'
@@ -16,9 +16,6 @@ export const useLink = (token: string, next: string): Promise<SessionAnswer> =>
 export const saveUnits = (units: Units): Promise<Units> => write('Units', 'PUT', '/api/session/units', units)
 export const fetchGroups = (): Promise<Group[]> => call('/api/groups')
 export const addGroup = (group: Group): Promise<Group[]> => write(`Group ${group.name}`, 'POST', '/api/groups', group)
-export const fetchFacility = (): Promise<Facility> => call('/api/facility')
-export const saveFacility = (facility: Facility): Promise<Facility> =>
-  write('Equipment counts', 'PUT', '/api/facility', facility)
 export const fetchStaff = (): Promise<StaffMember[]> => call('/api/staff')
 export const inviteStaff = (invitation: StaffInvitation): Promise<StaffMember[]> =>
   write(`Invitation of ${invitation.name}`, 'POST', '/api/staff', invitation)

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { Facility } from '~~/shared/types'
-import * as people from '~/api/people'
+import { fetchFacility, saveFacility } from '~/api/facility'
 import { reading } from './parts/reading'
 
 /** What stands in the gym, with counts. */
@@ -11,12 +11,12 @@ export const useFacilityStore = defineStore('facility', () => {
   const { state, problem, read, again } = reading()
 
   const load = (): Promise<void> => read(async () => {
-    facility.value = await people.fetchFacility()
+    facility.value = await fetchFacility()
   })
 
   /** Saves over the version that was read, or over one that a clash has shown. */
   async function save(next: Readonly<Record<string, number>>, version = facility.value.version): Promise<void> {
-    facility.value = await people.saveFacility({ version, counts: next })
+    facility.value = await saveFacility({ version, counts: next })
   }
 
   return { facility, counts, state, problem, again, load, save }

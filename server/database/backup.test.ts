@@ -6,7 +6,7 @@ import { afterAll, beforeAll, expect, inject, it } from 'vitest'
 // Plain JavaScript: the scripts run before any package is installed.
 import { backup, restore } from '../../scripts/lib/backups.mjs'
 import { loadDemoIfEmpty } from '../services/demo'
-import { testDatabase } from '../services/testing'
+import { testDatabase } from '../testing/database'
 import { connect } from './connection'
 
 let base: Awaited<ReturnType<typeof testDatabase>>

@@ -9,7 +9,7 @@ import { mailResetLink, useLink } from './links'
 import { theRecord } from './record'
 import { signIn, whoIs } from './signIn'
 import { changeStaff, inviteStaff, staff } from './staff'
-import { addPerson, anAthlete, bareContext, makeOrganisation, testDatabase, TODAY } from './testing'
+import { addPerson, anAthlete, bareContext, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 import { storeWeek, weekSheet } from './weeks'
 
 const NOW = new Date('2026-03-04T12:00:00Z')

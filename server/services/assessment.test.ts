@@ -7,7 +7,7 @@ import { assessment, checkBrace, logTrials, placeByHand, squadTrials, withdrawTr
 import { eraseAthlete, exportAthlete } from './erasure'
 import { theRecord } from './record'
 import { addClearance, screenAthlete, withdrawClearance } from './screening'
-import { addPerson, anAthlete, makeOrganisation, testDatabase, TODAY } from './testing'
+import { addPerson, anAthlete, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 import type { Context } from './context'
 import { storeWeek, weekSheet } from './weeks'
 

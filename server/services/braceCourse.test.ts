@@ -10,7 +10,7 @@ import { addAthlete, roster } from './athletes'
 import type { Context } from './context'
 import { eraseAthlete, exportAthlete } from './erasure'
 import { theRecord } from './record'
-import { addPerson, anAthlete, makeOrganisation, testDatabase, TODAY } from './testing'
+import { addPerson, anAthlete, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 
 let base: Awaited<ReturnType<typeof testDatabase>>
 let coach: Awaited<ReturnType<typeof makeOrganisation>>

@@ -6,7 +6,7 @@ import { addAthlete, getAthlete } from './athletes'
 import { assignWeek } from './assignWeek'
 import { saveCatalogue, storedCatalogue } from './catalogue'
 import { theRecord } from './record'
-import { anAthlete, makeKnown, makeOrganisation, testDatabase } from './testing'
+import { anAthlete, makeKnown, makeOrganisation, testDatabase } from '../testing/database'
 import { storeWeek } from './weeks'
 
 const MONDAY = '2026-03-02'

@@ -13,7 +13,7 @@ import { addGroup } from './groups'
 import { planLine, type PlanOne } from './planLine'
 import { allRules, changeRules } from './planningRules'
 import { acceptRun, retryRun, startRun, stopRun, theRun, theRuns } from './planRuns'
-import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase } from './testing'
+import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase } from '../testing/database'
 import { reviewWeek, storeWeek, weekSheet } from './weeks'
 
 const MONDAY = '2026-03-09'

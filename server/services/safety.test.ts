@@ -24,7 +24,7 @@ import { theRecord } from './record'
 import { addClearance, screenAthlete, withdrawClearance } from './screening'
 import { athleteToday, runSession } from './sessions'
 import { takeStandIn } from './standIn'
-import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from './testing'
+import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 import { storeWeek, weekSheet } from './weeks'
 
 const MONDAY = '2026-03-02'

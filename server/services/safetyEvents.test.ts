@@ -12,7 +12,7 @@ import type { StoredSession } from '../repositories/prescriptions'
 import { screenAt } from './asOf'
 import { asTrained } from './handOut'
 import type { Truth } from './healthTruth'
-import { anAthlete } from './testing'
+import { anAthlete } from '../testing/database'
 
 /** Random cases; many more with SAFETY_CASES=100000. */
 const CASES = Number(process.env.SAFETY_CASES ?? 1500)

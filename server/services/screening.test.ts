@@ -3,7 +3,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest'
 import { FLAG_IDS, type Answers, type FlagId } from '~~/core/screening'
 import { addAthlete, getAthlete } from './athletes'
 import { screenAthlete } from './screening'
-import { addPerson, anAthlete, makeOrganisation, testDatabase } from './testing'
+import { addPerson, anAthlete, makeOrganisation, testDatabase } from '../testing/database'
 
 let base: Awaited<ReturnType<typeof testDatabase>>
 beforeAll(async () => { base = await testDatabase() })

@@ -20,7 +20,7 @@ import { readSource } from './readSource'
 import { allSeasons, mySeason } from './seasons'
 import { logSets } from './logSets'
 import { athleteToday } from './sessions'
-import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from './testing'
+import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 import { storeWeek, weekSheet } from './weeks'
 
 const MONDAY = '2026-03-02'

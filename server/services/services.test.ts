@@ -9,10 +9,10 @@ import { addAthlete, archiveAthlete, getAthlete, history, importAthletes, roster
 import { assignWeek } from './assignWeek'
 import type { Context } from './context'
 import { loadDemoIfEmpty } from './demo'
-import { addGroup, facility, saveFacility } from './groups'
+import { addGroup } from './groups'
 import { logSets } from './logSets'
 import { athleteToday, runSession } from './sessions'
-import { anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from './testing'
+import { anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 import { storeWeek, weekSheet } from './weeks'
 
 const MONDAY = '2026-03-02'
@@ -99,19 +99,11 @@ describe('the roster', () => {
       .toMatchObject({ code: 'badInput', fields: { groupIds: expect.any(String) } })
   })
 
-  it('keeps group names apart and counts equipment', async () => {
+  it('keeps group names apart', async () => {
     await expect(addGroup(coach, { id: randomUUID(), name: ' squad ' })).rejects.toMatchObject({
       code: 'alreadyExists',
     })
     expect(await addGroup(coach, { id: randomUUID(), name: 'Juniors' })).toHaveLength(2)
-    expect(await saveFacility(coach, { version: 1, counts: { band: 3, wheel: 0 } })).toEqual({
-      version: 2, counts: { band: 3 },
-    })
-    await expect(saveFacility(coach, { version: 1, counts: {} })).rejects.toMatchObject({
-      code: 'changedElsewhere', current: { version: 2 },
-    })
-    expect(await facility(stranger)).toEqual({ version: 1, counts: {} })
-    await expect(saveFacility(coach, { version: 2, counts: { sofa: 1 } })).rejects.toMatchObject({ code: 'badInput' })
   })
 })
 

@@ -35,6 +35,10 @@ export function form<T>(keys: Record<keyof T, Joi.Schema>): Joi.ObjectSchema<T> 
 
 export const id = (label: string): Joi.StringSchema => Joi.string().guid().required().label(label)
 
+/** A whole number within bounds. */
+export const count = (label: string, min: number, max: number): Joi.NumberSchema =>
+  Joi.number().integer().min(min).max(max).required().label(label)
+
 export const isoDay = (label: string): Joi.StringSchema =>
   Joi.string().required().label(label)
     .custom((value: string, helpers) => (isTrainingDay(value) ? value : helpers.error('string.pattern.base')))

@@ -12,9 +12,10 @@ export {
   athleteInvitationSchema, eraseSchema, groupSchema, linkSchema, passwordSchema, resetSchema, signInSchema,
   staffChangeSchema, staffInvitationSchema, unitsSchema,
 } from './people'
+export { facilitySchema } from './facility'
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'
 export {
-  assignSchema, doseSchema, facilitySchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema, setLogsSchema,
+  assignSchema, doseSchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema, setLogsSchema,
   standInSchema,
 } from './week'
 export {

@@ -5,12 +5,9 @@ import {
   LIFT_IDS, SLOTS, type Circuit, type PlannedLift, type PlannedSession, type TrunkItem, type WeekPlan,
 } from '~~/core/programme'
 import type { SetLogInput } from '../types'
-import { choice, form, id, isoDay, listOf, words } from './common'
+import { choice, count, form, id, isoDay, listOf, words } from './common'
 
 const key = (label: string): Joi.StringSchema => Joi.string().min(1).max(120).required().label(label)
-const count = (label: string, min: number, max: number): Joi.NumberSchema =>
-  Joi.number().integer().min(min).max(max).required().label(label)
-
 const tempo = Joi.string().label('Tempo').custom((value: string, helpers) => {
   try {
     parseTempo(value)
@@ -126,10 +123,4 @@ export const setLogSchema = form<SetLogInput>({
 
 export const setLogsSchema = form<{ logs: SetLogInput[] }>({
   logs: listOf('Sets', setLogSchema).min(1).max(100),
-})
-
-export const facilitySchema = form<{ version: number, counts: Record<string, number> }>({
-  version: count('Version', 1, 1_000_000_000),
-  counts: Joi.object().pattern(Joi.string().max(40), Joi.number().integer().min(0).max(500).label('Count')).required()
-    .label('Equipment'),
 })

@@ -1,5 +1,5 @@
 export {
-  LENGTH_UNITS, MASS_UNITS, RECORD_ACTIONS, ROLES, type Facility, type Me, type RecordAction, type RecordEntry,
+  LENGTH_UNITS, MASS_UNITS, RECORD_ACTIONS, ROLES, type Me, type RecordAction, type RecordEntry,
   type Role, type SessionAnswer, type SignInInput, type StaffChange, type StaffInvitation, type StaffMember, type Units,
 } from './people'
 export type {
@@ -7,6 +7,7 @@ export type {
   StoredOwnTests, StoredTrial, TrialInput, TrialsAnswer, TrialTrace,
 } from './assessment'
 export type { StoredCatalogue } from './catalogue'
+export type { Facility } from './facility'
 export {
   NO_HEALTH, type AlertKind, type Athlete, type AthleteHealth, type AthleteInput, type Availability, type Competition,
   type Group, type HealthAlert, type Overruled, type PainInput,

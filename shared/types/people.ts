@@ -126,9 +126,3 @@ export interface RecordEntry {
   readonly before: unknown
   readonly after: unknown
 }
-
-/** What stands in the gym, as a whole with one version. */
-export interface Facility {
-  readonly version: number
-  readonly counts: Readonly<Record<string, number>>
-}

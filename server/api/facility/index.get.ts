@@ -1,4 +1,4 @@
-import { facility } from '../../services/groups'
+import { facility } from '../../services/facility'
 import { defineRoute } from '../../utils/defineRoute'
 
 export default defineRoute('GET /api/facility', {

@@ -1,5 +1,5 @@
 import { facilitySchema } from '~~/shared/schemas'
-import { saveFacility } from '../../services/groups'
+import { saveFacility } from '../../services/facility'
 import { defineRoute } from '../../utils/defineRoute'
 
 export default defineRoute('PUT /api/facility', {

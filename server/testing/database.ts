@@ -8,7 +8,7 @@ import { addGroupStaff, insertGroup } from '../repositories/groups'
 import { insertBraceCheck } from '../repositories/assessment'
 import { insertOrganisation } from '../repositories/organisations'
 import { insertPerson } from '../repositories/people'
-import type { Context } from './context'
+import type { Context } from '../services/context'
 
 /** A copy of the migrated template, reached as the application role and as the owner. */
 export async function testDatabase(): Promise<

@@ -2,7 +2,7 @@ import type { TestProject } from 'vitest/node'
 // Plain JavaScript: the start scripts run before any package is installed.
 import { ensureDatabase } from '../../scripts/lib/database.mjs'
 import { ensurePostgres } from '../../scripts/lib/postgres.mjs'
-import { migrate } from './migrate'
+import { migrate } from '../database/migrate'
 
 declare module 'vitest' {
   interface ProvidedContext {

@@ -1,0 +1,20 @@
+import { afterAll, beforeAll, expect, it } from 'vitest'
+import { facility, saveFacility } from './facility'
+import { makeOrganisation, testDatabase } from '../testing/database'
+
+let base: Awaited<ReturnType<typeof testDatabase>>
+beforeAll(async () => { base = await testDatabase() })
+afterAll(() => base.drop())
+
+it('counts what stands in the gym over the version that was read, for that organisation alone', async () => {
+  const coach = await makeOrganisation(base.db)
+  const stranger = await makeOrganisation(base.db)
+  expect(await saveFacility(coach, { version: 1, counts: { band: 3, wheel: 0 } })).toEqual({
+    version: 2, counts: { band: 3 },
+  })
+  await expect(saveFacility(coach, { version: 1, counts: {} })).rejects.toMatchObject({
+    code: 'changedElsewhere', current: { version: 2 },
+  })
+  expect(await facility(stranger)).toEqual({ version: 1, counts: {} })
+  await expect(saveFacility(coach, { version: 2, counts: { sofa: 1 } })).rejects.toMatchObject({ code: 'badInput' })
+})
