@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { EQUIPMENT, type Equipment } from '~~/core/catalogue'
-import { threeWay, type Choices, type Fields } from '~~/core/merge'
-import { messageOf, storedFirst } from '~~/shared/errors'
+import { EQUIPMENT } from '~~/core/catalogue'
 import type { Facility } from '~~/shared/types'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
 import DraftNote from '~/components/common/DraftNote.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import { useDraft } from '~/composables/useDraft'
 import { useCatalogue } from '~/composables/useCatalogue'
+import { useAttempt } from '~/composables/useAttempt'
 import { useMay } from '~/composables/useMay'
+import { useVersionedEdit } from '~/composables/useVersionedEdit'
+import { equipmentClash } from '~/words/facilityWords'
 import { useFacilityStore } from '~/stores/facility'
 
 useHead({ title: 'Facility · Keen Anchor' })
@@ -19,6 +20,7 @@ const typed = ref<Record<string, string>>({})
 const draft = useDraft('draft/facility', reactive({ typed }), () => ({ typed: {} }))
 const problems = ref<Record<string, string>>({})
 const said = ref('')
+const { problem, attempt } = useAttempt()
 const { plan: editable } = useMay()
 
 onMounted(facility.load)
@@ -32,53 +34,33 @@ const possible = computed(() =>
   catalogue.value.variations.filter(v => v.equipment.every(need => need.some(item => have.value.has(item)))).length
 )
 
-async function save(): Promise<void> {
-  problems.value = {}
+type Counts = Readonly<Record<string, number>>
+const { clash, save, choose } = useVersionedEdit<Counts, Facility>(
+  (counts, version) => facility.save(counts, version), equipmentClash,
+)
+
+/** What is typed, as counts; null: something cannot be read. */
+function read(): Counts | null {
   const counts: Record<string, number> = {}
+  problems.value = {}
   for (const key of Object.keys(EQUIPMENT)) {
     const count = Number(shown(key))
-    if (Number.isInteger(count) && count >= 0 && count <= 500 && shown(key).trim() !== '') {
-      if (count > 0) counts[key] = count
-    }
-    else problems.value[key] = 'A whole number from 0 to 500.'
+    if (shown(key).trim() === '' || !Number.isInteger(count) || count < 0 || count > 500)
+      problems.value[key] = 'A whole number from 0 to 500.'
+    else if (count > 0) counts[key] = count
   }
-  if (Object.keys(problems.value).length > 0) return
-  await store(counts)
+  return Object.keys(problems.value).length > 0 ? null : counts
 }
 
-const clash = shallowRef<{ base: Fields, mine: Fields, theirs: Facility, rows: Row[] } | null>(null)
-interface Row { key: string, what: string, mine: string, theirs: string }
+const storeWith = (work: () => Promise<boolean>) => attempt(async () => {
+  if (!await work()) return
+  typed.value = {}
+  said.value = 'Stored.'
+})
 
-/** Stores over the version that was read; another coach's counts meet these one by one. */
-async function store(counts: Record<string, number>, version?: number): Promise<void> {
-  const base = { ...facility.counts }
-  try {
-    await facility.save(counts, version)
-    typed.value = {}
-    said.value = 'Stored.'
-  }
-  catch (error) {
-    const theirs = storedFirst<Facility>(error)
-    if (!theirs) {
-      said.value = messageOf(error)
-      return
-    }
-    const { conflicts, merged } = threeWay(base, counts, theirs.counts)
-    if (conflicts.length === 0) return store(merged as Record<string, number>, theirs.version)
-    const text = (value: unknown): string => String(value ?? 0)
-    clash.value = {
-      base, mine: counts, theirs,
-      rows: conflicts.map(key => ({
-        key, what: EQUIPMENT[key as Equipment], mine: text(counts[key]), theirs: text(theirs.counts[key]),
-      })),
-    }
-  }
-}
-
-async function choose(choices: Choices): Promise<void> {
-  const { base, mine, theirs } = clash.value!
-  clash.value = null
-  await store(threeWay(base, mine, theirs.counts, choices).merged as Record<string, number>, theirs.version)
+function send(): void {
+  const counts = read()
+  if (counts) void storeWith(() => save(counts, facility.counts, facility.facility.version))
 }
 </script>
 
@@ -99,7 +81,7 @@ async function choose(choices: Choices): Promise<void> {
     >
       <form
         novalidate
-        @submit.prevent="save"
+        @submit.prevent="send"
       >
         <ul class="panel grid md:grid-cols-2 xl:grid-cols-3 gap-x-8">
           <li
@@ -140,17 +122,17 @@ async function choose(choices: Choices): Promise<void> {
           >
             Store counts
           </button>
-          <span role="status">{{ said }}</span>
+          <span role="status">{{ problem || said }}</span>
         </p>
       </form>
     </RoomPage>
     <ConflictChoice
       v-if="clash"
-      who="Another coach"
+      :who="clash.who"
       subject="these counts"
       :rows="clash.rows"
-      :others="[]"
-      @choose="choose"
+      :others="clash.others"
+      @choose="choices => storeWith(() => choose(choices))"
     />
   </div>
 </template>

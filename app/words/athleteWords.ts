@@ -59,19 +59,19 @@ function textOf(
 
 /** Two versions of one athlete: what clashes, in words, and the one that comes of a choice. */
 export function athleteClash(
-  base: AthleteInput, mine: AthleteInput, theirs: AthleteInput, groups: readonly Group[], units: Units,
+  base: AthleteInput, mine: AthleteInput, current: Athlete, groups: readonly Group[], units: Units,
   catalogue: Catalogue,
 ) {
-  const { conflicts, theirs: others } = threeWay({ ...base }, { ...mine }, { ...theirs })
+  const theirs = inputOf(current)
+  const versions = [{ ...base }, { ...mine }, { ...theirs }] as const
+  const { conflicts, theirs: others } = threeWay(...versions)
+  const text = (field: keyof AthleteInput, of: AthleteInput): string => textOf(field, of, groups, units, catalogue)
   return {
+    who: current.changedBy ?? 'Somebody else', version: current.version, theirs,
     rows: (conflicts as (keyof AthleteInput)[]).map(field => ({
-      key: field, what: LABELS[field], mine: textOf(field, mine, groups, units, catalogue),
-      theirs: textOf(field, theirs, groups, units, catalogue),
+      key: field, what: LABELS[field], mine: text(field, mine), theirs: text(field, theirs),
     })),
-    others: (others as (keyof AthleteInput)[]).map(field =>
-      `${LABELS[field]}: ${textOf(field, theirs, groups, units, catalogue)}`
-    ),
-    chosen: (choices: Choices) =>
-      threeWay({ ...base }, { ...mine }, { ...theirs }, choices).merged as unknown as AthleteInput,
+    others: (others as (keyof AthleteInput)[]).map(field => `${LABELS[field]}: ${text(field, theirs)}`),
+    chosen: (choices: Choices) => threeWay(...versions, choices).merged as unknown as AthleteInput,
   }
 }

@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import type { Choices } from '~~/core/merge'
+import type { ClashRow } from '~/composables/useVersionedEdit'
 import ModalDialog from './ModalDialog.vue'
 
-/** A field two people changed differently, with both values in words. */
-interface Row { readonly key: string, readonly what: string, readonly mine: string, readonly theirs: string }
-
 /** Two people changed the same thing: both versions side by side, and a choice for each field. */
-const props = defineProps<{ who: string, subject: string, rows: readonly Row[], others: readonly string[] }>()
+const props = defineProps<{ who: string, subject: string, rows: readonly ClashRow[], others: readonly string[] }>()
 const emit = defineEmits<{ choose: [choices: Choices] }>()
 const choices = ref<Record<string, 'mine' | 'theirs'>>({})
 
-const valueOf = (row: Row): 'mine' | 'theirs' => choices.value[row.key] ?? 'mine'
+const valueOf = (row: ClashRow): 'mine' | 'theirs' => choices.value[row.key] ?? 'mine'
 function all(side: 'mine' | 'theirs'): void {
   choices.value = Object.fromEntries(props.rows.map(row => [row.key, side]))
 }

@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
-import { storedFirst } from '~~/shared/errors'
 import type { Athlete, AthleteInput } from '~~/shared/types'
 import type { Equipment } from '~~/core/catalogue'
-import type { Choices } from '~~/core/merge'
 import { forget } from '~/device/kept'
 import AthleteForm from '~/components/athlete/AthleteForm.vue'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
@@ -11,6 +9,7 @@ import RoomPage from '~/components/common/RoomPage.vue'
 import { athleteClash, inputOf } from '~/words/athleteWords'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
+import { useVersionedEdit } from '~/composables/useVersionedEdit'
 import { useAthleteStore } from '~/stores/athlete'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
@@ -32,35 +31,19 @@ const gym = computed(() => Object.keys(facility.counts) as Equipment[])
 onMounted(() => Promise.all([store.load(id), roster.load(), facility.load()]))
 
 const draftKey = `draft/athlete/${id}`
-const clash = shallowRef<ReturnType<typeof athleteClash> & { who: string, version: number } | null>(null)
+const { clash, save, choose } = useVersionedEdit<AthleteInput, Athlete>(
+  (input, version) => roster.save(id, version, input),
+  (start, mine, current) => athleteClash(start, mine, current, roster.groups, session.me!.units, catalogue.value),
+)
 
 function done(): Promise<unknown> {
   forget(draftKey)
   return Promise.resolve(navigateTo(`/athletes/${id}`))
 }
 
-/** Stores over the version the form started from; another coach's changes meet it field by field. */
-async function save(athlete: AthleteInput, base: { version: number, start: AthleteInput }): Promise<void> {
-  const stored = await attempt(() =>
-    roster.save(id, base.version, athlete).catch((error: unknown) => {
-      const current = storedFirst<Athlete>(error)
-      if (!current) throw error
-      const found = athleteClash(
-        base.start, athlete, inputOf(current), roster.groups, session.me!.units, catalogue.value,
-      )
-      if (found.rows.length === 0) return roster.save(id, current.version, found.chosen({}))
-      clash.value = { ...found, who: current.changedBy ?? 'Somebody else', version: current.version }
-      return null
-    })
-  )
-  if (stored && !clash.value) await done()
-}
-
-async function choose(choices: Choices): Promise<void> {
-  const { chosen, version } = clash.value!
-  clash.value = null
-  if (await attempt(() => roster.save(id, version, chosen(choices)))) await done()
-}
+const after = (stored: () => Promise<boolean>) => attempt(async () => {
+  if (await stored()) await done()
+})
 
 /** The form as it is stored. */
 const round = ref(0)
@@ -97,7 +80,7 @@ function startOver(): void {
           submit-text="Save"
           :draft-key="draftKey"
           :version="store.athlete.version"
-          @save="save"
+          @save="(athlete, base) => after(() => save(athlete, base.start, base.version))"
           @start-over="startOver"
           @add-group="name => attempt(() => roster.addGroup({ id: newKey(), name }))"
           @cancel="done"
@@ -108,7 +91,7 @@ function startOver(): void {
           :subject="store.athlete.name"
           :rows="clash.rows"
           :others="clash.others"
-          @choose="choose"
+          @choose="choices => after(() => choose(choices))"
         />
       </template>
     </RoomPage>
