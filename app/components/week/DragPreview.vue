@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { RosterRow } from '~~/shared/types'
-import type { DragPreview } from '~/composables/useStripDrag'
+import type { DragPreview } from '~/composables/week/useStripDrag'
 
 /** What a drag would do, beside the pointer, and athletes to drop a drill on. */
 defineProps<{ preview: DragPreview | null, title: string, mates: readonly RosterRow[] }>()

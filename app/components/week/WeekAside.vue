@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import type { TrunkAction } from '~~/core/catalogue'
 import { PHASES } from '~~/core/policy'
-import type { useWeekSheet } from '~/composables/useWeekSheet'
+import type { WeekDesk } from '~/composables/week/useWeekSheet'
 import { proofText } from '~/words/proofWords'
 import type { weekMoment } from '~/words/weekMoment'
 import PlaneLedger from './PlaneLedger.vue'
 
 /** What the week comes to: the ledger, the block it stands in, and whether something better is known. */
 const props = defineProps<{
-  week: ReturnType<typeof useWeekSheet>
+  desk: WeekDesk
   trunkMinutes: number
   moment: ReturnType<typeof weekMoment>
 }>()
 const emit = defineEmits<{ open: [action: TrunkAction] }>()
 
-const { ledger, context, proof, proving, offer } = props.week
+const { ledger, context, proof, proving, offer } = props.desk
 </script>
 
 <template>
@@ -51,7 +51,7 @@ const { ledger, context, proof, proving, offer } = props.week
       <button
         type="button"
         class="underline underline-offset-2 font-semibold"
-        @click="week.takeOffer"
+        @click="desk.takeOffer"
       >
         Take it <kbd>o</kbd>
       </button>

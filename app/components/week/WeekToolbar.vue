@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { addDays } from '~~/core/calendar'
-import type { WeekStore } from '~/composables/useWeekSheet'
+import type { TrainingWeek } from '~~/shared/types'
+import { savingText, type Saving } from '~/words/savingWords'
 import { weekSpan } from '~/words/inWords'
 
 /** Which week, what can be done with all of it, and how far it is stored and assigned. */
@@ -10,31 +11,26 @@ const props = defineProps<{
   stopped: boolean
   /** Whether there is a week before to copy from. */
   before: boolean
-  store: WeekStore
+  week: TrainingWeek
+  saving: Saving
+  storedAt: Date | null
+  canUndo: boolean
+  canRedo: boolean
 }>()
 const emit = defineEmits<{
   go: [monday: string]
   propose: []
   copyLifts: []
   copyWeek: []
+  undo: []
+  redo: []
   keys: []
   assign: []
 }>()
 
-const SAVING = {
-  waiting: 'Not stored yet', saving: 'Storing …', choose: 'Waiting for your choice', refused: 'Not stored',
-  noConnection: 'No connection: kept here', signedOut: 'Session ended: kept here',
-} as const
-const savingText = computed(() => {
-  if (props.store.saving !== 'stored') return SAVING[props.store.saving]
-  return props.store.storedAt
-    ? `Stored ${props.store.storedAt.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
-    : props.store.week?.version === 0 ? 'New week' : 'Stored'
-})
 const status = computed(() => {
-  if (props.store.week?.status !== 'assigned') return 'draft'
-  const changed = props.store.week.changedSinceAssigned || props.store.saving !== 'stored'
-  return changed ? 'assigned, changed since' : 'assigned'
+  if (props.week.status !== 'assigned') return 'draft'
+  return props.week.changedSinceAssigned || props.saving !== 'stored' ? 'assigned, changed since' : 'assigned'
 })
 </script>
 
@@ -85,16 +81,16 @@ const status = computed(() => {
       <button
         type="button"
         class="btn"
-        :disabled="store.past.length === 0"
-        @click="store.undo"
+        :disabled="!canUndo"
+        @click="emit('undo')"
       >
         Undo
       </button>
       <button
         type="button"
         class="btn"
-        :disabled="store.future.length === 0"
-        @click="store.redo"
+        :disabled="!canRedo"
+        @click="emit('redo')"
       >
         Redo
       </button>
@@ -108,10 +104,9 @@ const status = computed(() => {
     </button>
     <span
       class="ml-auto"
-      :class="store.saving === 'stored' || store.saving === 'waiting' || store.saving === 'saving' ? 'text-quiet'
-        : 'problem'"
+      :class="['stored', 'waiting', 'saving'].includes(saving) ? 'text-quiet' : 'problem'"
       role="status"
-    >{{ savingText }} · {{ status }}</span>
+    >{{ savingText(saving, storedAt, week.version) }} · {{ status }}</span>
     <button
       v-if="editable"
       type="button"
@@ -119,7 +114,7 @@ const status = computed(() => {
       :disabled="stopped || (status === 'assigned')"
       @click="emit('assign')"
     >
-      {{ store.week?.status === 'assigned' ? 'Assign again' : 'Assign week' }}
+      {{ week.status === 'assigned' ? 'Assign again' : 'Assign week' }}
     </button>
   </div>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { markedIds } from '~/composables/useWeekKeys'
+import { markedIds } from '~/composables/week/useWeekKeys'
 import type { WeekDialog } from '~/words/weekDialog'
 
 /** What can be done with the week as a whole. */

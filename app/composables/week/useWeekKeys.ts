@@ -1,5 +1,6 @@
-import { useSingleKeys, type KeyAction } from './useSingleKeys'
-import type { useWeekSheet, WeekStore } from './useWeekSheet'
+import { useSingleKeys, type KeyAction } from '../useSingleKeys'
+import type { EditedWeek } from './editedWeek'
+import type { WeekDesk } from './useWeekSheet'
 import type { WeekDialog } from '~/words/weekDialog'
 
 /** Where keys of the sheet lead besides the sheet itself. */
@@ -14,11 +15,11 @@ export const markedIds = (marked: ReadonlySet<string>): string[] | null => (mark
 
 /** The single keys of (the week sheet): every edit without a mouse; editing ones only where it may be edited. */
 export function useWeekKeys(
-  week: ReturnType<typeof useWeekSheet>, store: WeekStore, editable: () => boolean, to: KeysTo,
+  week: WeekDesk, { undo, redo }: Pick<EditedWeek, 'undo' | 'redo'>, editable: () => boolean, to: KeysTo,
 ) {
   const whenEditable = (run: () => void) => (): void => { if (editable()) run() }
   const actions: readonly KeyAction[] = [
-    { keys: ['p'], text: 'Propose trunk work for the week', run: whenEditable(week.propose) },
+    { keys: ['p'], text: 'Propose trunk work for the week', run: whenEditable(() => void week.propose()) },
     { keys: ['ArrowDown', 'j'], text: 'Next drill', run: () => week.select(1) },
     { keys: ['ArrowUp', 'k'], text: 'Drill before', run: () => week.select(-1) },
     { keys: ['ArrowLeft'], text: 'Earlier along the line', run: whenEditable(() => week.nudge(-1)) },
@@ -49,8 +50,8 @@ export function useWeekKeys(
     { keys: ['1', '2', '3', '4', '5'], text: 'Swap for that alternative', run: () => undefined },
     { keys: ['a'], text: 'Add a drill', run: whenEditable(to.addDrill) },
     { keys: ['Delete', 'Backspace'], text: 'Leave the drill out', run: whenEditable(week.remove) },
-    { keys: ['ctrl+z', 'z'], text: 'Undo', run: whenEditable(store.undo) },
-    { keys: ['ctrl+y', 'ctrl+shift+z', 'shift+z'], text: 'Redo', run: whenEditable(store.redo) },
+    { keys: ['ctrl+z', 'z'], text: 'Undo', run: whenEditable(undo) },
+    { keys: ['ctrl+y', 'ctrl+shift+z', 'shift+z'], text: 'Redo', run: whenEditable(redo) },
     { keys: ['ctrl+Enter'], text: 'Assign the week', run: whenEditable(() => to.assign()) },
     { keys: ['?'], text: 'These keys', run: () => to.open({ kind: 'keys' }) },
   ]

@@ -1,0 +1,15 @@
+import type { PlanningRules } from '~~/core/policy'
+import type { WeekPlan } from '~~/core/programme'
+import type { Applied, PlannedAnswer, WeekReview } from '~~/shared/types'
+
+/** A week that is edited, as the sheet's parts need it: what is shown, and the ways to change and ask. */
+export interface EditedWeek {
+  readonly plan: WeekPlan
+  readonly change: (next: WeekPlan) => void
+  readonly undo: () => void
+  readonly redo: () => void
+  readonly best: (sessions: WeekPlan['sessions']) => Promise<PlannedAnswer>
+  readonly review: () => Promise<WeekReview>
+  readonly settle: (change: (rules: PlanningRules) => PlanningRules) => Promise<void>
+  readonly applyTo: (itemIds: readonly string[] | null, athleteIds: readonly string[]) => Promise<Applied[]>
+}
