@@ -3,7 +3,7 @@ import { addDays } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
 import { DAY_KINDS, type Repair, type SeasonPlan, type SeasonShape } from '~~/core/season'
 import { LOAD_NAME } from '~/words/seasonWords'
-import { PREFER_TEXT, type Prefer } from '~/composables/useSeasonDraft'
+import { PREFER_TEXT, type Prefer } from '~/composables/season/useSeasonDraft'
 import { shortDay, dayMonth, weekSpan } from '~/words/inWords'
 
 /**

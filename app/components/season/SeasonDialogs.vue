@@ -6,14 +6,11 @@ import FeedList from '~/components/season/FeedList.vue'
 import ReadCalendarForm from '~/components/season/ReadCalendarForm.vue'
 import ShapeForm from '~/components/season/ShapeForm.vue'
 import KeysHelp from '~/components/week/KeysHelp.vue'
+import type { SeasonDialog } from '~/words/seasonDialog'
 import type { KeyAction } from '~/composables/useSingleKeys'
 import type { CalendarFeed, CalendarFound, EntryInput, FoundEntry } from '~~/shared/types'
 
-/** What the season page asks in dialogs. */
-export type SeasonDialog =
-  { kind: 'entry', entry: EntryInput, isNew: boolean, day: string | null }
-  | { kind: 'shape' } | { kind: 'read' } | { kind: 'feeds' } | { kind: 'keys' }
-
+/** What the season page asks, one at a time. */
 defineProps<{
   dialog: SeasonDialog | null
   shape: SeasonShape

@@ -2,10 +2,13 @@
 import { addDays, daysBetween } from '~~/core/calendar'
 import { PLANES, type Plane } from '~~/core/catalogue'
 import { PHASES } from '~~/core/policy'
-import { DAY_KINDS, daysOfEntry, KIND_VOLUMES, stretchesOf, type SeasonPlan, type SeasonShape } from '~~/core/season'
-import RibbonFlags from '~/components/season/RibbonFlags.vue'
+import { KIND_VOLUMES, stretchesOf, type SeasonDayKind, type SeasonPlan, type SeasonShape } from '~~/core/season'
+import { useRibbonDrag } from '~/composables/season/useRibbonDrag'
+import RibbonFlags from './RibbonFlags.vue'
+import RibbonMarks from './RibbonMarks.vue'
+import RibbonWeek from './RibbonWeek.vue'
 import { monthsOf, rowTops, ROWS, withRoom } from '~/drawing/ribbonLayout'
-import { ENTRY_NAME, LOAD_NAME } from '~/words/seasonWords'
+import { LOAD_NAME } from '~/words/seasonWords'
 import { weekSpan } from '~/words/inWords'
 import type { EntryInput } from '~~/shared/types'
 
@@ -43,28 +46,19 @@ const dayPx = computed(() => props.weekPx / 7)
 const top = computed(() => rowTops(props.days))
 const x = (day: string): number => daysBetween(props.shape.startsOn, day) * dayPx.value
 const inside = (day: string): boolean => x(day) >= 0 && x(day) < width.value
+const daysOf = (plan: SeasonPlan, week: number): readonly SeasonDayKind[] => plan.days.slice(7 * week, 7 * week + 7)
 
 const volumes = computed(() =>
-  props.plan.loads.map((_, week) =>
-    props.plan.days.slice(7 * week, 7 * week + 7).reduce((sum, kind) => sum + KIND_VOLUMES[kind], 0)
-  )
+  props.plan.loads.map((_, week) => daysOf(props.plan, week).reduce((sum, kind) => sum + KIND_VOLUMES[kind], 0))
 )
 const most = computed(() => Math.max(12, ...volumes.value))
-const loadH = (units: number): number => (units / most.value) * (ROWS.loads - 16)
 const planeMost = computed(() => Math.max(60, ...props.planes.flatMap(week => PLANES.map(plane => week[plane]))))
-const planeH = (seconds: number): number => (seconds / planeMost.value) * (ROWS.planes / 3 - 4)
 
 const months = computed(() => monthsOf(props.shape))
 const stretches = computed(() =>
   withRoom(
     stretchesOf(props.shape, props.plan).map(s => ({ ...s, x: s.week * props.weekPx, text: PHASES[s.phase].name })),
     width.value, 7.2,
-  )
-)
-/** Stretches of the calendar that are not competitions, each in its own mark. */
-const marks = computed(() =>
-  props.entries.filter(e => e.kind !== 'competition').flatMap(entry =>
-    daysOfEntry(entry).filter(inside).map(day => ({ entry, x: x(day), key: `${entry.id}/${day}` }))
   )
 )
 const starts = computed(() => props.shape.phases.map((_, index) => props.plan.phases.indexOf(index)))
@@ -77,33 +71,14 @@ const spoken = (week: number): string => {
 const changedWeek = (week: number): boolean =>
   props.before !== null
   && (props.before.loads[week] !== props.plan.loads[week] || props.before.phases[week] !== props.plan.phases[week]
-    || props.plan.days.slice(7 * week, 7 * week + 7).some((kind, i) => props.before!.days[7 * week + i] !== kind))
+    || daysOf(props.plan, week).some((kind, i) => props.before!.days[7 * week + i] !== kind))
 
-/** A drag of a flag goes by days, of a phase's start by weeks; until the hand lets go only the ghost moves. */
-const drag = ref<{ kind: 'entry' | 'phase', id: string, from: number, dx: number } | null>(null)
-const shiftDays = computed(() => (drag.value ? Math.round(drag.value.dx / dayPx.value) : 0))
-function grab(event: PointerEvent, kind: 'entry' | 'phase', id: string): void {
-  if (!props.editable || event.button !== 0) return
-  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  drag.value = { kind, id, from: event.clientX, dx: 0 }
-}
-function pull(event: PointerEvent): void {
-  if (drag.value) drag.value = { ...drag.value, dx: event.clientX - drag.value.from }
-}
-function drop(): void {
-  const held = drag.value
-  drag.value = null
-  if (!held) return
-  if (held.kind === 'entry') {
-    const days = Math.round(held.dx / dayPx.value)
-    if (days === 0) emit('open', held.id)
-    else emit('move', held.id, days)
-    return
-  }
-  const weeks = Math.round(held.dx / props.weekPx)
-  const index = Number(held.id)
-  if (weeks !== 0) emit('start', index, Math.max(0, Math.min(props.shape.weeks - 1, starts.value[index]! + weeks)))
-}
+const { drag, shiftDays, grab, pull, drop } = useRibbonDrag({
+  dayPx: () => dayPx.value, canDrag: () => props.editable,
+  open: id => emit('open', id), move: (id, days) => emit('move', id, days),
+  start: (phase, weeks) =>
+    emit('start', phase, Math.max(0, Math.min(props.shape.weeks - 1, starts.value[phase]! + weeks))),
+})
 </script>
 
 <template>
@@ -132,90 +107,27 @@ function drop(): void {
       y="11"
       class="fill-quiet text-[11px]"
     >{{ month.name }}</text>
-    <g
+    <RibbonWeek
       v-for="(load, week) in plan.loads"
       :key="week"
-    >
-      <rect
-        :x="week * weekPx + 3"
-        :y="top.keel - loadH(volumes[week]!)"
-        :width="weekPx - 6"
-        :height="loadH(volumes[week]!)"
-        :fill="load === 'usual' ? 'var(--color-block)' : 'var(--color-paper)'"
-        stroke="var(--color-block)"
-        stroke-width="1.5"
-        :stroke-dasharray="load === 'deload' ? '3 2' : undefined"
-      />
-      <path
-        v-if="load === 'taper'"
-        :d="`M${week * weekPx + 3} ${top.keel}
-          V${top.keel - loadH(volumes[week]!)} L${week * weekPx + weekPx - 3} ${top.keel}Z`"
-        fill="var(--color-block)"
-      />
-      <circle
-        v-if="changedWeek(week)"
-        :cx="week * weekPx + weekPx / 2"
-        :cy="top.keel - loadH(volumes[week]!) - 7"
-        r="3.5"
-        fill="var(--color-signal)"
-      />
-      <rect
-        v-for="(plane, i) in PLANES"
-        :key="plane"
-        :x="week * weekPx + 3"
-        :y="top.planes + (i + 1) * (ROWS.planes / 3) - planeH(planes[week]?.[plane] ?? 0)"
-        :width="weekPx - 6"
-        :height="planeH(planes[week]?.[plane] ?? 0)"
-        :fill="`url(#hatch-${plane})`"
-        :stroke="`var(--color-${plane})`"
-        stroke-width="0.75"
-      />
-      <template v-if="days">
-        <g
-          v-for="d in 7"
-          :key="d"
-        >
-          <rect
-            :x="week * weekPx + (d - 1) * dayPx + 1"
-            :y="top.days + 2"
-            :width="dayPx - 2"
-            :height="DAY_KINDS.indexOf(plan.days[7 * week + d - 1]!) * 7 + 1"
-            :fill="before && before.days[7 * week + d - 1] !== plan.days[7 * week + d - 1] ? 'var(--color-signal)'
-              : 'var(--color-quiet)'"
-          />
-          <circle
-            v-if="pins.includes(7 * week + d - 1)"
-            :cx="week * weekPx + (d - 0.5) * dayPx"
-            :cy="top.days + 36"
-            r="2.5"
-            fill="var(--color-ink)"
-          />
-          <rect
-            :x="week * weekPx + (d - 1) * dayPx"
-            :y="top.days"
-            :width="dayPx"
-            :height="ROWS.days"
-            fill="transparent"
-            class="cursor-pointer"
-            @click="emit('day', 7 * week + d - 1)"
-          />
-        </g>
-      </template>
-      <rect
-        :x="week * weekPx"
-        :y="top.loads"
-        :width="weekPx"
-        :height="top.keel - top.loads"
-        fill="transparent"
-        class="cursor-pointer"
-        role="button"
-        :tabindex="week === selected ? 0 : -1"
-        :aria-label="spoken(week)"
-        :aria-pressed="week === selected"
-        @click="emit('select', week)"
-        @keydown.enter="emit('select', week)"
-      />
-    </g>
+      :week="week"
+      :week-px="weekPx"
+      :top="top"
+      :load="load"
+      :volume="volumes[week]!"
+      :most="most"
+      :planes="planes[week]"
+      :plane-most="planeMost"
+      :kinds="daysOf(plan, week)"
+      :before="before ? daysOf(before, week) : null"
+      :changed="changedWeek(week)"
+      :show-days="days"
+      :pins="pins"
+      :selected="week === selected"
+      :spoken="spoken(week)"
+      @select="emit('select', week)"
+      @day="day => emit('day', 7 * week + day)"
+    />
     <rect
       :x="selected * weekPx + 0.75"
       :y="top.loads + 1"
@@ -290,36 +202,13 @@ function drop(): void {
       @grab="(event, id) => grab(event, 'entry', id)"
       @open="id => emit('open', id)"
     />
-    <g
-      v-for="mark in marks"
-      :key="mark.key"
-      class="cursor-pointer"
-      @click="emit('open', mark.entry.id)"
-    >
-      <title>{{ mark.entry.name }}, {{ ENTRY_NAME[mark.entry.kind] }}</title>
-      <circle
-        v-if="mark.entry.kind === 'practice' || mark.entry.kind === 'match'"
-        :cx="mark.x + dayPx / 2"
-        :cy="top.calendar + 8"
-        :r="mark.entry.kind === 'match' ? 4 : 2"
-        :fill="mark.entry.kind === 'match' ? 'var(--color-paper)' : 'var(--color-quiet)'"
-        :stroke="mark.entry.kind === 'match' ? 'var(--color-signal)' : 'none'"
-        stroke-width="2"
-      />
-      <path
-        v-else-if="mark.entry.kind === 'closure'"
-        :d="`M${mark.x} ${top.calendar + 4} l${Math.max(4, dayPx)} 8 m0 -8 l-${Math.max(4, dayPx)} 8`"
-        stroke="var(--color-ink)"
-        stroke-width="1.5"
-      />
-      <rect
-        v-else
-        :x="mark.x"
-        :y="top.calendar + 14"
-        :width="dayPx"
-        height="4"
-        fill="var(--color-quiet)"
-      />
-    </g>
+    <RibbonMarks
+      :entries="entries"
+      :starts-on="shape.startsOn"
+      :width="width"
+      :day-px="dayPx"
+      :y="top.calendar"
+      @open="id => emit('open', id)"
+    />
   </svg>
 </template>
