@@ -1,7 +1,7 @@
 import { EQUIPMENT, STANDARD, type Equipment } from '~~/core/catalogue'
 import { NO_HEALTH, type Athlete, type WeekSheet } from '~~/shared/types'
 
-export const anAthlete = (over: Partial<Athlete> = {}): Athlete => ({
+const anAthlete = (over: Partial<Athlete> = {}): Athlete => ({
   id: 'a', version: 1, archived: false, clearances: [], health: NO_HEALTH, screenedOn: '2026-02-01',
   accountEmail: null, accountState: 'none', changedBy: null, name: 'Ilse Tarn', goal: '', goalVariationId: null,
   goalLift: null, sport: 'general', position: '', sex: 'female', heightCm: 172, massKg: 66, birthYear: 2000,

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { BREAK_POINTS, testFacts } from '~~/core/assessment'
-import { CAUTION, PAIN_CAUTION } from '~~/core/screening'
+import { BREAK_POINTS, type Battery } from '~~/core/assessment'
+import { PAIN_CAUTION } from '~~/core/screening'
 import { messageOf } from '~~/shared/errors'
+import type { Athlete } from '~~/shared/types'
+import DeskBar from '~/components/assessment/DeskBar.vue'
 import DeskLane from '~/components/assessment/DeskLane.vue'
-import ChipChoice from '~/components/common/ChipChoice.vue'
-import SelectField from '~/components/common/SelectField.vue'
+import DeskSetUp from '~/components/assessment/DeskSetUp.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
-import TextField from '~/components/common/TextField.vue'
 import { testName } from '~/words/testWords'
 import { useInstrument } from '~/composables/useInstrument'
 import { useSingleKeys } from '~/composables/useSingleKeys'
@@ -20,6 +20,10 @@ import { useRosterStore } from '~/stores/roster'
 import { useSessionStore } from '~/stores/session'
 import { useTestsStore } from '~/stores/tests'
 
+const ROOMS = [
+  ['/tests/instruments', 'Instruments'], ['/tests/own', 'Your own tests'], ['/tests/files', 'Files'],
+  ['/tests/squad', 'Where the squad stands'],
+] as const
 useHead({ title: 'Test desk · Keen Anchor' })
 
 const session = useSessionStore()
@@ -50,34 +54,9 @@ const pressed = useInstrument(listening, instruments.watch, {
     if (buttonLane.value !== null) desk.press(buttonLane.value)
   },
 })
-const BUTTON_LANES = computed(
-  () => [[null, 'nobody'] as const, ...lanes.value.map((lane, index) => [index, lane.name] as const)]
-)
-
-const groupId = ref<string | null>(null)
-const battery = ref('fourHolds')
-const chosenBattery = computed(() => own.batteries[battery.value] ?? own.batteries.fourHolds!)
-const chosen = ref<string[]>([])
 const problem = ref('')
-const GROUPS = computed(() => [[null, 'everybody'] as const, ...roster.groups.map(g => [g.id, g.name] as const)])
-const BATTERY_CHOICES = computed(() => Object.entries(own.batteries).map(([id, { name }]) => [id, name] as const))
-const athletes = computed(() =>
-  roster.rows.map(row => row.athlete).filter(a => !a.archived && (!groupId.value || a.groupIds.includes(groupId.value)))
-)
-const names = computed(() => Object.fromEntries(athletes.value.map(a => [a.id, a.name])))
-watch(groupId, () => { chosen.value = groupId.value ? athletes.value.slice(0, LANE_KEYS.length).map(a => a.id) : [] })
-
-function toggle(id: string): void {
-  problem.value = ''
-  if (chosen.value.includes(id)) chosen.value = chosen.value.filter(c => c !== id)
-  else if (chosen.value.length < LANE_KEYS.length) chosen.value = [...chosen.value, id]
-  else problem.value = `${LANE_KEYS.length} at once: one key each.`
-}
-function begin(): void {
-  const order = athletes.value.filter(a => chosen.value.includes(a.id))
-  if (order.length === 0) problem.value = 'Choose who is tested.'
-  else desk.begin(chosenBattery.value, own.tests, order)
-}
+const active = computed(() => roster.rows.map(row => row.athlete).filter(a => !a.archived))
+const begin = (battery: Battery, athletes: readonly Athlete[]): void => desk.begin(battery, own.tests, athletes)
 
 async function undo(index: number): Promise<void> {
   const trial = desk.undo(index)
@@ -95,11 +74,6 @@ const asks = computed(() => ({
   bandN: steps.value.some(s => s.test === 'pressOutHold'),
   loadKg: steps.value.some(s => s.test === 'rowSupported' || s.test === 'rowUnsupported'),
 }))
-function setSetting(name: 'bandN' | 'loadKg', typed: string): void {
-  const value = Number(typed.trim().replace(',', '.'))
-  const { [name]: _, ...rest } = setting.value
-  setting.value = typed.trim() === '' || !(value >= 0) ? rest : { ...rest, [name]: value }
-}
 const pain = computed(() => lanes.value.find(lane => lane.done.at(-1)?.breakPoint === 'pain'))
 
 /** Space and Enter press whatever button has the focus; only without one they mean the desk. */
@@ -129,28 +103,12 @@ useSingleKeys([
         A watch for each athlete; one key starts and stops it, one says what ended it.
       </p>
       <NuxtLink
-        to="/tests/instruments"
+        v-for="[to, name] in ROOMS"
+        :key="to"
+        :to="to"
         class="btn"
       >
-        Instruments
-      </NuxtLink>
-      <NuxtLink
-        to="/tests/own"
-        class="btn"
-      >
-        Your own tests
-      </NuxtLink>
-      <NuxtLink
-        to="/tests/files"
-        class="btn"
-      >
-        Files
-      </NuxtLink>
-      <NuxtLink
-        to="/tests/squad"
-        class="btn"
-      >
-        Where the squad stands
+        {{ name }}
       </NuxtLink>
     </header>
     <p
@@ -174,115 +132,33 @@ useSingleKeys([
             Add an athlete
           </NuxtLink>
         </template>
-        <section
-          class="panel flex flex-col gap-3 max-w-4xl"
-        >
-          <div class="grid md:grid-cols-2 gap-3">
-            <SelectField
-              v-model="battery"
-              label="Battery"
-              name="battery"
-              :options="BATTERY_CHOICES"
-            />
-            <SelectField
-              v-model="groupId"
-              label="Group"
-              name="group"
-              :options="GROUPS"
-            />
-          </div>
-          <ul>
-            <li
-              v-for="test in chosenBattery.tests"
-              :key="test"
-            >
-              <b>{{ testFacts(test, own.tests).name }}.</b>
-              <span class="text-quiet">{{ testFacts(test, own.tests).setUp }} Ends:
-                {{ testFacts(test, own.tests).stop.replace(/^./, c => c.toLowerCase()) }}</span>
-            </li>
-          </ul>
-          <ChipChoice
-            legend="Who is tested"
-            :options="names"
-            :pressed="chosen"
-            @choose="toggle"
-          />
-          <p>
-            <button
-              type="button"
-              class="btn btn-main"
-              @click="begin"
-            >
-              Begin with {{ chosen.length }} {{ chosen.length === 1 ? 'athlete' : 'athletes' }}
-            </button>
-          </p>
-          <p class="text-quiet text-[0.9em]">
-            A trial ends at the first loss of position, not at the limit; pain ends it at once, and sharp, spreading or
-            lasting pain goes to a clinician. {{ CAUTION }}
-          </p>
-        </section>
+        <DeskSetUp
+          :athletes="active"
+          :groups="roster.groups"
+          :batteries="own.batteries"
+          :tests="own.tests"
+          @begin="begin"
+        />
       </RoomPage>
     </template>
     <template v-else>
-      <div class="flex flex-wrap items-end gap-3 mb-1">
-        <button
-          type="button"
-          class="btn btn-main min-h-[48px]"
-          :disabled="!lanes.some(desk.idle)"
-          @click="desk.startAll()"
-        >
-          <kbd>space</kbd> start everybody who is ready
-        </button>
-        <TextField
-          v-if="asks.bandN"
-          :model-value="setting.bandN === undefined ? '' : String(setting.bandN)"
-          label="Band tension, N"
-          name="desk-band"
-          inputmode="decimal"
-          figure
-          @update:model-value="setSetting('bandN', $event)"
-        />
-        <TextField
-          v-if="asks.loadKg"
-          :model-value="setting.loadKg === undefined ? '' : String(setting.loadKg)"
-          label="Load of the row, kg"
-          name="desk-load"
-          inputmode="decimal"
-          figure
-          @update:model-value="setSetting('loadKg', $event)"
-        />
-        <SelectField
-          v-if="button"
-          v-model="buttonLane"
-          label="Stopwatch button is for"
-          name="desk-button"
-          :options="BUTTON_LANES"
-        />
-        <button
-          v-if="pressed.state.value?.simulated"
-          type="button"
-          class="btn"
-          @click="instruments.ask(button!, { ask: 'act', value: 0, forS: 1 })"
-        >
-          Press it (simulated)
-        </button>
-        <p
-          v-if="buttonLane !== null && pressed.away.value"
-          class="problem"
-        >
-          The button is away: the keys work.
-        </p>
-        <p class="text-quiet mr-auto">
-          {{ allDone ? 'Everybody is through.' : batteryWords }}
-        </p>
-        <button
-          type="button"
-          class="btn"
-          @click="desk.finish()"
-        >
-          {{ allDone ? 'Done' : 'End the run' }}
-        </button>
-      </div>
+      <DeskBar
+        :asks="asks"
+        :setting="setting"
+        :can-start="lanes.some(desk.idle)"
+        :words="allDone ? 'Everybody is through.' : batteryWords"
+        :all-done="allDone"
+        :has-button="button !== null"
+        :button-away="pressed.away.value"
+        :button-simulated="pressed.state.value?.simulated ?? false"
+        :button-lane="buttonLane"
+        :lane-names="lanes.map(lane => lane.name)"
+        @start="desk.startAll()"
+        @finish="desk.finish()"
+        @setting="setting = $event"
+        @button-lane="buttonLane = $event"
+        @press="instruments.ask(button!, { ask: 'act', value: 0, forS: 1 })"
+      />
       <p
         v-if="pain"
         class="caution my-1"
