@@ -3,7 +3,7 @@ import vue from 'eslint-plugin-vue'
 import tseslint from 'typescript-eslint'
 
 const kinds = {
-  core: ['core/**'], shared: ['shared/**'], demo: ['demo/**'], bench: ['bench/**'], trials: ['trials/**'],
+  core: ['core/**'], shared: ['shared/**'], demo: ['demo/**'], bench: ['bench/**'], hardening: ['hardening/**'],
   engine: ['engine/**'], solver: ['solver/**'], e2e: ['e2e/**'], api: ['app/api/**'], device: ['app/device/**'],
   stores: ['app/stores/**'], composables: ['app/composables/**'],
   words: ['app/words/**'],
@@ -44,7 +44,7 @@ const allowed = {
   utils: ['utils', 'instruments', 'pool', 'services', 'jobs', 'database', 'shared', 'core'],
   routes: ['utils', 'instruments', 'services', 'database', 'shared'],
   bench: ['bench', 'solver', 'pool', 'core', 'shared', 'demo', 'database', 'repositories'],
-  trials: ['trials', 'utils', 'shared', 'core'],
+  hardening: ['hardening', 'utils', 'shared', 'core'],
   solver: ['solver', 'core'],
   engine: ['engine', 'solver', 'core', 'shared'],
   e2e: ['e2e'],
@@ -93,12 +93,12 @@ export default tseslint.config(
     },
   },
   {
-    files: ['{core,shared,demo,app,server,bench,trials,engine,solver,e2e}/**/*.{ts,vue}'],
+    files: ['{core,shared,demo,app,server,bench,hardening,engine,solver,e2e}/**/*.{ts,vue}'],
     ignores: ['**/*.test.ts', '**/testing/**'],
     plugins: { boundaries },
     settings: {
       'import/resolver': { typescript: { project: '.nuxt/tsconfig.app.json' } },
-      'boundaries/include': ['{core,shared,demo,app,server,bench,trials,engine,solver,e2e}/**/*'],
+      'boundaries/include': ['{core,shared,demo,app,server,bench,hardening,engine,solver,e2e}/**/*'],
       'boundaries/elements': Object.entries(kinds).flatMap(([type, patterns]) =>
         patterns.map(pattern => ({ type, pattern, partialMatch: false }))
       ),

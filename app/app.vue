@@ -3,17 +3,17 @@ import { messageOf } from '~~/shared/errors'
 import ConnectionBar from '~/components/shell/ConnectionBar.vue'
 import SignInAgain from '~/components/shell/SignInAgain.vue'
 import { line, waitingWrites, writes } from '~/api/writes'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import type { SignInInput } from '~~/shared/types'
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const problem = ref('')
 
 /** Signs in again in the middle of the work. Somebody else starts on a page of their own. */
 async function again(input: SignInInput): Promise<void> {
   problem.value = ''
   try {
-    if (!await session.signInAgain(input)) window.location.assign('/')
+    if (!await signedIn.signInAgain(input)) window.location.assign('/')
   }
   catch (error) {
     problem.value = messageOf(error)
@@ -27,15 +27,15 @@ async function again(input: SignInInput): Promise<void> {
   </NuxtLayout>
   <ClientOnly>
     <ConnectionBar
-      v-if="session.me"
+      v-if="signedIn.me"
       :writes="waitingWrites"
       :line="line"
       @retry="writes.drain()"
       @discard="writes.discard($event)"
     />
     <SignInAgain
-      v-if="session.ended && session.me"
-      :name="session.me.name"
+      v-if="signedIn.ended && signedIn.me"
+      :name="signedIn.me.name"
       :problem="problem"
       @sign-in="again"
     />

@@ -24,7 +24,8 @@ describe('every test file', () => {
 describe('every TypeScript file', () => {
   const PROJECTS = [
     '.nuxt/tsconfig.app.json', '.nuxt/tsconfig.server.json', '.nuxt/tsconfig.shared.json', '.nuxt/tsconfig.node.json',
-    'core/tsconfig.json', 'bench/tsconfig.json', 'engine/tsconfig.json', 'trials/tsconfig.json', 'tsconfig.tests.json',
+    'core/tsconfig.json', 'bench/tsconfig.json', 'engine/tsconfig.json', 'hardening/tsconfig.json',
+    'tsconfig.tests.json',
   ]
   it('is type-checked', () => {
     const checked = new Set(PROJECTS.flatMap((project) => {

@@ -1,4 +1,4 @@
 // npm run fuzz: wrong, huge and hostile requests at every route. See docs/operations.md.
-import { runTrial } from './lib/trial.mjs'
+import { runHardening } from './lib/hardening.mjs'
 
-process.exit(await runTrial('fuzz'))
+process.exit(await runHardening('fuzz'))

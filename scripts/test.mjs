@@ -73,13 +73,13 @@ await check(
   'no cycles, core alone',
   async () =>
     await run(bin('depcruise'), [
-      '--config', '.dependency-cruiser.cjs', 'core', 'shared', 'app', 'server', 'demo', 'bench', 'trials', 'engine',
+      '--config', '.dependency-cruiser.cjs', 'core', 'shared', 'app', 'server', 'demo', 'bench', 'hardening', 'engine',
       'solver',
     ]) === 0,
 )
 await check('types', async () => await run(bin('vue-tsc'), ['-b', '--noEmit'], { env }) === 0)
 await check('types of the tests', async () => await run(bin('vue-tsc'), ['-p', 'tsconfig.tests.json']) === 0)
-for (const part of ['core', 'bench', 'engine', 'trials'])
+for (const part of ['core', 'bench', 'engine', 'hardening'])
   await check(`types of ${part} alone`, async () => await run(bin('tsc'), ['-p', part]) === 0)
 await vitest('unit', ['core', 'components'])
 
@@ -88,7 +88,7 @@ try {
   await vitest('database', ['database'])
   await ensureBuild()
   await ensureChromium()
-  // Short runs of the two trials; long ones are npm run fuzz and npm run faults.
+  // Short hardening runs; long ones are npm run fuzz and npm run faults.
   await check(
     'fuzz, 600 cases',
     async () => await run(process.execPath, ['scripts/fuzz.mjs', '--cases', '600', '--seed', '3']) === 0,

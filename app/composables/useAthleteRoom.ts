@@ -2,7 +2,7 @@ import { computed, watch } from 'vue'
 import { screenOf } from '~~/shared/planningContext'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import { useCatalogue } from './useCatalogue'
 import { useMay } from './useMay'
 
@@ -12,7 +12,7 @@ export function useAthleteRoom(
   alsoLoad: (id: string, today: string) => Promise<unknown> = () => Promise.resolve(),
 ) {
   const route = useRoute()
-  const session = useSessionStore()
+  const signedIn = useSignInStore()
   const roster = useRosterStore()
   const store = useAssessmentStore()
   const catalogue = useCatalogue()
@@ -20,7 +20,7 @@ export function useAthleteRoom(
   const { plan: editable } = useMay()
   async function load(): Promise<void> {
     roster.opened(id.value)
-    await Promise.all([store.load(id.value), alsoLoad(id.value, session.me!.today)])
+    await Promise.all([store.load(id.value), alsoLoad(id.value, signedIn.me!.today)])
   }
   watch(id, load, { immediate: import.meta.client })
   useHead({ title: () => `${name}, ${store.athlete?.name ?? ''} · Keen Anchor` })
@@ -30,7 +30,7 @@ export function useAthleteRoom(
     state: store.state === 'ready' && store.athlete?.id !== id.value ? 'loading' as const : store.state,
     problem: store.problem,
   }))
-  const today = computed(() => session.me!.today)
+  const today = computed(() => signedIn.me!.today)
   const screen = computed(() => screenOf(store.athlete!, today.value, catalogue.value))
-  return { id, editable, load, reading, today, screen, session, roster, store, catalogue }
+  return { id, editable, load, reading, today, screen, signedIn, roster, store, catalogue }
 }

@@ -11,7 +11,7 @@ import { screenOf } from '~~/shared/planningContext'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useInstrumentsStore } from '~/stores/instruments'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import { clockText } from '~/words/testWords'
 import { useCatalogue } from './useCatalogue'
 import { useInstrument } from './useInstrument'
@@ -27,7 +27,7 @@ interface About {
 
 /** A hold that an instrument times: who and what, the run itself, and what is stored of it. */
 export function useInstrumentDesk() {
-  const session = useSessionStore()
+  const signedIn = useSignInStore()
   const catalogue = useCatalogue()
   const roster = useRosterStore()
   const store = useInstrumentsStore()
@@ -85,7 +85,7 @@ export function useInstrumentDesk() {
     said.value = ''
     const athlete = roster.rows.find(row => row.athlete.id === athleteId.value)?.athlete
     const [stop] = athlete && test.value
-      ? testStops(test.value, screenOf(athlete, session.me!.today, catalogue.value))
+      ? testStops(test.value, screenOf(athlete, signedIn.me!.today, catalogue.value))
       : []
     problem.value = !athleteId.value ? 'Choose who is tested.' : targetProblem.value ?? stop ?? ''
     if (!problem.value && kind.value) run.begin({ kind: kind.value, target: target.value } satisfies RunPlan)
@@ -94,7 +94,7 @@ export function useInstrumentDesk() {
     const found = run.result.value
     if (!found || !athleteId.value || !test.value) return
     assessment.logTrial({
-      id: newKey(), athleteId: athleteId.value, day: session.me!.today, performedAt: new Date().toISOString(),
+      id: newKey(), athleteId: athleteId.value, day: signedIn.me!.today, performedAt: new Date().toISOString(),
       test: test.value, side: eachSide.value ? side.value : null, value: found.value, breakPoint,
       setting: found.plan.kind === 'force' ? { bandN: Math.round(found.plan.target) } : {},
       // The hold was looked at with its trace before it is told what ended it.

@@ -1,10 +1,10 @@
 import { computed } from 'vue'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 /** What the person who is signed in may do; the server asks again at every write. */
 export function useMay() {
-  const session = useSessionStore()
-  const role = computed(() => session.me?.role ?? null)
+  const signedIn = useSignInStore()
+  const role = computed(() => signedIn.me?.role ?? null)
   return {
     /** Plan, assign, settle and change what is known of athletes. */
     plan: computed(() => role.value === 'headCoach' || role.value === 'coach'),

@@ -9,10 +9,10 @@ import PlanePatterns from '~/components/shell/PlanePatterns.vue'
 import RoomRail from '~/components/shell/RoomRail.vue'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import { useTestsStore } from '~/stores/tests'
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const drills = useCatalogueStore()
 const tests = useTestsStore()
@@ -21,24 +21,24 @@ const may = useMay()
 const { coach } = may
 const route = useRoute()
 /** Whom the room is for, when it is not for whoever is signed in. */
-const closed = computed(() => (route.meta.only && session.me && !may[route.meta.only].value ? route.meta.only : null))
+const closed = computed(() => (route.meta.only && signedIn.me && !may[route.meta.only].value ? route.meta.only : null))
 const catalogue = useCatalogue()
 onMounted(() => {
-  if (!session.me) return
+  if (!signedIn.me) return
   roster.resume()
   if (drills.state === 'idle') void drills.load()
   if (tests.state === 'idle') void tests.load()
 })
 
 async function signOut(): Promise<void> {
-  await session.signOut()
+  await signedIn.signOut()
   await navigateTo('/sign-in')
 }
 
 /** Two systems, one switch: nobody mixes pounds with centimetres. */
 async function switchUnits(): Promise<void> {
-  const metric = session.me?.units.mass === 'kg'
-  await session.saveUnits(metric ? { mass: 'lb', length: 'in' } : { mass: 'kg', length: 'cm' })
+  const metric = signedIn.me?.units.mass === 'kg'
+  await signedIn.saveUnits(metric ? { mass: 'lb', length: 'in' } : { mass: 'kg', length: 'cm' })
 }
 </script>
 
@@ -50,10 +50,10 @@ async function switchUnits(): Promise<void> {
       class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2"
     >To the page</a>
     <RoomRail
-      v-if="session.me"
-      :me="session.me"
+      v-if="signedIn.me"
+      :me="signedIn.me"
       :athlete-id="roster.lastAthleteId ?? roster.rows[0]?.athlete.id ?? null"
-      :week="mondayOf(session.me.today)"
+      :week="mondayOf(signedIn.me.today)"
       @sign-out="signOut"
       @units="switchUnits"
     />

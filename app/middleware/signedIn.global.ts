@@ -1,5 +1,5 @@
 import type { SessionAnswer } from '~~/shared/types'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 /** Pages each kind of person starts on. */
 const HOME = { athlete: '/today', staff: '/roster' } as const
@@ -11,15 +11,15 @@ type Ask = (path: string) => Promise<Partial<SessionAnswer>>
 
 /** Everybody signs in first; athletes see their own pages only. */
 export default defineNuxtRouteMiddleware(async (to) => {
-  const session = useSessionStore()
-  if (!session.known) {
+  const signedIn = useSignInStore()
+  if (!signedIn.known) {
     // On the server the visitor's cookie has to be passed on.
     const ask = import.meta.server ? useRequestFetch() as unknown as Ask : $fetch as unknown as Ask
     // A server that is not ready is not a person who is not signed in.
     const answer = await ask('/api/session').catch(() => { throw createError({ statusCode: 503, fatal: true }) })
-    session.remember({ me: answer.me ?? null, csrf: answer.csrf ?? null })
+    signedIn.remember({ me: answer.me ?? null, csrf: answer.csrf ?? null })
   }
-  const { me } = session
+  const { me } = signedIn
   if (!me)
     return OPEN_PAGES.includes(to.path)
       ? undefined

@@ -2,12 +2,12 @@
 import { AppError, messageOf } from '~~/shared/errors'
 import { ROLES } from '~~/shared/types'
 import TextField from '~/components/common/TextField.vue'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'My sign-in · Keen Anchor' })
 definePageMeta({ layout: 'plain' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const password = ref('')
 const next = ref('')
 const fields = ref<Readonly<Record<string, string>>>({})
@@ -34,21 +34,21 @@ async function attempt(work: () => Promise<void>): Promise<void> {
 }
 
 const change = () => attempt(async () => {
-  await session.changePassword(password.value, next.value)
+  await signedIn.changePassword(password.value, next.value)
   password.value = ''
   next.value = ''
   said.value = 'Stored. Every other device is signed out.'
 })
 
 const everywhere = () => attempt(async () => {
-  await session.signOutEverywhere()
+  await signedIn.signOutEverywhere()
   await navigateTo('/sign-in')
 })
 </script>
 
 <template>
   <div
-    v-if="session.me"
+    v-if="signedIn.me"
     class="max-w-md mx-auto p-4 flex flex-col gap-5"
   >
     <p>
@@ -58,9 +58,9 @@ const everywhere = () => attempt(async () => {
       >Back</NuxtLink>
     </p>
     <header>
-      <h1>{{ session.me.name }}</h1>
+      <h1>{{ signedIn.me.name }}</h1>
       <p class="text-quiet">
-        {{ ROLES[session.me.role] }}, {{ session.me.organisationName }}
+        {{ ROLES[signedIn.me.role] }}, {{ signedIn.me.organisationName }}
       </p>
     </header>
     <form

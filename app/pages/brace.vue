@@ -9,32 +9,32 @@ import { useAlerts } from '~/composables/useAlerts'
 import { dayMonth } from '~/words/inWords'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useAthleteStore } from '~/stores/athlete'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Brace · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const store = useAssessmentStore()
-const load = (): Promise<void> => store.loadOwn(session.me!.athleteId!)
-onMounted(() => { if (session.me?.athleteId) void load() })
+const load = (): Promise<void> => store.loadOwn(signedIn.me!.athleteId!)
+onMounted(() => { if (signedIn.me?.athleteId) void load() })
 
 const today = useAthleteStore()
-const readStop = (): Promise<void> => today.refreshToday(session.me!.athleteId!)
-onMounted(() => { if (session.me?.athleteId) void readStop() })
+const readStop = (): Promise<void> => today.refreshToday(signedIn.me!.athleteId!)
+onMounted(() => { if (signedIn.me?.athleteId) void readStop() })
 useAlerts(() => readStop())
 
 const step = computed(() => Math.min(7, (store.found?.braceStep ?? 1) + 1))
 const chosen = ref<number | null>(null)
 const shown = computed(() => chosen.value ?? step.value)
 const homework = computed(
-  () => (store.found ? homeworkState(store.found.course.homework, store.found.practices, session.me!.today) : null)
+  () => (store.found ? homeworkState(store.found.course.homework, store.found.practices, signedIn.me!.today) : null)
 )
-const practised = (): void => store.logPractice(session.me!.athleteId!, newKey(), session.me!.today, shown.value)
+const practised = (): void => store.logPractice(signedIn.me!.athleteId!, newKey(), signedIn.me!.today, shown.value)
 const last = computed(() => store.found?.braceChecks.at(-1) ?? null)
 const weeks = computed(() => {
   const began = store.found?.braceChecks.find(c => c.step === 4 && c.passed)
-  return began ? Math.max(0, Math.floor(daysBetween(began.day, session.me!.today) / 7)) : 0
+  return began ? Math.max(0, Math.floor(daysBetween(began.day, signedIn.me!.today) / 7)) : 0
 })
 </script>
 

@@ -9,26 +9,26 @@ import { useCatalogue } from '~/composables/useCatalogue'
 import { ENTRY_NAME, LOAD_NAME } from '~/words/seasonWords'
 import { inDays, longDay } from '~/words/inWords'
 import { useCoachDayStore } from '~/stores/coachDay'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import type { SquadDay } from '~~/shared/types'
 
 useHead({ title: 'Today · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const catalogue = useCatalogue()
 const store = useCoachDayStore()
 const day = computed(() => store.day)
 const alerts = useAlerts(() => store.load())
 onMounted(store.load)
 
-const weekday = computed(() => weekdayOf(day.value?.day ?? session.me!.today))
+const weekday = computed(() => weekdayOf(day.value?.day ?? signedIn.me!.today))
 const training = (squad: SquadDay) => squad.athletes.filter(one => one.session)
 const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPlanned)
 </script>
 
 <template>
-  <div v-if="session.me">
-    <h1>{{ longDay(day?.day ?? session.me.today) }}</h1>
+  <div v-if="signedIn.me">
+    <h1>{{ longDay(day?.day ?? signedIn.me.today) }}</h1>
     <section
       v-if="alerts.alerts.length > 0"
       class="panel mt-3"

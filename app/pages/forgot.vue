@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { AppError, messageOf } from '~~/shared/errors'
 import TextField from '~/components/common/TextField.vue'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Forgotten password · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const email = ref('')
 const asked = ref(false)
 const busy = ref(true)
@@ -18,7 +18,7 @@ async function ask(): Promise<void> {
   busy.value = true
   problem.value = ''
   try {
-    await session.askForReset(email.value.trim())
+    await signedIn.askForReset(email.value.trim())
     asked.value = true
   }
   catch (error) {

@@ -6,17 +6,17 @@ import SeasonReport from '~/components/season/SeasonReport.vue'
 import { useAttempt } from '~/composables/useAttempt'
 import { useExchangeStore } from '~/stores/exchange'
 import { useMySeasonStore } from '~/stores/mySeason'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'My season · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const feeds = useAttempt()
 const exchange = useExchangeStore()
 const store = useMySeasonStore()
 const found = computed(() => store.found)
-const id = computed(() => session.me?.athleteId ?? null)
+const id = computed(() => signedIn.me?.athleteId ?? null)
 onMounted(async () => {
   if (!id.value) return
   await store.load(id.value)
@@ -56,7 +56,7 @@ const print = (): void => window.print()
         :plan="found.own?.plan ?? found.season.plan"
         :instance="seasonInstance(found.season.shape, entries, found.own?.exceptions ?? NO_EXCEPTIONS)"
         :entries="entries"
-        :today="session.me!.today"
+        :today="signedIn.me!.today"
         reader="athlete"
         :zone="zone"
       />

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import PasswordByLink from '~/components/shell/PasswordByLink.vue'
 import { usePasswordLink } from '~/composables/usePasswordLink'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'New password · Keen Anchor' })
 
-const session = useSessionStore()
-const { state, choose } = usePasswordLink(session.useLink)
+const signedIn = useSignInStore()
+const { state, choose } = usePasswordLink(signedIn.useLink)
 
 async function setPassword(next: string): Promise<void> {
   if (await choose(next)) await navigateTo('/')

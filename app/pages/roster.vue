@@ -6,16 +6,16 @@ import RoomPage from '~/components/common/RoomPage.vue'
 import { useRosterFilter } from '~/composables/useRosterFilter'
 import { useMay } from '~/composables/useMay'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'Roster · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const { rows, groups } = storeToRefs(roster)
 const { text, groupId, archived, shown } = useRosterFilter(rows, groups)
 const selected = ref<ReadonlySet<string>>(new Set())
-const today = computed(() => session.me?.today ?? '')
+const today = computed(() => signedIn.me?.today ?? '')
 const { plan: mayPlan } = useMay()
 
 onMounted(roster.load)
@@ -31,13 +31,13 @@ function select(ids: readonly string[], on: boolean): void {
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <header class="flex flex-wrap items-end gap-3 mb-3">
       <h1 class="mr-2">
         Roster
       </h1>
       <p class="text-quiet mr-auto">
-        {{ session.me.organisationName }}
+        {{ signedIn.me.organisationName }}
       </p>
       <NuxtLink
         v-if="mayPlan"

@@ -15,11 +15,11 @@ import { useMay } from '~/composables/useMay'
 import { useRulesDraft } from '~/composables/useRulesDraft'
 import { useRosterStore } from '~/stores/roster'
 import { useRulesStore } from '~/stores/rules'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'Schools and blocks · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const store = useRulesStore()
 const catalogue = useCatalogue()
@@ -27,7 +27,7 @@ const { rows, groups } = storeToRefs(roster)
 const route = useRoute()
 
 const { plan: editable, govern: isHead } = useMay()
-const nextMonday = computed(() => addDays(mondayOf(session.me!.today), 7))
+const nextMonday = computed(() => addDays(mondayOf(signedIn.me!.today), 7))
 
 interface Scope { scope: RuleScope, scopeId: string, name: string }
 const organisation = computed((): Scope => ({ scope: 'organisation', scopeId: 'all', name: 'the organisation' }))
@@ -85,7 +85,7 @@ const choose = (school: SchoolId | null): void => { draft.value = { ...draft.val
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <header class="flex flex-wrap items-baseline gap-x-4 mb-3">
       <h1>Schools and blocks</h1>
       <p class="text-quiet">
@@ -151,7 +151,7 @@ const choose = (school: SchoolId | null): void => { draft.value = { ...draft.val
           <BlockList
             v-else
             :model-value="draft.blocks"
-            :today="session.me.today"
+            :today="signedIn.me.today"
             @update:model-value="draft = { ...draft, blocks: $event }"
           />
         </section>

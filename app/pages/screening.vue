@@ -10,25 +10,25 @@ import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useAthleteStore } from '~/stores/athlete'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Screening · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const store = useAssessmentStore()
 const catalogue = useCatalogue()
-const load = (): Promise<void> => store.loadOwn(session.me!.athleteId!)
-onMounted(() => { if (session.me?.athleteId) void load() })
+const load = (): Promise<void> => store.loadOwn(signedIn.me!.athleteId!)
+onMounted(() => { if (signedIn.me?.athleteId) void load() })
 
 const { busy, problem, attempt } = useAttempt()
 const done = ref(false)
-const draftKey = computed(() => `draft/screening/${session.me!.athleteId!}/${store.found?.healthVersion ?? 0}`)
+const draftKey = computed(() => `draft/screening/${signedIn.me!.athleteId!}/${store.found?.healthVersion ?? 0}`)
 const alerts = useAlerts()
 const today = useAthleteStore()
 /** Sent over the version it began from; what it raises counts at once, and who was told is said at once. */
 async function send(answers: Answers): Promise<void> {
-  const id = session.me!.athleteId!
+  const id = signedIn.me!.athleteId!
   const key = draftKey.value
   done.value = await attempt(() => store.answerOwn(id, answers))
   if (!done.value) return
@@ -71,7 +71,7 @@ async function send(answers: Answers): Promise<void> {
         :start="store.found?.answers ?? null"
         :draft-key="draftKey"
         :cleared="store.found
-          ? clearedReds(store.found.flags, store.found.clearances, store.found.raised, session.me!.today) : []"
+          ? clearedReds(store.found.flags, store.found.clearances, store.found.raised, signedIn.me!.today) : []"
         :catalogue="catalogue"
         :busy="busy"
         :problem="problem"

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import TextField from '~/components/common/TextField.vue'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import { AppError, messageOf } from '~~/shared/errors'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Sign in · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const route = useRoute()
 const email = ref('')
 const password = ref('')
@@ -22,7 +22,7 @@ async function submit(): Promise<void> {
   problem.value = ''
   fields.value = {}
   try {
-    await session.signIn({ email: email.value.trim(), password: password.value })
+    await signedIn.signIn({ email: email.value.trim(), password: password.value })
     const to = typeof route.query.to === 'string' && /^\/(?!\/)/.test(route.query.to) ? route.query.to : '/'
     await navigateTo(to)
   }

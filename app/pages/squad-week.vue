@@ -15,7 +15,7 @@ import { useDraft } from '~/composables/useDraft'
 import { useSingleKeys } from '~/composables/useSingleKeys'
 import { weekSpan } from '~/words/inWords'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import { useSquadWeekStore } from '~/stores/squadWeek'
 
 definePageMeta({ only: 'plan' })
@@ -26,13 +26,13 @@ const LOOK_MS = 1000
 
 const route = useRoute()
 const router = useRouter()
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const store = useSquadWeekStore()
 const { rows, groups } = storeToRefs(roster)
 
 const asked = String(route.query.start ?? '')
-const startsOn = ref(isTrainingDay(asked) ? mondayOf(asked) : addDays(mondayOf(session.me!.today), 7))
+const startsOn = ref(isTrainingDay(asked) ? mondayOf(asked) : addDays(mondayOf(signedIn.me!.today), 7))
 const weeks = ref(1)
 const selected = ref<ReadonlySet<string>>(new Set(String(route.query.ids ?? '').split(',').filter(Boolean)))
 /** The lifts of the squad's last planned week are the likeliest start; two plain days otherwise. */
@@ -108,7 +108,7 @@ useSingleKeys([{
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <header class="flex flex-wrap items-baseline gap-x-4 mb-3">
       <h1>Squad week</h1>
       <p class="text-quiet">

@@ -19,33 +19,33 @@ import { inDays, longDay } from '~/words/inWords'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useAthleteStore } from '~/stores/athlete'
 import { useOutboxStore } from '~/stores/outbox'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import type { PrescribedItem } from '~~/shared/types'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Today · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const store = useAthleteStore()
 const catalogue = useCatalogue()
 const assessment = useAssessmentStore()
 const homework = computed(
   () => (assessment.found
-    ? homeworkState(assessment.found.course.homework, assessment.found.practices, session.me!.today)
+    ? homeworkState(assessment.found.course.homework, assessment.found.practices, signedIn.me!.today)
     : null)
 )
 const braceNext = computed(() => Math.min(7, (assessment.found?.braceStep ?? 1) + 1))
 
-const load = (): Promise<void> => store.loadToday(session.me!.athleteId!)
-useAlerts(() => (session.me?.athleteId ? store.refreshToday(session.me.athleteId) : undefined))
+const load = (): Promise<void> => store.loadToday(signedIn.me!.athleteId!)
+useAlerts(() => (signedIn.me?.athleteId ? store.refreshToday(signedIn.me.athleteId) : undefined))
 const { busy, problem, attempt } = useAttempt()
 const outbox = useOutboxStore()
 onMounted(async () => {
   await outbox.drain()
-  if (!session.me?.athleteId) return
+  if (!signedIn.me?.athleteId) return
   await load()
   // What there is besides the session: the day does not wait for it.
-  void assessment.loadOwn(session.me.athleteId)
+  void assessment.loadOwn(signedIn.me.athleteId)
 })
 
 const today = computed(() => store.today)
@@ -61,7 +61,7 @@ function whereText(item: PrescribedItem): string {
 }
 
 async function signOut(): Promise<void> {
-  await session.signOut()
+  await signedIn.signOut()
   await navigateTo('/sign-in')
 }
 </script>
@@ -71,7 +71,7 @@ async function signOut(): Promise<void> {
     <header class="flex items-center gap-3 mb-3">
       <p class="mr-auto leading-tight">
         <b class="font-[family-name:var(--font-head)] text-[1.15rem]">Keen Anchor</b><br>
-        <span class="text-quiet">{{ session.me?.name }}</span>
+        <span class="text-quiet">{{ signedIn.me?.name }}</span>
       </p>
       <NuxtLink
         to="/account"

@@ -5,7 +5,7 @@ import { findModel } from './poses'
 
 const size = { sex: 'male' as const, heightM: 1.8, massKg: 80 }
 
-it.each(['elbowPlank', 'handPlank', 'benchTrunkUp'])('says of %s what was reckoned afresh, also for another mass', (id) => {
+it.each(['elbowPlank', 'handPlank', 'benchTrunkUp'])('says of %s what is reckoned afresh, of any mass', (id) => {
   const model = findModel(id)!
   const ask = rememberingEvaluator()
   for (const massKg of [80, 120, 55]) {

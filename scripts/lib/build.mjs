@@ -6,7 +6,7 @@ import { bin, run } from './run.mjs'
 /** What no build depends on; whatever else stands in the folder may change what is built. */
 const NOT_BUILT = [
   '.ci', '.data', '.git', '.nuxt', '.output', 'bench', 'coverage', 'docs', 'e2e', 'engine', 'node_modules',
-  'playwright-report', 'scripts', 'simulators', 'test-results', 'trials', 'CHANGELOG.md', 'README.md',
+  'playwright-report', 'scripts', 'simulators', 'test-results', 'hardening', 'CHANGELOG.md', 'README.md',
   '.dependency-cruiser.cjs', '.gitignore', 'eslint.config.mjs', 'knip.json', 'playwright.config.ts',
   'tsconfig.tests.json', 'vitest.config.ts',
 ]

@@ -4,7 +4,7 @@ import { isTrainingDay } from '~~/core/calendar'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
 import { useSeasonStore } from '~/stores/season'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import { useMay } from '../useMay'
 
 /** Athletes that share a barbell on a hard day (common practice, no source). */
@@ -14,7 +14,7 @@ const TO_A_BARBELL = 3
 export function useSeasonFocus() {
   const route = useRoute()
   const router = useRouter()
-  const { today } = useSessionStore().me!
+  const { today } = useSignInStore().me!
   const roster = useRosterStore()
   const facility = useFacilityStore()
   const { all } = storeToRefs(useSeasonStore())

@@ -6,7 +6,7 @@ import type { PlannedSession } from '~~/core/programme'
 import { redFlags } from '~~/core/screening'
 import { screenOf } from '~~/shared/planningContext'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import { useWeekStore } from '~/stores/week'
 import { shortDay } from '~/words/inWords'
 import { useAlerts } from '../useAlerts'
@@ -25,14 +25,14 @@ const MOST_MATES = 24
 /** The room of one athlete's one week, by its address: the sheet, its dialogs and keys, and what stands around it. */
 export function useWeekRoom() {
   const route = useRoute()
-  const session = useSessionStore()
+  const signedIn = useSignInStore()
   const roster = useRosterStore()
   const store = useWeekStore()
   const catalogue = useCatalogue()
   const { plan: editable } = useMay()
   const athleteId = String(route.params.id)
   const start = String(route.query.start ?? '')
-  const startsOn = isTrainingDay(start) ? mondayOf(start) : mondayOf(session.me!.today)
+  const startsOn = isTrainingDay(start) ? mondayOf(start) : mondayOf(signedIn.me!.today)
   const titleOf = ({ day }: PlannedSession): string => shortDay(addDays(startsOn, day))
 
   const desk = useWeekSheet(store, computed(() => store.sheet!), catalogue)
@@ -53,7 +53,7 @@ export function useWeekRoom() {
   const stop = computed(() => alerts.open.find(one => one.athleteId === athleteId && one.kind === 'stop') ?? null)
   /** Whether a red flag stands on the week's days that are still to come, or on the week's last one. */
   const stopped = computed(() => {
-    const { today } = session.me!
+    const { today } = signedIn.me!
     const last = addDays(startsOn, 6)
     const day = today < startsOn ? startsOn : today > last ? last : today
     return athlete.value !== null && redFlags(screenOf(athlete.value, day, catalogue.value).flags).length > 0
@@ -87,7 +87,7 @@ export function useWeekRoom() {
   function addAsked(): void {
     const variation = catalogue.value.find(String(route.query.add ?? ''))
     const { sessions } = store.plan
-    const at = sessions.find(s => s.day >= daysBetween(startsOn, session.me!.today)) ?? sessions.at(-1)
+    const at = sessions.find(s => s.day >= daysBetween(startsOn, signedIn.me!.today)) ?? sessions.at(-1)
     if (!variation || !at || !editable.value || store.reader.state !== 'ready') return
     chooseDrill(at, variation)
     void navigateTo({ path: route.path, query: { start: route.query.start } }, { replace: true })
@@ -102,7 +102,7 @@ export function useWeekRoom() {
   })
 
   return {
-    session, roster, store, editable, startsOn, athlete, desk, dialogs, actions, keysOn, stop, stopped, mates, others,
+    signedIn, roster, store, editable, startsOn, athlete, desk, dialogs, actions, keysOn, stop, stopped, mates, others,
     titleOf, load, assigned, assign, chooseDrill, copy, copied: computed(() => copying.problem.value || copied.value),
   }
 }

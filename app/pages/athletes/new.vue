@@ -9,12 +9,12 @@ import RoomPage from '~/components/common/RoomPage.vue'
 import { blankAthlete } from '~/composables/useAthleteForm'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 definePageMeta({ only: 'plan' })
 useHead({ title: 'New athlete · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const facility = useFacilityStore()
 // One key for the whole form: sending it twice adds one athlete.
@@ -57,7 +57,7 @@ async function addGroup(name: string): Promise<void> {
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <h1 class="mb-3">
       New athlete
     </h1>
@@ -77,7 +77,7 @@ async function addGroup(name: string): Promise<void> {
         :start="blankAthlete()"
         :groups="roster.groups"
         :gym="gym"
-        :units="session.me.units"
+        :units="signedIn.me.units"
         :busy="busy"
         :server-fields="fields"
         :draft-key="DRAFT"

@@ -8,13 +8,13 @@ import ModalDialog from '~/components/common/ModalDialog.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import { copyOf, withDrill, type OwnDrill } from '~/composables/useOwnDrill'
 import { useCatalogueStore } from '~/stores/catalogue'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 definePageMeta({ only: 'plan' })
 useHead({ title: 'A drill of your own · Keen Anchor' })
 
 const route = useRoute()
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const store = useCatalogueStore()
 onMounted(store.load)
 
@@ -68,7 +68,7 @@ const remove = (id: string) => storeChange('Taking a drill out', id, own => remo
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <RoomPage
       :readings="[store]"
       :empty="missing ? 'There is no such drill of your own.' : null"

@@ -13,11 +13,11 @@ import { reckon } from '~/words/reckon'
 import { useMay } from '~/composables/useMay'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'Catalogue · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const facility = useFacilityStore()
 const catalogue = useCatalogue()
@@ -33,7 +33,7 @@ const athlete = computed(() =>
   (roster.rows.find(row => row.athlete.id === roster.lastAthleteId) ?? roster.rows[0])?.athlete ?? null
 )
 const REFERENCE = { sex: 'female', heightCm: 170, massKg: 65 } as const
-const screen = computed(() => (athlete.value ? screenOf(athlete.value, session.me!.today, catalogue.value) : null))
+const screen = computed(() => (athlete.value ? screenOf(athlete.value, signedIn.me!.today, catalogue.value) : null))
 const rungs = computed(() =>
   new Map(catalogue.value.variations.map(v => [v.id, reckon(v, athlete.value ?? REFERENCE)]))
 )
@@ -69,11 +69,11 @@ async function show(id: string): Promise<void> {
 const toBench = (id: string) =>
   navigateTo({ path: `/ladders/${athlete.value!.id}`, query: { ladder: catalogue.value.find(id)!.ladder } })
 const toWeek = (id: string) =>
-  navigateTo({ path: `/week/${athlete.value!.id}`, query: { start: mondayOf(session.me!.today), add: id } })
+  navigateTo({ path: `/week/${athlete.value!.id}`, query: { start: mondayOf(signedIn.me!.today), add: id } })
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <header class="flex flex-wrap items-baseline gap-x-4 mb-2">
       <h1>Catalogue</h1>
       <p class="text-quiet">

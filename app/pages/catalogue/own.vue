@@ -9,11 +9,11 @@ import { saveAsFile } from '~/files/saveAsFile'
 import { reckon } from '~/words/reckon'
 import { useMay } from '~/composables/useMay'
 import { useCatalogueStore } from '~/stores/catalogue'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'Your own drills · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const store = useCatalogueStore()
 onMounted(store.load)
 
@@ -83,7 +83,7 @@ const write = (kind: 'json' | 'csv', all: boolean) =>
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <header class="flex flex-wrap items-baseline gap-x-4 gap-y-2 mb-3">
       <h1>Your own drills</h1>
       <p class="text-quiet mr-auto">

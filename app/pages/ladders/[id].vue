@@ -19,10 +19,10 @@ import { useSingleKeys } from '~/composables/useSingleKeys'
 import { useMay } from '~/composables/useMay'
 import { useAthleteStore } from '~/stores/athlete'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 const route = useRoute()
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const store = useAthleteStore()
 const catalogue = useCatalogue()
@@ -39,7 +39,7 @@ const NOBODY = {
   sex: 'female', heightCm: 170, massKg: 65, rungs: {}, flags: [], equipment: [], braceStep: 1, birthYear: 2000,
 } as unknown as Athlete
 const athlete = computed(() => store.athlete ?? NOBODY)
-const screen = computed(() => screenOf(athlete.value, session.me!.today, catalogue.value))
+const screen = computed(() => screenOf(athlete.value, signedIn.me!.today, catalogue.value))
 const ladderId = computed(
   () => (catalogue.value.ladders.some(l => l.id === route.query.ladder) ? String(route.query.ladder) : 'front-plank')
 )
@@ -97,7 +97,10 @@ async function put(): Promise<void> {
 }
 
 const addToWeek = () =>
-  navigateTo({ path: `/week/${id.value}`, query: { start: mondayOf(session.me!.today), add: live.value.variation.id } })
+  navigateTo({
+    path: `/week/${id.value}`,
+    query: { start: mondayOf(signedIn.me!.today), add: live.value.variation.id },
+  })
 function step(by: 1 | -1): void {
   const at = rungs.value.findIndex(r => r.variation.id === live.value.variation.id)
   const next = rungs.value[at + by]
@@ -119,7 +122,7 @@ const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).l
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <RoomPage
       :readings="[store]"
       @retry="store.again"

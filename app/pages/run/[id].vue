@@ -21,7 +21,7 @@ import { useRunner, type SetOutcome } from '~/composables/useRunner'
 import { longDay } from '~/words/inWords'
 import { useOutboxStore } from '~/stores/outbox'
 import { useRunStore } from '~/stores/run'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import type { Today } from '~~/shared/types'
 
 definePageMeta({ layout: 'plain' })
@@ -33,7 +33,7 @@ const EMPTY: Today = {
 }
 
 const route = useRoute()
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const store = useRunStore()
 const outbox = useOutboxStore()
 const catalogue = useCatalogue()
@@ -45,7 +45,7 @@ const { on: sound } = useBeep()
 const ended = ref<number | null>(null)
 const painShown = ref(false)
 const id = computed(() => String(route.params.id))
-const home = computed(() => (session.me?.role === 'athlete' ? '/today' : `/athletes/${store.run?.athleteId ?? ''}`))
+const home = computed(() => (signedIn.me?.role === 'athlete' ? '/today' : `/athletes/${store.run?.athleteId ?? ''}`))
 const drills = computed(() => store.run?.session?.items ?? [])
 const openDrills = computed(() => drills.value.filter(item => !item.stopped))
 const place = computed(() => openDrills.value.findIndex(item => item.id === current.value?.item.id) + 1)
@@ -212,7 +212,7 @@ function skip(): void {
           :step="current"
           :amount="ended"
           :setting="runner.lastSetting.value"
-          :units="session.me!.units"
+          :units="signedIn.me!.units"
           @log="log"
           @back="ended = null"
         />

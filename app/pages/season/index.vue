@@ -8,13 +8,13 @@ import SquadChoice from '~/components/season/SquadChoice.vue'
 import SquadOverlay from '~/components/season/SquadOverlay.vue'
 import { useMay } from '~/composables/useMay'
 import { useSeasonRoom } from '~/composables/season/useSeasonRoom'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'Season line · Keen Anchor' })
 
 const OVERLAY_WEEKS = 30
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const { govern } = useMay()
 const room = useSeasonRoom()
 const {
@@ -27,7 +27,7 @@ const close = (): void => { dialog.value = null }
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <SquadChoice
       :groups="all?.groups ?? []"
       :group-id="groupId"

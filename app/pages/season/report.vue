@@ -5,12 +5,12 @@ import RoomPage from '~/components/common/RoomPage.vue'
 import SeasonReport from '~/components/season/SeasonReport.vue'
 import { useRosterStore } from '~/stores/roster'
 import { useSeasonStore } from '~/stores/season'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'Season report · Keen Anchor' })
 
 const route = useRoute()
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const store = useSeasonStore()
 const { all } = storeToRefs(store)
@@ -38,7 +38,7 @@ const print = (): void => window.print()
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <p class="no-print flex flex-wrap gap-2 items-center mb-3">
       <NuxtLink
         class="btn"
@@ -74,7 +74,7 @@ const print = (): void => window.print()
         :plan="own?.plan ?? season.plan"
         :instance="seasonInstance(season.shape, entries, own?.exceptions ?? NO_EXCEPTIONS)"
         :entries="entries"
-        :today="session.me.today"
+        :today="signedIn.me.today"
         :reader="reader"
         :zone="all!.timeZone"
       />

@@ -17,11 +17,11 @@ import { useMay } from '~/composables/useMay'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'Files · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const facility = useFacilityStore()
 const store = useAssessmentStore()
@@ -32,7 +32,7 @@ const { plan: editable } = useMay()
 
 const gym = computed(() => Object.keys(facility.counts) as Equipment[])
 /** What a table does not say, asked once for everybody in it. */
-const together = useAthleteForm(blankAthlete(), session.me!.units)
+const together = useAthleteForm(blankAthlete(), signedIn.me!.units)
 
 const athletes = computed(() => roster.rows.map(row => row.athlete))
 const file = shallowRef<{ kind: 'tests' | 'roster', name: string, table: TableFile } | null>(null)
@@ -132,7 +132,7 @@ const KINDS = computed(() => [
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <header class="flex flex-wrap items-baseline gap-x-4 mb-2">
       <h1 class="mr-auto">
         Files

@@ -17,7 +17,7 @@ import { deskLooks } from '~/words/deskLooks'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useInstrumentsStore } from '~/stores/instruments'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import { useTestsStore } from '~/stores/tests'
 
 const ROOMS = [
@@ -26,7 +26,7 @@ const ROOMS = [
 ] as const
 useHead({ title: 'Test desk · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const store = useAssessmentStore()
 const instruments = useInstrumentsStore()
@@ -35,10 +35,10 @@ onMounted(() => Promise.all([roster.load(), instruments.load(), store.loadSquad(
 const own = useTestsStore()
 const catalogue = useCatalogue()
 const looks = deskLooks(() => roster.rows.map(row => row.athlete), () => store.squad.trials, {
-  catalogue: () => catalogue.value, tests: () => own.tests, today: () => session.me!.today,
+  catalogue: () => catalogue.value, tests: () => own.tests, today: () => signedIn.me!.today,
 })
 useAlerts(() => roster.load())
-const desk = useTestDesk(() => session.me!.today, store.logTrial, () => Date.now(), looks)
+const desk = useTestDesk(() => signedIn.me!.today, store.logTrial, () => Date.now(), looks)
 const { lanes, steps, front, allDone, setting } = desk
 const batteryWords = computed(() => {
   const names = steps.value.map(step => testName(step.test, step.side, desk.tests.value).toLowerCase())
@@ -96,7 +96,7 @@ useSingleKeys([
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
       <h1>Test desk</h1>
       <p class="text-quiet mr-auto">

@@ -3,17 +3,17 @@ import InstrumentLive from '~/components/assessment/InstrumentLive.vue'
 import InstrumentSettings from '~/components/assessment/InstrumentSettings.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import { useInstrumentDesk } from '~/composables/useInstrumentDesk'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'Instruments · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const desk = useInstrumentDesk()
 const { store } = desk
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
       <h1>Instruments</h1>
       <p class="text-quiet mr-auto">

@@ -5,14 +5,14 @@ import { AppError, messageOf } from '~~/shared/errors'
 import OwnTestForm from '~/components/assessment/OwnTestForm.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 import { forget } from '~/device/kept'
 import { useTestsStore } from '~/stores/tests'
 import { useMay } from '~/composables/useMay'
 
 useHead({ title: 'Tests of your own · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const store = useTestsStore()
 onMounted(store.load)
 const { plan: editable } = useMay()
@@ -57,7 +57,7 @@ const open = (test: OwnTest | 'new'): void => {
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
       <h1>Tests of your own</h1>
       <p class="text-quiet mr-auto">

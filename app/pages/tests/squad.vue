@@ -10,11 +10,11 @@ import { dayMonth } from '~/words/inWords'
 import { useTests } from '~/composables/useTests'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'Where the squad stands · Keen Anchor' })
 
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const store = useAssessmentStore()
 const catalogue = useCatalogue()
@@ -31,7 +31,7 @@ const rows = computed(() =>
     .filter(a => !a.archived && (!groupId.value || a.groupIds.includes(groupId.value)))
     .map((athlete) => {
       const trials = store.squad.trials.filter(t => t.athleteId === athlete.id && t.test in tests.value)
-      const screen = screenOf(athlete, session.me!.today, catalogue.value)
+      const screen = screenOf(athlete, signedIn.me!.today, catalogue.value)
       const person = { sex: athlete.sex, ageYears: screen.ageYears }
       const last = trials.at(-1)?.day ?? null
       const side = sideDifferences(trials, person, store.squad.errors, tests.value).filter(d =>
@@ -40,7 +40,7 @@ const rows = computed(() =>
       const link = weakLinks(trials, person, { tests: tests.value, catalogue: catalogue.value, logs: [] }).links[0]
       return {
         athlete, last,
-        due: last === null || last < addDays(session.me!.today, -RETEST_DAYS),
+        due: last === null || last < addDays(signedIn.me!.today, -RETEST_DAYS),
         side: side ? `${side.weaker} −${Math.round(side.share * 100)} %` : '',
         link: link
           ? (link.place in ACTION_FACTS
@@ -65,7 +65,7 @@ function shade(share: number): { background: string, color: string } {
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <header class="flex flex-wrap items-end gap-x-4 gap-y-1 mb-2">
       <h1>Where the squad stands</h1>
       <p class="text-quiet mr-auto">

@@ -12,7 +12,7 @@ import { useWeekRoom } from '~/composables/week/useWeekRoom'
 definePageMeta({ key: route => `week/${String(route.params.id)}/${String(route.query.start ?? '')}` })
 
 const {
-  session, roster, store, editable, startsOn, athlete, desk, dialogs, actions, keysOn, stop, stopped, mates, others,
+  signedIn, roster, store, editable, startsOn, athlete, desk, dialogs, actions, keysOn, stop, stopped, mates, others,
   titleOf, load, assigned, assign, chooseDrill, copy, copied,
 } = useWeekRoom()
 const route = useRoute()
@@ -21,7 +21,7 @@ onBeforeRouteLeave(() => { void store.flush() })
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <RoomPage
       :readings="[store.reader]"
       @retry="store.reader.again()"
@@ -30,7 +30,7 @@ onBeforeRouteLeave(() => { void store.flush() })
         <WeekHeader
           :athlete="athlete"
           :next="store.sheet.competitions[0] ?? null"
-          :today="session.me.today"
+          :today="signedIn.me.today"
         />
         <WeekToolbar
           :starts-on="startsOn"

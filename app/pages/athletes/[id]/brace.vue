@@ -15,7 +15,7 @@ import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
 import { dayMonth, inDays } from '~/words/inWords'
 
-const { id, editable, load, reading, today, screen, session, store } = useAthleteRoom('Brace')
+const { id, editable, load, reading, today, screen, signedIn, store } = useAthleteRoom('Brace')
 
 const alerts = useAlerts()
 const stopped = computed(() =>
@@ -54,7 +54,7 @@ async function check(input: BraceCheckInput): Promise<void> {
 
 <template>
   <AthleteRoom
-    v-if="session.me"
+    v-if="signedIn.me"
     :id="id"
     :name="store.athlete?.name ?? ''"
     :reading="reading"
@@ -150,7 +150,7 @@ async function check(input: BraceCheckInput): Promise<void> {
           <BraceCheckForm
             :key="checkKey"
             :step="step"
-            :today="session.me.today"
+            :today="signedIn.me.today"
             :busy="busy"
             :draft-key="checkKey"
             @check="check"

@@ -13,13 +13,13 @@ import { useVersionedEdit } from '~/composables/useVersionedEdit'
 import { useAthleteStore } from '~/stores/athlete'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 definePageMeta({ only: 'plan' })
 useHead({ title: 'Edit athlete · Keen Anchor' })
 
 const route = useRoute()
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const store = useAthleteStore()
 const catalogue = useCatalogue()
@@ -33,7 +33,7 @@ onMounted(() => Promise.all([store.load(id), roster.load(), facility.load()]))
 const draftKey = `draft/athlete/${id}`
 const { clash, save, choose } = useVersionedEdit<AthleteInput, Athlete>(
   (input, version) => roster.save(id, version, input),
-  (start, mine, current) => athleteClash(start, mine, current, roster.groups, session.me!.units, catalogue.value),
+  (start, mine, current) => athleteClash(start, mine, current, roster.groups, signedIn.me!.units, catalogue.value),
 )
 
 function done(): Promise<unknown> {
@@ -53,7 +53,7 @@ function startOver(): void {
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <RoomPage
       :readings="[store]"
       @retry="store.again"
@@ -74,7 +74,7 @@ function startOver(): void {
           :start="inputOf(store.athlete)"
           :groups="roster.groups"
           :gym="gym"
-          :units="session.me.units"
+          :units="signedIn.me.units"
           :busy="busy"
           :server-fields="fields"
           submit-text="Save"

@@ -20,10 +20,10 @@ import { useCatalogue } from '~/composables/useCatalogue'
 import { useMay } from '~/composables/useMay'
 import { useAthleteStore } from '~/stores/athlete'
 import { useRosterStore } from '~/stores/roster'
-import { useSessionStore } from '~/stores/session'
+import { useSignInStore } from '~/stores/signIn'
 
 const route = useRoute()
-const session = useSessionStore()
+const signedIn = useSignInStore()
 const roster = useRosterStore()
 const store = useAthleteStore()
 const catalogue = useCatalogue()
@@ -32,10 +32,10 @@ const problem = ref('')
 const id = computed(() => String(route.params.id))
 const athlete = computed(() => store.athlete)
 const { plan: editable, govern } = useMay()
-const screen = computed(() => (athlete.value ? screenOf(athlete.value, session.me!.today, catalogue.value) : null))
+const screen = computed(() => (athlete.value ? screenOf(athlete.value, signedIn.me!.today, catalogue.value) : null))
 useHead({ title: () => `${athlete.value?.name ?? 'Athlete'} · Keen Anchor` })
 
-const load = (): Promise<void> => store.loadPage(id.value, addDays(mondayOf(session.me!.today), -28))
+const load = (): Promise<void> => store.loadPage(id.value, addDays(mondayOf(signedIn.me!.today), -28))
 watch(id, () => {
   roster.opened(id.value)
   void load()
@@ -105,7 +105,7 @@ async function exportAll(): Promise<void> {
 </script>
 
 <template>
-  <div v-if="session.me">
+  <div v-if="signedIn.me">
     <RoomPage
       :readings="[store]"
       @retry="store.again"
@@ -127,7 +127,7 @@ async function exportAll(): Promise<void> {
           >Run today's session</NuxtLink>
           <NuxtLink
             class="btn btn-main"
-            :to="`/week/${athlete.id}?start=${mondayOf(session.me.today)}`"
+            :to="`/week/${athlete.id}?start=${mondayOf(signedIn.me.today)}`"
           >Week sheet</NuxtLink>
           <template v-if="editable">
             <NuxtLink
@@ -155,7 +155,7 @@ async function exportAll(): Promise<void> {
           <div class="flex flex-col gap-4">
             <ProfilePanel
               :athlete="athlete"
-              :units="session.me.units"
+              :units="signedIn.me.units"
             />
             <PainPanel
               v-if="athlete.health.pain.length > 0"

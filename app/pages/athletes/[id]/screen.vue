@@ -13,7 +13,7 @@ import { useAthleteRoom } from '~/composables/useAthleteRoom'
 import { useAttempt } from '~/composables/useAttempt'
 import { longDay } from '~/words/inWords'
 
-const { id, editable, load, reading, screen, session, store, catalogue } = useAthleteRoom('Screening')
+const { id, editable, load, reading, screen, signedIn, store, catalogue } = useAthleteRoom('Screening')
 const { busy, problem, fields, attempt } = useAttempt()
 const said = ref('')
 async function tell(work: () => Promise<void>, done: string): Promise<void> {
@@ -58,7 +58,7 @@ const typed = ref(false)
 watch(id, () => { typed.value = false })
 useAlerts(() => (met.value || typed.value ? undefined : load()))
 const cleared = computed(() =>
-  clearedReds(store.athlete!.flags, store.athlete!.clearances, store.athlete!.health.raised, session.me!.today)
+  clearedReds(store.athlete!.flags, store.athlete!.clearances, store.athlete!.health.raised, signedIn.me!.today)
 )
 const clear = (clearance: Clearance) => tell(() => store.clear(id.value, clearance), 'Clearance written down.')
 const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, key), 'Clearance withdrawn.')
@@ -66,7 +66,7 @@ const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, k
 
 <template>
   <AthleteRoom
-    v-if="session.me"
+    v-if="signedIn.me"
     :id="id"
     :name="store.athlete?.name ?? ''"
     :reading="reading"
@@ -127,7 +127,7 @@ const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, k
           :athlete-id="id"
           :flags="store.athlete!.flags"
           :clearances="store.athlete!.clearances"
-          :today="session.me.today"
+          :today="signedIn.me.today"
           :editable="editable"
           :busy="busy"
           :fields="fields"

@@ -22,7 +22,7 @@ const GATE_DAYS = 120
 const tests = useTests()
 const { coach } = useMay()
 const history = shallowRef<History | null>(null)
-const { id, editable, load, reading, screen, session, roster, store, catalogue } = useAthleteRoom(
+const { id, editable, load, reading, screen, signedIn, roster, store, catalogue } = useAthleteRoom(
   'Tests',
   async (key, day) => {
     history.value = null
@@ -61,7 +61,7 @@ const take = (link: WeakLink) =>
 
 <template>
   <AthleteRoom
-    v-if="session.me"
+    v-if="signedIn.me"
     :id="id"
     :name="store.athlete?.name ?? ''"
     :reading="reading"

@@ -4,7 +4,7 @@ import { ROUTE_RULES } from '../server/utils/accessRules'
 import { hostileBody, hostileHeaders, hostilePath, TEMPLATES } from './hostile'
 import { argument, Luck } from './random'
 
-const base = process.env.TRIAL_URL!
+const base = process.env.HARDENING_URL!
 const cases = argument('cases', 2000)
 const seed = argument('seed', 1)
 const IN_FLIGHT = 8

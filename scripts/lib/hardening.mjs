@@ -11,22 +11,24 @@ import { inData } from './project.mjs'
 import { bin, run, until } from './run.mjs'
 import { isReady } from './server.mjs'
 
-/** Runs a trial against the built server on a fresh demo database of its own; resolves to its exit code. */
-export async function runTrial(name, { durable = false, poolMax = 10, cluster: clusterName = 'postgres-test' } = {}) {
+/** Runs a hardening run against the built server on a fresh demo database of its own; resolves to its exit code. */
+export async function runHardening(
+  name, { durable = false, poolMax = 10, cluster: clusterName = 'postgres-test' } = {},
+) {
   await ensurePackages()
   await ensureBuild()
   const cluster = await ensurePostgres({ name: clusterName, durable })
-  const url = await ensureDatabase(cluster, `trial_${name}`, { fresh: true })
+  const url = await ensureDatabase(cluster, `hardening_${name}`, { fresh: true })
   const outbox = await startOutbox({ keep: false })
   const port = await freePort(4510)
-  const logFile = inData(`trial-${name}.log`)
+  const logFile = inData(`hardening-${name}.log`)
   const log = openSync(logFile, 'w')
   const env = {
     ...process.env, ...outbox.env, HOST: '127.0.0.1', PORT: String(port),
     PUBLIC_URL: `http://127.0.0.1:${port}`,
     NODE_ENV: 'production', LOAD_DEMO: '1', LOG_LEVEL: 'warn', DATABASE_URL: url,
     DATABASE_APP_PASSWORD: cluster.appPassword, POOL_MAX: String(poolMax),
-    SESSION_PASSWORD: 'only-for-the-trial-of-this-run-and-no-other',
+    SESSION_PASSWORD: 'only-for-this-hardening-run-and-no-other',
   }
   const start = () => spawn(process.execPath, [serverEntry], { stdio: ['ignore', log, log], env })
   const server = name === 'faults' ? null : start()
@@ -34,12 +36,12 @@ export async function runTrial(name, { durable = false, poolMax = 10, cluster: c
   if (!server || await until(() => isReady(port), 60_000)) {
     code = await run(
       bin('tsx'),
-      ['--tsconfig', 'trials/tsconfig.json', `trials/${name}.ts`, ...process.argv.slice(2)],
+      ['--tsconfig', 'hardening/tsconfig.json', `hardening/${name}.ts`, ...process.argv.slice(2)],
       {
         env: {
           ...env,
-          TRIAL_URL: `http://127.0.0.1:${port}`,
-          TRIAL_SERVER: serverEntry, TRIAL_CLUSTER: clusterName, TRIAL_LOG: logFile,
+          HARDENING_URL: `http://127.0.0.1:${port}`,
+          HARDENING_SERVER: serverEntry, HARDENING_CLUSTER: clusterName, HARDENING_LOG: logFile,
         },
       },
     )

@@ -8,7 +8,7 @@ import * as people from '~/api/people'
 import { writes } from '~/api/writes'
 
 /** Who is signed in. */
-export const useSessionStore = defineStore('session', () => {
+export const useSignInStore = defineStore('signIn', () => {
   const me = ref<Me | null>(null)
   const csrf = ref<string | null>(null)
   const known = ref(false)

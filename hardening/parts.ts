@@ -18,8 +18,8 @@ export class Parts {
   }
 
   startServer(): void {
-    const log = openSync(process.env.TRIAL_LOG!, 'a')
-    this.server = spawn(process.execPath, [process.env.TRIAL_SERVER!], {
+    const log = openSync(process.env.HARDENING_LOG!, 'a')
+    this.server = spawn(process.execPath, [process.env.HARDENING_SERVER!], {
       stdio: ['ignore', log, log], env: process.env,
     })
   }
@@ -33,7 +33,7 @@ export class Parts {
   }
 
   private async startDatabase(): Promise<void> {
-    const cluster = await ensurePostgres({ name: process.env.TRIAL_CLUSTER!, durable: true }) as { folder: string }
+    const cluster = await ensurePostgres({ name: process.env.HARDENING_CLUSTER!, durable: true }) as { folder: string }
     this.folder = cluster.folder
   }
 

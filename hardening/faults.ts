@@ -6,7 +6,7 @@ import { Device } from './device'
 import { FAULTS, Parts, type Fault } from './parts'
 import { argument, Luck } from './random'
 
-const base = process.env.TRIAL_URL!
+const base = process.env.HARDENING_URL!
 const rounds = argument('rounds', 20)
 const seed = argument('seed', 1)
 const MONDAY = '2026-03-02'
