@@ -3,7 +3,7 @@ import { review } from '~~/core/assessment'
 import { raisedNow } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
 import { screenOf } from '~~/shared/planningContext'
-import type { Athlete, AthleteInput, Competition, History, RosterRow, StoredSetLog } from '~~/shared/types'
+import type { Athlete, AthleteInput, Competition, RosterRow, StoredSetLog } from '~~/shared/types'
 import { lastBraceDays } from '../repositories/assessment'
 import { athletesWithIdleHomework } from '../repositories/braceCourse'
 import {
@@ -20,7 +20,7 @@ import { asSystem } from '../database/connection'
 import { catalogueOfOrganisation } from './catalogue'
 import { asTheyMayRead, mustSeeAthlete, transaction, writing, type Context } from './context'
 import { followHealth, momentOf } from './healthChange'
-import { logsFor } from './logsFor'
+import { toPrescribed } from './history'
 import { mailLink } from './links'
 import { record, recordHealthRead } from './record'
 import { changeFlags } from './screening'
@@ -231,24 +231,4 @@ export function inviteAthlete(
     await record(tx, context, 'athlete.invite', { athleteId })
     return mustSeeAthlete(tx, context, athleteId)
   })
-}
-
-/** What was planned and done from one day to another. */
-export function history(context: Context, athleteId: string, from: string, to: string): Promise<History> {
-  const { organisationId } = context.actor
-  return transaction(context, async (tx) => {
-    await mustSeeAthlete(tx, context, athleteId)
-    const prescribed = await prescribedBetween(tx, organisationId, [athleteId], from, to)
-    const logs = await logsBetween(tx, organisationId, [athleteId], from, to)
-    return {
-      from, to, logs: logsFor(context, logs),
-      prescribed: prescribed.map(toPrescribed),
-    }
-  })
-}
-
-type PrescribedRow = Awaited<ReturnType<typeof prescribedBetween>>[number]
-
-function toPrescribed({ itemId, variationId, day, item }: PrescribedRow): History['prescribed'][number] {
-  return { itemId, variationId, day, dose: item.dose, extraSetSide: item.extraSetSide }
 }

@@ -1,16 +1,13 @@
 <script setup lang="ts">
 import { mondayOf } from '~~/core/calendar'
-import { ACTION_FACTS } from '~~/core/catalogue'
 import { poseOf, type Found } from '~~/core/mechanics'
 import { screenOf } from '~~/shared/planningContext'
 import { messageOf, storedFirst } from '~~/shared/errors'
 import type { Athlete } from '~~/shared/types'
-import BandStretch from '~/components/bench/BandStretch.vue'
-import BenchSliders from '~/components/bench/BenchSliders.vue'
-import BenchVerdict from '~/components/bench/BenchVerdict.vue'
+import BenchDrill from '~/components/bench/BenchDrill.vue'
+import BenchHeader from '~/components/bench/BenchHeader.vue'
 import CompareRungs from '~/components/bench/CompareRungs.vue'
 import LadderChart from '~/components/bench/LadderChart.vue'
-import LineFigure from '~/components/bench/LineFigure.vue'
 import TeamRung from '~/components/bench/TeamRung.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import { useCatalogue } from '~/composables/useCatalogue'
@@ -44,7 +41,7 @@ const ladderId = computed(
   () => (catalogue.value.ladders.some(l => l.id === route.query.ladder) ? String(route.query.ladder) : 'front-plank')
 )
 const bench = useLadderBench(athlete, screen, ladderId)
-const { ladder, rungs, presentRung, live, others, sliders, verdict, work, found } = bench
+const { ladder, rungs, presentRung, live, others } = bench
 useHead({ title: () => `${ladder.value.name}, ${athlete.value.name ?? ''} · Keen Anchor` })
 
 const forces = ref(false)
@@ -57,11 +54,6 @@ const mates = computed(() => {
   const own = all.filter(a => a.groupIds.some(g => athlete.value.groupIds?.includes(g)))
   return own.length > 1 ? own : all
 })
-const bigScale = computed(() => {
-  const box = live.value.figure?.box
-  return box ? Math.min(262 / (box.right - box.left), 150 / Math.max(0.3, box.top - box.bottom)) : 100
-})
-
 function choose(variationId: string, compare: boolean): void {
   if (compare && variationId !== live.value.variation.id) bench.compareWith(variationId)
   else bench.choose(variationId)
@@ -128,64 +120,18 @@ const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).l
       @retry="store.again"
     >
       <template v-if="store.athlete">
-        <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
-          <h1>{{ ladder.name }}</h1>
-          <p class="text-quiet mr-auto">
-            for <NuxtLink
-              :to="`/athletes/${id}`"
-              class="underline underline-offset-2 font-semibold text-ink"
-            >{{ store.athlete.name }}</NuxtLink>
-            <template v-if="store.athlete.weakLink">
-              · weak link <b class="text-ink">{{ ACTION_FACTS[store.athlete.weakLink].label }}</b>
-            </template>
-          </p>
-          <p class="flex flex-wrap gap-2">
-            <button
-              type="button"
-              class="btn min-h-[36px]"
-              :aria-pressed="team"
-              @click="team = !team"
-            >
-              <kbd>t</kbd> whole team
-            </button>
-            <button
-              type="button"
-              class="btn min-h-[36px]"
-              :aria-pressed="others.length > 0"
-              @click="compareWithPresent"
-            >
-              <kbd>c</kbd> compare
-            </button>
-            <button
-              type="button"
-              class="btn min-h-[36px]"
-              :aria-pressed="forces"
-              @click="forces = !forces"
-            >
-              <kbd>f</kbd> forces
-            </button>
-            <button
-              type="button"
-              class="btn min-h-[36px]"
-              @click="bench.findHarder()"
-            >
-              <kbd>h</kbd> about 10 % harder
-            </button>
-          </p>
-        </header>
-        <nav
-          aria-label="Ladders"
-          class="flex flex-wrap gap-x-4 gap-y-0 mb-2"
-        >
-          <NuxtLink
-            v-for="one in catalogue.ladders"
-            :key="one.id"
-            :to="{ path: route.path, query: { ladder: one.id } }"
-            class="py-1 border-b-[3px] min-h-[28px]"
-            :class="one.id === ladder.id ? 'border-signal font-bold' : 'border-line text-quiet hover:text-ink'"
-            :aria-current="one.id === ladder.id ? 'page' : undefined"
-          >{{ one.name }}</NuxtLink>
-        </nav>
+        <BenchHeader
+          :athlete="store.athlete"
+          :ladder-id="ladder.id"
+          :ladder-name="ladder.name"
+          :team="team"
+          :comparing="others.length > 0"
+          :forces="forces"
+          @team="team = !team"
+          @compare="compareWithPresent"
+          @forces="forces = !forces"
+          @harder="bench.findHarder()"
+        />
         <p class="text-quiet text-[0.9em]">
           {{ ladder.aim }} Rungs stand at the external moment about L4/L5, N·m, for {{ store.athlete.heightCm }} cm and
           {{ store.athlete.massKg }} kg; bars are the band of doubt.
@@ -207,56 +153,16 @@ const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).l
           :doubt="bench.doubt"
           @choose="choose"
         />
-        <section
-          class="panel mt-3 grid grid-cols-[minmax(0,1fr)] md:grid-cols-[minmax(0,20rem)_minmax(0,1fr)_minmax(0,22rem)]
-            gap-5"
-          :aria-label="live.variation.name"
-        >
-          <div class="flex flex-col items-center">
-            <LineFigure
-              v-if="live.figure"
-              :figure="live.figure"
-              :px-per-metre="bigScale"
-              :forces="forces"
-              :label="`${live.variation.name}, as computed`"
-            />
-            <p class="figure text-[0.85em] text-quiet mt-2 text-center">
-              marked joint L4/L5<template v-if="forces">
-                · blue: the ground’s pushes and their lever
-              </template>
-            </p>
-          </div>
-          <div>
-            <h2 class="mb-1">
-              {{ live.variation.name }}
-            </h2>
-            <BenchSliders
-              :key="live.variation.id"
-              :sliders="sliders"
-              :problem="live.result ? live.problem : ''"
-              @set="bench.set"
-            />
-            <BandStretch
-              v-if="sliders.some(s => s.name === 'bandN')"
-              :key="live.variation.id"
-              @pull="bench.set('bandN', Math.min($event, sliders.find(s => s.name === 'bandN')!.max))"
-            />
-          </div>
-          <BenchVerdict
-            :live="live"
-            :base="presentRung"
-            :verdict="verdict"
-            :work="work"
-            :doubt="bench.doubt"
-            :found="found"
-            :editable="editable"
-            :is-present="isPresent"
-            :busy="busy"
-            @put="put"
-            @week="addToWeek"
-            @take="take"
-          />
-        </section>
+        <BenchDrill
+          :bench="bench"
+          :forces="forces"
+          :editable="editable"
+          :is-present="isPresent"
+          :busy="busy"
+          @put="put"
+          @week="addToWeek"
+          @take="take"
+        />
         <CompareRungs
           v-if="others.length > 0"
           class="panel mt-3"

@@ -1,4 +1,4 @@
-import { history } from '../../../../services/athletes'
+import { history } from '../../../../services/history'
 import { defineRoute } from '../../../../utils/defineRoute'
 
 export default defineRoute('GET /api/athletes/:id/history/:from', {

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import type { Found } from '~~/core/mechanics'
+import type { useLadderBench } from '~/composables/useLadderBench'
+import BandStretch from './BandStretch.vue'
+import BenchSliders from './BenchSliders.vue'
+import BenchVerdict from './BenchVerdict.vue'
+import LineFigure from './LineFigure.vue'
+
+/** The drill that is chosen: its figure, its settings, and what it comes to. */
+const props = defineProps<{
+  bench: ReturnType<typeof useLadderBench>
+  forces: boolean
+  editable: boolean
+  isPresent: boolean
+  busy: boolean
+}>()
+const emit = defineEmits<{ put: [], week: [], take: [found: Found] }>()
+
+const { presentRung, live, sliders, verdict, work, found } = props.bench
+const bigScale = computed(() => {
+  const box = live.value.figure?.box
+  return box ? Math.min(262 / (box.right - box.left), 150 / Math.max(0.3, box.top - box.bottom)) : 100
+})
+</script>
+
+<template>
+  <section
+    class="panel mt-3 grid grid-cols-[minmax(0,1fr)] md:grid-cols-[minmax(0,20rem)_minmax(0,1fr)_minmax(0,22rem)]
+      gap-5"
+    :aria-label="live.variation.name"
+  >
+    <div class="flex flex-col items-center">
+      <LineFigure
+        v-if="live.figure"
+        :figure="live.figure"
+        :px-per-metre="bigScale"
+        :forces="forces"
+        :label="`${live.variation.name}, as computed`"
+      />
+      <p class="figure text-[0.85em] text-quiet mt-2 text-center">
+        marked joint L4/L5<template v-if="forces">
+          · blue: the ground’s pushes and their lever
+        </template>
+      </p>
+    </div>
+    <div>
+      <h2 class="mb-1">
+        {{ live.variation.name }}
+      </h2>
+      <BenchSliders
+        :key="live.variation.id"
+        :sliders="sliders"
+        :problem="live.result ? live.problem : ''"
+        @set="bench.set"
+      />
+      <BandStretch
+        v-if="sliders.some(s => s.name === 'bandN')"
+        :key="live.variation.id"
+        @pull="bench.set('bandN', Math.min($event, sliders.find(s => s.name === 'bandN')!.max))"
+      />
+    </div>
+    <BenchVerdict
+      :live="live"
+      :base="presentRung"
+      :verdict="verdict"
+      :work="work"
+      :doubt="bench.doubt"
+      :found="found"
+      :editable="editable"
+      :is-present="isPresent"
+      :busy="busy"
+      @put="emit('put')"
+      @week="emit('week')"
+      @take="emit('take', $event)"
+    />
+  </section>
+</template>
