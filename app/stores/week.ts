@@ -4,24 +4,15 @@ import { same, type Choices } from '~~/core/merge'
 import { withoutRefused, type TrunkItem, type WeekPlan } from '~~/core/programme'
 import { AppError, messageOf, storedFirst } from '~~/shared/errors'
 import type { TrainingWeek, WeekSheet } from '~~/shared/types'
-import { forget, keep, kept } from '~/device/kept'
 import * as weeks from '~/api/weeks'
 import { line, writes } from '~/api/writes'
 import { useCatalogueStore } from './catalogue'
 import { reading } from './parts/reading'
 import { soonStored } from './parts/soonStored'
-import { undoLine, type Steps } from './parts/undoLine'
+import { undoLine } from './parts/undoLine'
 import { weekAsks } from './parts/weekAsks'
+import { keepWeekDraft, keptWeekDraft, KEPT_STEPS, type WeekDraft } from './parts/weekDraft'
 import { weekMeeting, type WeekMeeting } from './parts/weekMeeting'
-
-/** Steps of undo kept on the device. */
-const KEPT_STEPS = 20
-
-/** A week as this device last had it: survives reload, crash and an ended session, and carries the undo line. */
-interface Draft extends Steps<WeekPlan> {
-  readonly base: TrainingWeek
-  readonly plan: WeekPlan
-}
 
 /** One athlete's week while it is edited: the plan, its undo line, and what of it is stored. */
 export const useWeekStore = defineStore('week', () => {
@@ -44,15 +35,14 @@ export const useWeekStore = defineStore('week', () => {
   const week = computed(() => sheet.value?.week ?? null)
   const saving = computed(() => (state.value === 'saving' && line.value !== 'open' ? line.value : state.value))
   const keyOf = ({ athleteId, startsOn }: TrainingWeek): string => weeks.weekKey(athleteId, startsOn)
-  const draftKey = (of: TrainingWeek): string => `draft/${keyOf(of)}`
   const isShown = (of: TrainingWeek): boolean => week.value !== null && keyOf(week.value) === keyOf(of)
 
   const steps = undoLine(plan, show)
   const storing = soonStored(save, () => week.value !== null && writes.isWaiting(keyOf(week.value)))
 
-  async function load(athleteId: string, startsOn: string): Promise<void> {
+  function load(athleteId: string, startsOn: string): Promise<void> {
     void flush()
-    await reader.read(async () => take(await weeks.fetchWeek(athleteId, startsOn)), true)
+    return reader.read(async () => take(await weeks.fetchWeek(athleteId, startsOn)), true)
   }
 
   function take(fresh: WeekSheet): void {
@@ -66,11 +56,11 @@ export const useWeekStore = defineStore('week', () => {
     refused.value = []
     news.value = null
     missing.value = {}
-    resume(kept<Draft>(draftKey(fresh.week)), fresh.week)
+    resume(keptWeekDraft(fresh.week), fresh.week)
   }
 
   /** Goes on from what the device kept; what was stored meanwhile meets it. */
-  function resume(draft: Draft | null, stored: TrainingWeek): void {
+  function resume(draft: WeekDraft | null, stored: TrainingWeek): void {
     if (!draft) return
     const unsaved = !same(draft.plan, draft.base.plan)
     if (draft.base.version !== stored.version && !unsaved) return
@@ -96,10 +86,7 @@ export const useWeekStore = defineStore('week', () => {
   }
 
   function keepDraft(): void {
-    if (!week.value) return
-    const draft: Draft = { base: week.value, plan: plan.value, ...steps.nearest(KEPT_STEPS) }
-    // A device without room still has the page itself.
-    if (!keep(draftKey(week.value), draft)) forget(draftKey(week.value))
+    if (week.value) keepWeekDraft({ base: week.value, plan: plan.value, ...steps.nearest(KEPT_STEPS) })
   }
 
   /** How far the plan is stored once the server has (stored): a refused drill stays in sight unstored. */
@@ -169,8 +156,8 @@ export const useWeekStore = defineStore('week', () => {
     if (state.value === 'waiting') soon()
   }
 
-  function tell({ who, theirChanges }: WeekMeeting): void {
-    if (theirChanges.length > 0) news.value = { who, changes: theirChanges }
+  const tell = ({ who, theirChanges: changes }: WeekMeeting): void => {
+    if (changes.length > 0) news.value = { who, changes }
   }
 
   /** Settles a clash field by field; undo brings back all of mine. */
@@ -224,10 +211,10 @@ export const useWeekStore = defineStore('week', () => {
 
   /** Stores, then assigns exactly what was stored; false when it could not. */
   async function assign(reason = ''): Promise<boolean> {
-    const stored = await allStored()
-    if (!stored) return false
+    const now = await allStored()
+    if (!now) return false
     try {
-      keepStored(await weeks.assignWeek(stored.athleteId, stored.startsOn, stored.version, reason))
+      keepStored(await weeks.assignWeek(now.athleteId, now.startsOn, now.version, reason))
       missing.value = {}
       keepDraft()
       return true
