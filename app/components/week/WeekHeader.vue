@@ -17,8 +17,9 @@ defineProps<{ athlete: Athlete, next: Competition | null, today: string }>()
       · brace step <b class="text-ink">{{ athlete.braceStep }} of 7</b>
       <template v-if="athlete.weakLink">
         · weak link
-        <b class="text-ink">{{ ACTION_FACTS[athlete.weakLink].label }}
-          <template v-if="athlete.weakSide">, {{ athlete.weakSide }}</template></b>
+        <b class="text-ink">{{
+          [ACTION_FACTS[athlete.weakLink].label, athlete.weakSide].filter(Boolean).join(', ')
+        }}</b>
       </template>
       <template v-if="next">
         · {{ next.name }} {{ next.importance }}
