@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { beforeAll, describe, expect, it } from 'vitest'
 import {
-  anneal, checkInstance, columnsOf, evaluatePlan, planWeek, weekModel, type LinearSolver, type PlannerItem,
+  anneal, asItem, checkInstance, columnsOf, evaluatePlan, planWeek, weekModel, type LinearSolver, type PlannerItem,
   type PlannerVariation, type WeekInstance,
 } from '../core/planner'
 import { anyWeek, FAMILIES } from '../core/testing/instances'
@@ -268,13 +268,7 @@ function enumerate(instance: WeekInstance): { goal: number, preference: number }
   const { columns } = columnsOf(instance)
   let best = { goal: Infinity, preference: Infinity }
   for (let bits = 0; bits < 2 ** columns.length; bits++) {
-    const items = columns.flatMap((c, i): PlannerItem[] => ((bits >> i) & 1
-      ? [{
-        variation: instance.variations[c.variation]!.id, session: instance.sessions[c.session]!.id,
-        slot: instance.sessions[c.session]!.slots[c.slot]!.id, sets: c.dose.sets,
-      }]
-      : [])
-    )
+    const items = columns.filter((_, i) => (bits >> i) & 1).map(asItem)
     const { broken, goal, preference } = evaluatePlan(instance, items)
     if (broken.length === 0 && (goal < best.goal - 1e-9 || (goal < best.goal + 1e-9 && preference < best.preference)))
       best = { goal, preference }
@@ -347,11 +341,7 @@ describe('weeks of chance', () => {
       const instance = anyWeek(seed, FAMILIES[seed % 3]!, 20 + (seed % 30), 2 + (seed % 3))
       const { columns } = columnsOf(instance)
       const found = anneal(instance, columns, { bound: 0, budget: { steps: 1500, restarts: 1, preferenceSteps: 500 } })
-      const items = found.chosen.map(i => columns[i]!).map((c): PlannerItem => ({
-        variation: instance.variations[c.variation]!.id, session: instance.sessions[c.session]!.id,
-        slot: instance.sessions[c.session]!.slots[c.slot]!.id, sets: c.dose.sets,
-      }))
-      const { broken, goal, preference } = evaluatePlan(instance, items)
+      const { broken, goal, preference } = evaluatePlan(instance, found.chosen.map(asItem))
       expect([seed, broken, goal, preference]).toEqual([
         seed, [], expect.closeTo(found.goal, 6), expect.closeTo(found.preference, 6),
       ])

@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import { mainAction, type Ladder, type Variation } from '../catalogue'
 import { removals, type Screen } from '../screening'
 import { gateProgress } from './gate'
@@ -27,15 +28,18 @@ export interface Placement {
  */
 export function place(ladder: Ladder, screen: Screen, trials: readonly Trial[], logs: readonly SetLog[]): Placement {
   const shown = ladder.rungs.map(variation => shownBy(variation, trials, logs))
-  const passed = (index: number): boolean => ladder.rungs.some((above, at) =>
-    at >= index && shown[at] !== null && mainAction(above.shares) === mainAction(ladder.rungs[index]!.shares))
+  const passed = (index: number): boolean =>
+    ladder.rungs.some((above, at) =>
+      at >= index && shown[at] !== null && mainAction(above.shares) === mainAction(must(ladder.rungs[index]).shares)
+    )
   let rung = 1
-  while (rung < ladder.rungs.length && passed(rung - 1) && barriers(ladder.rungs[rung]!, screen).length === 0) rung += 1
+  while (rung < ladder.rungs.length && passed(rung - 1) && barriers(must(ladder.rungs[rung]), screen).length === 0)
+    rung += 1
   const next = ladder.rungs[rung]
   return {
     ladder: ladder.id, rung, evidence: shown.filter(why => why !== null),
     missing: next
-      ? [...(passed(rung - 1) ? [] : [gateText(ladder.rungs[rung - 1]!, logs)]), ...barriers(next, screen)]
+      ? [...(passed(rung - 1) ? [] : [gateText(must(ladder.rungs[rung - 1]), logs)]), ...barriers(next, screen)]
       : [],
   }
 }

@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import type { IsoDay } from '../calendar'
 import { perAction, TRUNK_ACTIONS, type Catalogue, type PerAction } from '../catalogue'
 import { setCount, type Dose, type Side } from '../dose'
@@ -89,7 +90,7 @@ export function compareSides(logs: readonly SetLog[], lastSets: number): SideCom
     const larger = Math.max(l, r)
     const difference = larger > 0 ? Math.abs(l - r) / larger : 0
     const weaker: Side | null = l === r ? null : l < r ? 'left' : 'right'
-    return [{ variationId, unit: left[0]!.unit, left: l, right: r, difference, weaker }]
+    return [{ variationId, unit: must(left[0]).unit, left: l, right: r, difference, weaker }]
   })
 }
 

@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import type { Side } from '../dose'
 import { believableDifference, spreadOf, type Spread, type TypicalError } from '../statistics'
 import { publishedError, type Person } from './norms'
@@ -61,6 +62,6 @@ function errorOf(test: TestId, { sex }: Person, own: TypicalError | null): { err
   }
   const published = publishedError(test, 'right', sex)
   if (published !== null)
-    return { error: published, errorFrom: `published reliability: ${testFacts(test).norms!.source}` }
+    return { error: published, errorFrom: `published reliability: ${must(testFacts(test).norms).source}` }
   return { error: null, errorFrom: 'no error known yet: repeat trials of a few athletes give one' }
 }

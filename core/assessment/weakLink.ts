@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import { ACTION_FACTS, mainAction, STANDARD, type Catalogue, type TrunkAction } from '../catalogue'
 import type { Side } from '../dose'
 import type { BreakPoint, SetLog } from './setLog'
@@ -161,7 +162,7 @@ function fromSets({ logs, catalogue }: Around): Observation[] {
     const place = speaks ?? mainAction(drill.shares)
     const key = `${drill.id}/${place}/${log.side ?? ''}`
     const entry = days.get(key)
-      ?? { place, side: log.side, name: drill.name, days: new Set(), words: WORDS[log.breakPoint]! }
+      ?? { place, side: log.side, name: drill.name, days: new Set(), words: must(WORDS[log.breakPoint]) }
     entry.days.add(log.day)
     days.set(key, entry)
   }
@@ -187,7 +188,7 @@ function linkOf(
   place: WeakPlace, all: readonly Observation[], taken: readonly { readonly side: Side | null }[],
 ): WeakLink {
   const sides = new Set(all.map(one => one.side))
-  const oneSide = sides.size === 1 ? [...sides][0]! : null
+  const [oneSide = null] = sides.size === 1 ? sides : []
   const bothTaken = oneSide && taken.some(t => t.side !== null && t.side !== oneSide)
   const side = bothTaken ? oneSide : null
   const { ladder, drills } = HELP[place]
@@ -211,7 +212,7 @@ function sentence(place: WeakPlace, side: Side | null, all: readonly Observation
   const where = from.length > 2 ? `${from.slice(0, 2).join(', ')} and ${from.length - 2} more` : from.join(' and ')
   const what = place in ACTION_FACTS
     ? `Weak in the task to ${ACTION_FACTS[place as TrunkAction].label}`
-    : BESIDE[place]!
+    : must(BESIDE[place])
   return `${what}${side ? ` on the ${side}` : ''}: ${where}.`
 }
 

@@ -12,6 +12,7 @@ const WORDS = { name: 'name', purpose: 'purpose', setUp: 'set-up', stopSign: 'st
  * @example
  * checkVariation(VARIATIONS[0]) // => undefined
  */
+// eslint-disable-next-line complexity -- a list of refusals, each a line of its own
 export function checkVariation(variation: Variation): void {
   const total = TRUNK_ACTIONS.reduce((sum, action) => sum + (variation.shares[action] ?? 0), 0)
   if (!(Math.abs(total - 1) < 1e-9)) throw new DomainError('shares', 'Action shares must sum to 1.')

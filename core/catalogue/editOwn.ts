@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import { STANDARD } from './catalogue'
 import type { CatalogueProblem, OwnCatalogue } from './own'
 import type { Ladder, Variation } from './variation'
@@ -53,7 +54,7 @@ function renumbered({ ladders, variations }: OwnCatalogue, placed: Variation | n
     if (placed?.ladder === id) rest.splice(Math.max(0, placed.rung - 1), 0, placed)
     rest.forEach((v, i) => rungs.set(v.id, i + 1))
   }
-  return all.map(v => (rungs.has(v.id) && rungs.get(v.id) !== v.rung ? { ...v, rung: rungs.get(v.id)! } : v))
+  return all.map(v => (rungs.has(v.id) && rungs.get(v.id) !== v.rung ? { ...v, rung: must(rungs.get(v.id)) } : v))
 }
 
 /** What an import would do. */
@@ -79,7 +80,8 @@ export function importOwn(
   incoming: { ladders: readonly Head[], variations: readonly Variation[] },
 ): ImportedCatalogue {
   const problems: CatalogueProblem[] = []
-  const [added, changed]: string[][] = [[], []]
+  const added: string[] = []
+  const changed: string[] = []
   let unchanged = 0
   const ladders = [...own.ladders]
   for (const ladder of incoming.ladders) {
@@ -102,17 +104,18 @@ export function importOwn(
     const keys = variations.map(v => v.id.slice(v.id.indexOf('.') + 1))
     const drill = given.id === '' ? { ...given, id: `${given.ladder}.${freshKey(given.name, keys)}` } : given
     const at = variations.findIndex(v => v.id === drill.id)
-    if (at < 0) {
+    const there = variations[at]
+    if (!there) {
       variations.push(drill)
-      added!.push(drill.name)
+      added.push(drill.name)
     }
-    else if (alike(variations[at]!, drill)) unchanged += 1
+    else if (alike(there, drill)) unchanged += 1
     else {
       variations[at] = drill
-      changed!.push(drill.name)
+      changed.push(drill.name)
     }
   }
-  return { own: { ladders, variations }, added: added!, changed: changed!, unchanged, problems }
+  return { own: { ladders, variations }, added, changed, unchanged, problems }
 }
 
 /** Equal in everything that is stored, whatever the order of keys. */

@@ -37,6 +37,7 @@ const isHeavy = ({ settings, fatigue, spineCost }: HazardFacts): boolean =>
  * @example
  * impliedHazards({ ...findVariation('flexion.crunch'), posture: 'hanging' }) // => ['flexion', 'hanging']
  */
+// eslint-disable-next-line complexity -- a list of hazards, each a line of its own
 export function impliedHazards(drill: HazardFacts): Hazard[] {
   const { shares, posture, mode, breath, fatigue, spineCost } = drill
   const does = (share: number | undefined): boolean => (share ?? 0) >= AS_ITS_WORK - 1e-9

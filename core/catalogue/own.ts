@@ -91,6 +91,7 @@ function ladderProblems({ ladders, variations }: OwnCatalogue): CatalogueProblem
   })
 }
 
+// eslint-disable-next-line complexity -- a list of problems, each a line of its own
 function variationProblems(variation: Variation, own: OwnCatalogue): CatalogueProblem[] {
   const { id, name, ladder, rung } = variation
   const found: CatalogueProblem[] = []
@@ -122,7 +123,11 @@ function variationProblems(variation: Variation, own: OwnCatalogue): CataloguePr
   if (variation.doses.every(dose => dose.amount > variation.gate.amount)) {
     add('gate', 'The gate asks for less than the lightest dose gives.')
   }
-  if (variation.pose) asked(() => checkPose(variation.pose!))
+  const { pose } = variation
+  if (pose)
+    asked(() => {
+      checkPose(pose)
+    })
   return found
 }
 

@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import { secondsOf, type Dose } from '../dose'
 import type { Variation } from './variation'
 
@@ -45,7 +46,7 @@ export function schoolDoseText(school: SchoolId): string {
  * schoolDose(findVariation('side-plank.feet'), 'stiffnessFirst') // => { sets: 5, amount: 10, unit: 'seconds', restS: 5 }
  */
 export function schoolDose(variation: Variation, school: SchoolId): Dose {
-  const first = variation.doses[0]!
+  const first = must(variation.doses[0])
   if (first.unit === 'seconds') {
     const [sets, amount, restS] = HOLDS[school]
     return { sets, amount: Math.min(amount, Math.max(first.amount, variation.gate.amount)), unit: 'seconds', restS }

@@ -17,12 +17,12 @@ export interface Tempo {
  */
 export function parseTempo(text: string): Tempo {
   const parts = text.trim().split('-').map(part => (/^\d+(\.\d+)?$/.test(part) ? Number(part) : NaN))
-  const [loweringS, bottomS, raisingS, topS] = parts
+  const [loweringS = 0, bottomS = 0, raisingS = 0, topS = 0] = parts
   if (parts.length !== 4 || !parts.every(s => s >= 0 && s <= 30)) {
     throw new DomainError('tempo', 'Write tempo as four numbers of seconds, for example 3-0-3-0.')
   }
   if (!(parts.reduce((a, b) => a + b) > 0)) throw new DomainError('tempo', 'A repeat must take some time.')
-  return { loweringS: loweringS!, bottomS: bottomS!, raisingS: raisingS!, topS: topS! }
+  return { loweringS, bottomS, raisingS, topS }
 }
 
 /**

@@ -1,1 +1,3 @@
 export { DomainError } from './DomainError'
+export { must } from './must'
+export { refuseUnless } from './refuseUnless'

@@ -1,4 +1,4 @@
-import { DomainError } from '../errors'
+import { DomainError, must } from '../errors'
 
 /** The pressure that is to be kept, mmHg. */
 export interface PressureBand { readonly targetMmHg: number, readonly toleranceMmHg: number }
@@ -45,7 +45,7 @@ export function readCuff(
   let outMs = 0
   let longestMs = 0
   for (let i = 1; i < samples.length; i++) {
-    const [a, b] = [samples[i - 1]!, samples[i]!]
+    const [a, b] = [must(samples[i - 1]), must(samples[i])]
     const dt = b.tMs - a.tMs
     allMs += dt
     const off = Math.abs(a.value - band.targetMmHg) > band.toleranceMmHg

@@ -39,31 +39,40 @@ export function readLine(line: string): InstrumentLine | null {
   if (line.length > LONGEST) return null
   const [word, ...rest] = line.trim().split(' ')
   switch (word) {
-    case 'KEEN': {
-      const [version, kind, hz, name, simulated] = rest
-      if (!version || !WHOLE.test(version) || !kind || !(kind in INSTRUMENT_KINDS) || !hz || !WHOLE.test(hz) || !name)
-        return null
-      if (simulated !== undefined && simulated !== 'simulated') return null
-      return {
-        says: 'hello', version: Number(version), kind: kind as InstrumentKind, hz: Number(hz), name,
-        simulated: simulated !== undefined,
-      }
-    }
-    case 'S': {
-      const [seq, tMs, value] = rest
-      if (rest.length !== 3 || !WHOLE.test(seq!) || !WHOLE.test(tMs!) || !NUMBER.test(value!)) return null
-      return { says: 'sample', seq: Number(seq), tMs: Number(tMs), value: Number(value) }
-    }
-    case 'B': {
-      const [seq, tMs] = rest
-      if (rest.length !== 2 || !WHOLE.test(seq!) || !WHOLE.test(tMs!)) return null
-      return { says: 'press', seq: Number(seq), tMs: Number(tMs) }
-    }
-    case 'E': return { says: 'trouble', text: rest.join(' ') }
-    case 'OK': return { says: 'answer', good: true, text: rest.join(' ') }
-    case 'NO': return { says: 'answer', good: false, text: rest.join(' ') }
-    default: return null
+    case 'KEEN':
+      return readHello(rest)
+    case 'S':
+      return readSample(rest)
+    case 'B':
+      return readPress(rest)
+    case 'E':
+      return { says: 'trouble', text: rest.join(' ') }
+    case 'OK':
+      return { says: 'answer', good: true, text: rest.join(' ') }
+    case 'NO':
+      return { says: 'answer', good: false, text: rest.join(' ') }
+    default:
+      return null
   }
+}
+
+function readHello([version = '', kind = '', hz = '', name = '', simulated]: string[]): InstrumentLine | null {
+  const known = WHOLE.test(version) && Object.hasOwn(INSTRUMENT_KINDS, kind) && WHOLE.test(hz) && name !== ''
+  if (!known || (simulated !== undefined && simulated !== 'simulated')) return null
+  return {
+    says: 'hello', version: Number(version), kind: kind as InstrumentKind, hz: Number(hz), name,
+    simulated: simulated !== undefined,
+  }
+}
+
+function readSample([seq = '', tMs = '', value = '', ...more]: string[]): InstrumentLine | null {
+  if (more.length > 0 || !WHOLE.test(seq) || !WHOLE.test(tMs) || !NUMBER.test(value)) return null
+  return { says: 'sample', seq: Number(seq), tMs: Number(tMs), value: Number(value) }
+}
+
+function readPress([seq = '', tMs = '', ...more]: string[]): InstrumentLine | null {
+  if (more.length > 0 || !WHOLE.test(seq) || !WHOLE.test(tMs)) return null
+  return { says: 'press', seq: Number(seq), tMs: Number(tMs) }
 }
 
 /** Ways a simulated instrument can be made to fail. */

@@ -1,4 +1,4 @@
-import { DomainError } from '../errors'
+import { DomainError, must } from '../errors'
 import type { InstrumentKind } from './line'
 
 /** A trace as it is stored with its test: a text of small numbers, about a character and a half a sample. */
@@ -82,8 +82,8 @@ export function unpackTrace({ hz, step, count, packed }: PackedTrace): { tMs: nu
   let t = -period
   let v = 0
   return Array.from({ length: count }, (_, i) => {
-    t += numbers[2 * i]! + period
-    v += numbers[2 * i + 1]!
+    t += must(numbers[2 * i]) + period
+    v += must(numbers[2 * i + 1])
     return { tMs: t, value: Math.round(v * step * 1e6) / 1e6 }
   })
 }

@@ -1,3 +1,5 @@
+import { must } from '../errors'
+import { medianOf } from '../statistics'
 import { INSTRUMENT_KINDS, type InstrumentKind } from './line'
 
 /** A sample as it arrived: the instrument's number and time, and the receiver's time, all in milliseconds. */
@@ -54,7 +56,7 @@ export function trustOf(samples: readonly Sample[], kind: InstrumentKind, nowMs?
   let longest = 0
   let steepest = 0
   for (let i = 1; i < samples.length; i++) {
-    const [a, b] = [samples[i - 1]!, samples[i]!]
+    const [a, b] = [must(samples[i - 1]), must(samples[i])]
     lost += Math.max(0, b.seq - a.seq - 1)
     longest = Math.max(longest, b.tMs - a.tMs)
     const overS = Math.max(1, b.tMs - a.tMs) / 1000
@@ -85,8 +87,6 @@ export function trustOf(samples: readonly Sample[], kind: InstrumentKind, nowMs?
  */
 export function noiseOf(values: readonly number[]): number {
   if (values.length < 3) return 0
-  const bends = values.slice(2).map((v, i) => Math.abs(v - 2 * values[i + 1]! + values[i]!)).sort((a, b) => a - b)
-  const middle = bends.length / 2
-  const median = bends.length % 2 === 1 ? bends[Math.floor(middle)]! : (bends[middle - 1]! + bends[middle]!) / 2
-  return 1.4826 * median / Math.sqrt(6)
+  const bends = values.slice(2).map((v, i) => Math.abs(v - 2 * must(values[i + 1]) + must(values[i])))
+  return 1.4826 * medianOf(bends) / Math.sqrt(6)
 }

@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import type { Evaluation } from './evaluate'
 import type { Model } from './model'
 import type { Joint } from './skeleton'
@@ -46,7 +47,7 @@ export function figureOf({ held, contacts }: Evaluation, view: Model['view']): F
     line(`heel${side}`, `ankle${side}`, `ball${side}`, `toe${side}`),
   ]
   // The segment is head and neck: the head itself is its upper part.
-  const headAt = joints.cervicale.map((v, i) => v + 0.56 * (joints.vertex[i]! - v)) as unknown as Vector
+  const headAt = joints.cervicale.map((v, i) => v + 0.56 * (must(joints.vertex[i]) - v)) as unknown as Vector
   const head = { at: spot(headAt), radiusM: body.lengthM.head * 0.42 }
   const trunk = line('hip', 'lumbar', 'thoracolumbar', 'shoulder')
   const girdles = [line('shoulderLeft', 'shoulderRight'), line('hipLeft', 'hipRight'), [spot(joints.shoulder), head.at]]

@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import type { Body } from '../anatomy'
 import { evaluateBody, type Component } from './evaluate'
 import { poseOf, settingsFor, type Posed, type PoseLink } from './links'
@@ -37,7 +38,7 @@ export function nearTo(
     const own = settingsFor(link, body)
     const tries = [{ moved: null as string | null, settings: settingsOf(model.settings, own) }]
     for (const name of link.open) {
-      const { min, max, step } = model.settings[name]!
+      const { min, max, step } = must(model.settings[name])
       const by = Math.max(step, Math.round((max - min) / STEPS / step) * step)
       for (let value = min; value <= max + 1e-9; value += by) {
         tries.push({ moved: name, settings: settingsOf(model.settings, { ...own, [name]: Math.min(max, value) }) })
@@ -60,7 +61,7 @@ function momentOrNull(
   link: PoseLink, body: Body, settings: Readonly<Record<string, number>>, component: Component,
 ): number | null {
   try {
-    const result = evaluateBody(findModel(link.model)!, body, settings)
+    const result = evaluateBody(must(findModel(link.model)), body, settings)
     return result.balanced && result.dominant === component ? result.dominantNm : null
   }
   catch (error) {

@@ -10,6 +10,7 @@ export { BAND_DOUBT, bandLaw, bandTension, type BandLaw, type BandReading } from
 export { compare, SAME_WITHIN, shownNm, type Verdict } from './compare'
 export { nearTo, type Found } from './harder'
 export { ORDER_NOTES, type OrderNote } from './ladderOrder'
-export { POSE_LINKS, poseOf, settingsFor, whyNoPose, type NoPose, type Posed, type PoseLink } from './links'
+export { poseOf, settingsFor, whyNoPose, type NoPose, type Posed, type PoseLink } from './links'
+export { POSE_LINKS } from './poseLinks'
 export { figureOf, type Figure, type Spot } from './figure'
 export { rememberingEvaluator, type Figures } from './cache'

@@ -1,11 +1,15 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- by index: no type says how long a row is */
 import { DomainError } from '../errors'
 
 const STEP = 1e-6
 const MOST_STEPS = 60
 
+/** As many numbers as there were to start from. */
+type Numbers<X> = { readonly [K in keyof X]: number }
+
 /** Unknowns that make the residuals vanish, and what is left of them. */
-export interface Solution {
-  readonly x: readonly number[]
+export interface Solution<X extends readonly number[]> {
+  readonly x: Numbers<X>
   readonly residual: number
 }
 
@@ -17,10 +21,12 @@ export interface Solution {
  * @example
  * solve(([x]) => [x * x - 4], [1], 'x').x.map(v => Math.round(v)) // => [2]
  */
-export function solve(
-  residuals: (x: number[]) => number[], start: readonly number[], field: string, tolerance = 1e-9,
-): Solution {
-  let x = [...start]
+export function solve<X extends readonly number[]>(
+  equations: (x: Numbers<X>) => number[], start: readonly [...X], field: string, tolerance = 1e-9,
+): Solution<X> {
+  // A list changed number by number is as long as it was.
+  const residuals = (x: readonly number[]): number[] => equations(x as unknown as Numbers<X>)
+  let x: readonly number[] = start
   let r = residuals(x)
   const size = (v: readonly number[]): number => Math.hypot(...v)
   for (let step = 0; step < MOST_STEPS && size(r) > tolerance; step++) {
@@ -44,7 +50,7 @@ export function solve(
     r = nextR
   }
   if (!(size(r) < 1e-6)) throw new DomainError(field, 'No such position can be taken by this body.')
-  return { x, residual: size(r) }
+  return { x: x as unknown as Numbers<X>, residual: size(r) }
 }
 
 /**

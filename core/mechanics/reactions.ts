@@ -1,3 +1,4 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- by index: no type says how long a row is */
 import { DomainError } from '../errors'
 
 /** Vertical pushes of the ground, one a contact. */

@@ -37,7 +37,12 @@ type PairedSpot =
   'hip' | 'knee' | 'ankle' | 'heel' | 'ball' | 'toe' | 'shoulder' | 'elbow' | 'wrist' | 'palm' | 'grip'
 
 export type Joint =
-  'hip' | 'lumbar' | 'thoracolumbar' | 'shoulder' | 'cervicale' | 'vertex'
+  | 'hip'
+  | 'lumbar'
+  | 'thoracolumbar'
+  | 'shoulder'
+  | 'cervicale'
+  | 'vertex'
   | `${PairedSpot}${'Left' | 'Right'}`
 
 /** A piece of the body: where its mass sits and which parts of the trunk it hangs on. */
@@ -77,7 +82,6 @@ export function placed(body: Body, pose: PoseSpec): Skeleton {
   const lumbarAxes = pose.lumbar ?? pelvis
   const thorax = pose.thorax ?? lumbarAxes
   const headUp = pose.head ?? thorax.up
-  const leftOf = (axes: TrunkAxes): Vector => cross(axes.up, axes.front)
   const hip: Vector = [0, 0, 0]
   const lumbar = add(hip, times(pelvis.up, body.lumbarM))
   const thoracolumbar = add(lumbar, times(lumbarAxes.up, body.thoracolumbarM - body.lumbarM))
@@ -106,58 +110,65 @@ export function placed(body: Body, pose: PoseSpec): Skeleton {
   })
 
   for (const side of SIDES) {
-    const sign = side === 'Left' ? 1 : -1
-    const arm = side === 'Left' ? pose.arms.left : pose.arms.right
-    const leg = side === 'Left' ? pose.legs.left : pose.legs.right
-    const part = `arm${side}` as const
-    const s = add(shoulder, times(leftOf(thorax), sign * body.shoulderHalfM))
-    const elbow = add(s, times(arm.upper, body.lengthM.upperArm))
-    const wrist = add(elbow, times(arm.fore, body.lengthM.forearm))
-    joints[`shoulder${side}`] = s
-    joints[`elbow${side}`] = elbow
-    joints[`wrist${side}`] = wrist
-    joints[`palm${side}`] = add(wrist, times(arm.hand, PALM * body.comM.hand))
-    joints[`grip${side}`] = add(wrist, times(arm.hand, body.comM.hand))
-    const above = { aboveLumbar: true, aboveThoracolumbar: true, part }
-    masses.push(
-      { at: add(s, times(arm.upper, body.comM.upperArm)), massKg: body.segmentKg.upperArm, ...above },
-      { at: add(elbow, times(arm.fore, body.comM.forearm)), massKg: body.segmentKg.forearm, ...above },
-      { at: add(wrist, times(arm.hand, body.comM.hand)), massKg: body.segmentKg.hand, ...above },
-    )
-    const h = add(hip, times(leftOf(pelvis), sign * body.hipHalfM))
-    const knee = add(h, times(leg.thigh, body.lengthM.thigh))
-    const ankle = add(knee, times(leg.shank, body.lengthM.shank))
-    // The sole lies beyond the ankle, square to the foot, on the side the shank comes from.
-    const sole = unit(
-      add(
-        leg.shank,
-        times(leg.foot, -(leg.shank[0] * leg.foot[0] + leg.shank[1] * leg.foot[1] + leg.shank[2] * leg.foot[2])),
-      ),
-    )
-    const heel = add(ankle, times(sole, body.ankleHeightM), times(leg.foot, -body.ankleFromHeelM))
-    joints[`hip${side}`] = h
-    joints[`knee${side}`] = knee
-    joints[`ankle${side}`] = ankle
-    joints[`heel${side}`] = heel
-    joints[`ball${side}`] = add(heel, times(leg.foot, body.ballFromHeelM))
-    joints[`toe${side}`] = add(heel, times(leg.foot, body.lengthM.foot))
-    const below = { aboveLumbar: false, aboveThoracolumbar: false }
-    masses.push(
-      { at: add(h, times(leg.thigh, body.comM.thigh)), massKg: body.segmentKg.thigh, part: `leg${side}`, ...below },
-      {
-        at: add(knee, times(leg.shank, body.comM.shank)), massKg: body.segmentKg.shank, part: `lowerLeg${side}`,
-        ...below,
-      },
-      {
-        at: add(heel, times(leg.foot, body.comM.foot), times(sole, -body.ankleHeightM / 2)),
-        massKg: body.segmentKg.foot, part: `lowerLeg${side}`, ...below,
-      },
-    )
+    placeArm(side, body, pose, { joints, masses }, add(shoulder, sideways(side, thorax, body.shoulderHalfM)))
+    placeLeg(side, body, pose, { joints, masses }, add(hip, sideways(side, pelvis, body.hipHalfM)))
   }
   return {
     body, joints, masses,
     frame: between(pelvis, lumbarAxes), thoraxFrame: between(lumbarAxes, thorax),
   }
+}
+
+type Side = (typeof SIDES)[number]
+interface Placing {
+  readonly joints: Record<Joint, Vector>
+  readonly masses: MassPoint[]
+}
+
+/** From the middle to a side. */
+const sideways = (side: Side, axes: TrunkAxes, halfM: number): Vector =>
+  times(cross(axes.up, axes.front), side === 'Left' ? halfM : -halfM)
+
+function placeArm(side: Side, body: Body, pose: PoseSpec, { joints, masses }: Placing, s: Vector): void {
+  const arm = side === 'Left' ? pose.arms.left : pose.arms.right
+  const elbow = add(s, times(arm.upper, body.lengthM.upperArm))
+  const wrist = add(elbow, times(arm.fore, body.lengthM.forearm))
+  joints[`shoulder${side}`] = s
+  joints[`elbow${side}`] = elbow
+  joints[`wrist${side}`] = wrist
+  joints[`palm${side}`] = add(wrist, times(arm.hand, PALM * body.comM.hand))
+  joints[`grip${side}`] = add(wrist, times(arm.hand, body.comM.hand))
+  const above = { aboveLumbar: true, aboveThoracolumbar: true, part: `arm${side}` as const }
+  masses.push(
+    { at: add(s, times(arm.upper, body.comM.upperArm)), massKg: body.segmentKg.upperArm, ...above },
+    { at: add(elbow, times(arm.fore, body.comM.forearm)), massKg: body.segmentKg.forearm, ...above },
+    { at: add(wrist, times(arm.hand, body.comM.hand)), massKg: body.segmentKg.hand, ...above },
+  )
+}
+
+function placeLeg(side: Side, body: Body, pose: PoseSpec, { joints, masses }: Placing, h: Vector): void {
+  const leg = side === 'Left' ? pose.legs.left : pose.legs.right
+  const knee = add(h, times(leg.thigh, body.lengthM.thigh))
+  const ankle = add(knee, times(leg.shank, body.lengthM.shank))
+  // The sole lies beyond the ankle, square to the foot, on the side the shank comes from.
+  const along = leg.shank[0] * leg.foot[0] + leg.shank[1] * leg.foot[1] + leg.shank[2] * leg.foot[2]
+  const sole = unit(add(leg.shank, times(leg.foot, -along)))
+  const heel = add(ankle, times(sole, body.ankleHeightM), times(leg.foot, -body.ankleFromHeelM))
+  joints[`hip${side}`] = h
+  joints[`knee${side}`] = knee
+  joints[`ankle${side}`] = ankle
+  joints[`heel${side}`] = heel
+  joints[`ball${side}`] = add(heel, times(leg.foot, body.ballFromHeelM))
+  joints[`toe${side}`] = add(heel, times(leg.foot, body.lengthM.foot))
+  const below = { aboveLumbar: false, aboveThoracolumbar: false }
+  const footAt = add(heel, times(leg.foot, body.comM.foot), times(sole, -body.ankleHeightM / 2))
+  masses.push(
+    { at: add(h, times(leg.thigh, body.comM.thigh)), massKg: body.segmentKg.thigh, part: `leg${side}`, ...below },
+    {
+      at: add(knee, times(leg.shank, body.comM.shank)), massKg: body.segmentKg.shank, part: `lowerLeg${side}`, ...below,
+    },
+    { at: footAt, massKg: body.segmentKg.foot, part: `lowerLeg${side}`, ...below },
+  )
 }
 
 /** The trunk in pieces, none of which reaches over L4/L5 or T12; mass and centre of each segment are kept. */

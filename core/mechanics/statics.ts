@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import { pushes } from './reactions'
 import type { Skeleton, TrunkAxes } from './skeleton'
 import { add, cross, dot, minus, norm, times, unit, type Vector } from './vector'
@@ -81,8 +82,8 @@ function groundForces(
     ? times(add(...holders.map(c => minus(c.at, centre))), 1 / holders.length)
     : ([0, 0, 0] as Vector)
   const columns = contacts.map((c, i) => {
-    const own = momentOf(c.at, add([0, 0, 1], slope[i]!))
-    const back = cross(held, times(slope[i]!, -1))
+    const own = momentOf(c.at, add([0, 0, 1], must(slope[i])))
+    const back = cross(held, times(must(slope[i]), -1))
     return [1, own[0] + back[0], own[1] + back[1]]
   })
   const horizontal: Vector = [-total[0], -total[1], 0]
@@ -92,13 +93,13 @@ function groundForces(
     [down, -outside[0] - byFriction[0], -outside[1] - byFriction[1]],
     contacts.map(c => c.pulls ?? false),
   )
-  const arms = contacts.map((_, i) => times(slope[i]!, result.reactionsN[i]!))
+  const arms = contacts.map((_, i) => times(must(slope[i]), must(result.reactionsN[i])))
   const sideways = add(horizontal, times(add(...arms), -1))
-  const yaw = -(outside[2] + arms.reduce((sum, f, i) => sum + momentOf(contacts[i]!.at, f)[2], 0))
+  const yaw = -(outside[2] + arms.reduce((sum, f, i) => sum + momentOf(must(contacts[i]).at, f)[2], 0))
   const friction = frictionOf(holders.map(c => minus(c.at, centre)), sideways, yaw)
   const forces = contacts.map((c, i) => {
     const k = holders.indexOf(c)
-    return add([0, 0, result.reactionsN[i]!], arms[i]!, k >= 0 ? friction[k]! : [0, 0, 0])
+    return add([0, 0, must(result.reactionsN[i])], must(arms[i]), k >= 0 ? must(friction[k]) : [0, 0, 0])
   })
   return { forces, residualNm: result.residualNm, balanced: result.residualNm < 0.5 }
 }
@@ -139,7 +140,7 @@ export function statics(
   const { forces, residualNm, balanced } = groundForces(weights, contacts)
   const everything: Force[] = [
     ...weights,
-    ...contacts.map((c, i) => ({ at: c.at, forceN: forces[i]!, above: c.above })),
+    ...contacts.map((c, i) => ({ at: c.at, forceN: must(forces[i]), above: c.above })),
   ]
   const cut = section === 'lumbar' ? skeleton.joints.lumbar : skeleton.joints.thoracolumbar
   const momentOn = (above: boolean): Vector => everything.filter(f => f.above === above)
@@ -150,11 +151,11 @@ export function statics(
   return {
     section,
     ...inAxes(upper, force, section === 'lumbar' ? skeleton.frame : skeleton.thoraxFrame),
-    handsShare: contacts.reduce((sum, c, i) => sum + (c.hand ? forces[i]![2] : 0), 0) / (skeleton.body.massKg * G),
+    handsShare: contacts.reduce((sum, c, i) => sum + (c.hand ? must(forces[i])[2] : 0), 0) / (skeleton.body.massKg * G),
     supportMarginM: supportMargin(contacts.map(c => c.at), loadPoint(weights, com)),
     residualNm: Math.max(residualNm, balanced ? norm(add(upper, lower)) : residualNm),
     balanced,
-    contacts: contacts.map((c, i) => ({ at: c.at, forceN: forces[i]! })),
+    contacts: contacts.map((c, i) => ({ at: c.at, forceN: must(forces[i]) })),
     com,
   }
 }
@@ -187,7 +188,7 @@ function loadPoint(weights: readonly Force[], com: Vector): Vector {
  */
 export function supportMargin(contacts: readonly Vector[], point: Vector): number {
   const outline = hull(contacts.map(c => [c[0], c[1]] as const))
-  if (outline.length === 1) return -Math.hypot(point[0] - outline[0]![0], point[1] - outline[0]![1])
+  if (outline.length === 1) return -Math.hypot(point[0] - must(outline[0])[0], point[1] - must(outline[0])[1])
   if (outline.length === 2) {
     const [a, b] = outline as [Place, Place]
     const along = unit([b[0] - a[0], b[1] - a[1], 0])
@@ -195,7 +196,7 @@ export function supportMargin(contacts: readonly Vector[], point: Vector): numbe
     return Math.min(t, Math.hypot(b[0] - a[0], b[1] - a[1]) - t)
   }
   return Math.min(...outline.map((a, i) => {
-    const b = outline[(i + 1) % outline.length]!
+    const b = must(outline[(i + 1) % outline.length])
     const edge = unit([b[0] - a[0], b[1] - a[1], 0])
     return edge[0] * (point[1] - a[1]) - edge[1] * (point[0] - a[0])
   }))
@@ -206,7 +207,7 @@ type Place = readonly [number, number]
 /** Convex outline, counter-clockwise (monotone chain). */
 function hull(places: readonly Place[]): Place[] {
   const sorted = [...places].sort((a, b) => a[0] - b[0] || a[1] - b[1])
-    .filter((p, i, all) => i === 0 || Math.hypot(p[0] - all[i - 1]![0], p[1] - all[i - 1]![1]) > 1e-6)
+    .filter((p, i, all) => i === 0 || Math.hypot(p[0] - must(all[i - 1])[0], p[1] - must(all[i - 1])[1]) > 1e-6)
   if (sorted.length < 3) return sorted
   const half = (list: readonly Place[]): Place[] => {
     const chain: Place[] = []
@@ -221,5 +222,5 @@ function hull(places: readonly Place[]): Place[] {
     return chain.slice(0, -1)
   }
   const outline = [...half(sorted), ...half([...sorted].reverse())]
-  return outline.length >= 3 ? outline : [sorted[0]!, sorted.at(-1)!]
+  return outline.length >= 3 ? outline : [must(sorted[0]), must(sorted.at(-1))]
 }

@@ -1,6 +1,7 @@
 import type { Column } from './columns'
 import type { WeekInstance } from './instance'
 import { WeekState } from './state'
+import type { Place } from './tallies'
 
 /** How much work: steps and not seconds, so that the same input gives the same plan on any machine. */
 export interface AnnealBudget {
@@ -11,9 +12,9 @@ export interface AnnealBudget {
 }
 export const USUAL_BUDGET: AnnealBudget = { steps: 20_000, restarts: 4, preferenceSteps: 8_000 }
 
-/** What annealing found: the columns chosen, and what they cost. */
+/** What annealing found: the columns chosen, in their order, and what they cost. */
 export interface Annealed {
-  readonly chosen: readonly number[]
+  readonly chosen: readonly Column[]
   readonly goal: number
   readonly preference: number
   /** Goal met the bound: nothing better exists. */
@@ -44,7 +45,7 @@ export function anneal(
   instance: WeekInstance, columns: readonly Column[],
   options: {
     readonly bound: number
-    readonly start?: readonly number[]
+    readonly start?: readonly Column[]
     readonly budget?: AnnealBudget
     readonly seed?: number
   },
@@ -65,6 +66,8 @@ export function anneal(
 }
 
 type Found = Omit<Annealed, 'met'>
+type Out = (place: Place | undefined) => void
+type Into = (place: Place | undefined) => boolean
 
 /** Steps after which the wall of the second level rises. */
 const WALL_STEPS = 50
@@ -73,44 +76,40 @@ const STEPS_PER_COLUMN = 300
 const LEAST_STEPS = 1500
 
 class Search {
-  private state!: WeekState
-  private chance!: () => number
-  private readonly byVariation: number[][]
-  private readonly byAction: number[][]
-  private readonly fixed: number[]
+  private readonly state: WeekState
+  private readonly places: readonly Place[]
+  private chance = chanceFrom(0)
   private readonly scale: number
 
-  constructor(private readonly instance: WeekInstance, private readonly columns: readonly Column[]) {
-    const lists = (n: number): number[][] => Array.from({ length: n }, () => [])
-    this.byVariation = lists(instance.variations.length)
-    this.byAction = lists(instance.actions.length)
-    columns.forEach((column, i) => {
-      this.byVariation[column.variation]!.push(i)
-      column.demand.forEach((d, k) => { if (d > 0) this.byAction[k]!.push(i) })
-    })
-    this.fixed = columns.flatMap((column, i) => (column.fixed ? [i] : []))
-    const sizes = columns.map(c => Math.max(0, ...c.demand)).sort((a, b) => a - b)
+  constructor(instance: WeekInstance, columns: readonly Column[]) {
+    this.state = new WeekState(instance, columns)
+    this.places = this.state.places
+    const sizes = columns.map(({ dose }) => Math.max(0, ...Object.values(dose.demand))).sort((a, b) => a - b)
     this.scale = Math.max(1, sizes[Math.floor(sizes.length / 2)] ?? 1)
   }
 
-  begin(start: readonly number[], seed: number): Found {
+  begin(start: readonly Column[], seed: number): Found {
+    const { state, places } = this
     this.chance = chanceFrom(seed * 7919)
-    this.state = new WeekState(this.instance, this.columns)
-    for (const index of this.fixed) this.state.add(index)
-    for (const index of start) if (!this.state.has(index) && this.state.fits(index)) this.state.add(index)
+    state.clear()
+    for (const place of places) if (place.column.fixed) state.add(place)
+    for (const { index } of start) {
+      const place = places[index]
+      if (place && !state.has(place) && state.fits(place)) state.add(place)
+    }
     return this.found()
   }
 
   private found(): Found {
     return {
-      chosen: [...this.state.chosen].sort((a, b) => a - b),
+      chosen: this.state.chosen.map(({ column }) => column).sort((a, b) => a.index - b.index),
       goal: this.state.goal(), preference: this.state.preference(),
     }
   }
 
-  goalRun(start: readonly number[], steps: number, bound: number, seed: number): Found {
+  goalRun(start: readonly Column[], steps: number, bound: number, seed: number): Found {
     let best = this.begin(start, seed)
-    if (this.columns.length === 0) return best
+    if (this.places.length === 0) return best
     let now = best.goal
     const [hot, cold] = [this.scale * 0.4, this.scale * 0.004]
     for (let step = 0; step < steps && best.goal > bound + 1e-6; step++) {
@@ -123,7 +122,7 @@ class Search {
 
   preferenceRun(from: Found, steps: number, seed: number): Found {
     let best = this.begin(from.chosen, seed)
-    if (this.columns.length === 0) return best
+    if (this.places.length === 0) return best
     const wall = best.goal
     // The wall rises: at first a worse goal is a way through, at the end it is none.
     let weight = 0
@@ -143,76 +142,69 @@ class Search {
 
   /** One step: tried, kept by chance, or taken back. */
   private step(now: number, energy: () => number, heat: number): number {
-    const removed: number[] = []
-    const added: number[] = []
-    const out = (index: number): void => {
-      if (index < 0 || !this.state.has(index) || this.columns[index]!.fixed) return
-      this.state.remove(index)
-      removed.push(index)
+    const { state } = this
+    const removed: Place[] = []
+    const added: Place[] = []
+    const out = (place: Place | undefined): void => {
+      if (!place || !state.has(place) || place.column.fixed) return
+      state.remove(place)
+      removed.push(place)
     }
-    const into = (index: number): boolean => {
-      if (index < 0 || this.state.has(index) || !this.state.fits(index)) return false
-      this.state.add(index)
-      added.push(index)
+    const into = (place: Place | undefined): boolean => {
+      if (!place || state.has(place) || !state.fits(place)) return false
+      state.add(place)
+      added.push(place)
       return true
     }
     this.propose(out, into)
     if (removed.length + added.length === 0) return now
     const then = energy()
     if (then <= now || this.chance() < Math.exp((now - then) / heat)) return then
-    for (const index of added.reverse()) this.state.remove(index)
-    for (const index of removed.reverse()) this.state.add(index)
+    for (const place of added.reverse()) state.remove(place)
+    for (const place of removed.reverse()) state.add(place)
     return now
   }
 
-  private propose(out: (index: number) => void, into: (index: number) => boolean): void {
-    const { chance, state } = this
-    const any = (
-      list: readonly number[],
-    ): number => (list.length === 0 ? -1 : list[Math.floor(chance() * list.length)]!)
-    const kind = chance()
-    if (kind < 0.12) out(any(state.chosen))
+  private propose(out: Out, into: Into): void {
+    const { chosen } = this.state
+    const kind = this.chance()
+    if (kind < 0.12) out(this.any(chosen))
     else if (kind < 0.27) {
-      const from = any(state.chosen)
-      if (from < 0) return
-      const to = any(this.byVariation[this.columns[from]!.variation]!)
+      const from = this.any(chosen)
+      if (!from) return
+      const to = this.any(from.variation.places)
       out(from)
-      this.put(to, out, into, any)
+      this.put(to, out, into)
     }
     else if (kind < 0.37) {
-      out(any(state.chosen))
-      out(any(state.chosen))
-      into(any(this.needed()))
-      into(this.random())
+      out(this.any(chosen))
+      out(this.any(chosen))
+      into(this.any(this.needed()))
+      into(this.any(this.places))
     }
-    else this.put(kind < 0.7 ? any(this.needed()) : this.random(), out, into, any)
+    else this.put(this.any(kind < 0.7 ? this.needed() : this.places), out, into)
   }
 
   /**
    * Puts a column in: whatever of the same drill stands in that session makes way, and if need be one more item of the
    * session.
    */
-  private put(
-    index: number, out: (index: number) => void, into: (index: number) => boolean,
-    any: (list: readonly number[]) => number,
-  ): void {
-    if (index < 0 || this.state.has(index)) return
-    const { variation, session } = this.columns[index]!
-    out(this.state.at(variation, session))
-    if (into(index)) return
-    out(any(this.state.chosen.filter(i => this.columns[i]!.session === session)))
-    if (!into(index)) {
-      out(any(this.state.chosen.filter(i => this.columns[i]!.variation === variation)))
-      into(index)
-    }
+  private put(place: Place | undefined, out: Out, into: Into): void {
+    const { state } = this
+    if (!place || state.has(place)) return
+    out(state.like(place))
+    if (into(place)) return
+    out(this.any(state.chosen.filter(({ session }) => session === place.session)))
+    if (into(place)) return
+    out(this.any(state.chosen.filter(({ variation }) => variation === place.variation)))
+    into(place)
   }
 
-  private needed(): readonly number[] {
-    const k = this.state.shortest()
-    return k < 0 ? [] : this.byAction[k]!
+  private any(list: readonly Place[]): Place | undefined {
+    return list.length === 0 ? undefined : list[Math.floor(this.chance() * list.length)]
   }
 
-  private random(): number {
-    return Math.floor(this.chance() * this.columns.length)
+  private needed(): readonly Place[] {
+    return this.state.shortest()?.places ?? []
   }
 }

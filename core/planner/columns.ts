@@ -1,15 +1,19 @@
 import {
-  DEFAULTS, type PlannerDose, type PlannerSession, type PlannerSlot, type PlannerVariation, type WeekInstance,
+  DEFAULTS, type PlannerDose, type PlannerItem, type PlannerSession, type PlannerSlot, type PlannerVariation,
+  type WeekInstance,
 } from './instance'
+import { forbidden } from './places'
 
 /** One way to place one dose of one variation: a decision of yes or no. */
 export interface Column {
-  readonly variation: number
-  readonly session: number
-  readonly slot: number
+  /** Its number among the columns. */
+  readonly index: number
+  readonly variation: PlannerVariation
+  readonly session: PlannerSession
+  readonly slot: PlannerSlot
+  /** Number of the slot in the week, sessions in their order. */
+  readonly place: number
   readonly dose: PlannerDose
-  /** Dose by action, in the order of the instance. */
-  readonly demand: readonly number[]
   readonly cost: number
   /** The coach has said: here. */
   readonly fixed: boolean
@@ -36,50 +40,74 @@ export function columnsOf(instance: WeekInstance): { columns: Column[], dropped:
     dropped.set(`${variation}/${rule}/${text}`, { variation, rule, text })
   }
   const locked = instance.locks?.keep ?? []
-  instance.sessions.forEach((session, s) => {
-    instance.variations.forEach((variation, v) => {
+  let first = 0
+  for (const session of instance.sessions) {
+    for (const variation of instance.variations) {
       if (variation.removed) {
         drop(variation.id, variation.removed.rule, variation.removed.text)
-        return
+        continue
       }
+      // A variation that is locked in a session stands there once, as it is locked.
+      const here = locked.filter(item => item.variation === variation.id && item.session === session.id)
       session.slots.forEach((slot, l) => {
-        const here = locked.filter(item => item.variation === variation.id && item.session === session.id)
         for (const dose of variation.doses) {
           const fixed = here.some(item => item.slot === slot.id && item.sets === dose.sets)
-          // A variation that is locked in a session stands there once, as it is locked.
           if ((here.length > 0 || dose.lockedOnly) && !fixed) continue
           const why = fixed ? null : forbidden(instance, session, slot, variation, dose)
-          if (why) drop(variation.id, why[0], why[1])
+          if (why) drop(variation.id, why.rule, why.text)
           else {
             columns.push({
-              variation: v, session: s, slot: l, dose, fixed,
-              demand: instance.actions.map(action => dose.demand[action] ?? 0),
-              cost: (variation.cost ?? 0) + (variation.slotCosts?.[slot.id] ?? 0)
-                + (instance.preference?.minute ?? DEFAULTS.minute) * dose.seconds / 60,
+              index: columns.length, variation, session, slot, place: first + l, dose, fixed,
+              cost: costOf(instance, variation, slot, dose),
             })
           }
         }
       })
-    })
-  })
+    }
+    first += session.slots.length
+  }
   return { columns, dropped: [...dropped.values()] }
 }
 
-/** The rule that takes a place away, or null. */
-function forbidden(
-  { locks }: WeekInstance, session: PlannerSession, slot: PlannerSlot, variation: PlannerVariation, dose: PlannerDose,
-): readonly [rule: string, text: string] | null {
-  if (locks?.never?.includes(variation.id)) return ['lock', 'The coach has taken this drill out.']
-  const only = locks?.only?.[variation.id]
-  if (only && !only.includes(slot.id)) return ['lock', `The coach keeps it to: ${only.join(', ')}.`]
-  const never = variation.not?.find(place =>
-    place.session === session.id && place.slot === slot.id && (place.sets ?? dose.sets) === dose.sets
-  )
-  if (never) return [never.rule, never.text]
-  if (variation.slots && !variation.slots.includes(slot.id)) return ['slot', 'It does not suit the place.']
-  if (slot.fatigue !== undefined && dose.fatigue > slot.fatigue) return ['fatigue', 'Too tiring for the place.']
-  const seconds = slot.paired ? dose.seconds / 2 : dose.seconds
-  if (seconds > session.capS) return ['minutes', 'Longer than the session allows.']
-  if (slot.capS !== undefined && dose.seconds > slot.capS) return ['minutes', 'Longer than the place allows.']
-  return null
+/**
+ * Cost of an appearance on the second level.
+ *
+ * @example
+ * costOf({}, { cost: 1, slotCosts: { after: 2 } }, { id: 'after' }, { seconds: 120 }) // => 3.2
+ */
+export function costOf(
+  { preference }: Pick<WeekInstance, 'preference'>, variation: Pick<PlannerVariation, 'cost' | 'slotCosts'>,
+  slot: Pick<PlannerSlot, 'id'>, dose: Pick<PlannerDose, 'seconds'>,
+): number {
+  return (variation.cost ?? 0) + (variation.slotCosts?.[slot.id] ?? 0)
+    + (preference?.minute ?? DEFAULTS.minute) * dose.seconds / 60
 }
+
+/**
+ * Seconds that a dose takes in a place: half of them where it runs in the rests of a lift.
+ *
+ * @example
+ * timeIn({ paired: true }, { seconds: 90 }) // => 45
+ */
+export const timeIn = (slot: Pick<PlannerSlot, 'paired'>, dose: Pick<PlannerDose, 'seconds'>): number =>
+  (slot.paired ? 0.5 : 1) * dose.seconds
+
+/**
+ * Chosen columns as a plan, in the order of sessions, slots and ids.
+ *
+ * @example
+ * planOf([]) // => []
+ */
+export function planOf(chosen: readonly Column[]): PlannerItem[] {
+  return [...chosen].sort((a, b) => a.place - b.place || (a.variation.id < b.variation.id ? -1 : 1)).map(asItem)
+}
+
+/**
+ * A column as an item of a plan.
+ *
+ * @example
+ * asItem({ variation: { id: 'v' }, session: { id: 's' }, slot: { id: 'after' }, dose: { sets: 2 } }).sets // => 2
+ */
+export const asItem = ({ variation, session, slot, dose }: Column): PlannerItem => ({
+  variation: variation.id, session: session.id, slot: slot.id, sets: dose.sets,
+})

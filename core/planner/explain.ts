@@ -1,5 +1,5 @@
 import type { Column, Dropped } from './columns'
-import type { Evaluation, Relaxation } from './evaluatePlan'
+import type { Evaluation, Relaxation } from './evaluate'
 import type { WeekInstance } from './instance'
 import { RULE_FAMILIES, weekModel, type RuleFamily } from './model'
 import type { SolverAnswer, SolverRequest } from './solver'
@@ -34,7 +34,7 @@ export function explain(
   return evaluation.relaxations.map((relaxation): Explanation => {
     const droppedBy = rulesThatDropped(instance, dropped, relaxation)
     const base = { relaxation, droppedBy, blame: [] as RuleFamily[], minimal: true }
-    if (!isServed(instance, columns, relaxation)) {
+    if (!isServed(columns, relaxation)) {
       return {
         ...base, kind: 'noDrill',
         says: `No drill that may be given serves ${relaxation.of}${
@@ -91,8 +91,8 @@ export function explain(
 function canBeMet(
   instance: WeekInstance, columns: readonly Column[], { want, of }: Relaxation, without: ReadonlySet<string>, ask: Ask,
 ): boolean | null {
-  const { model, map } = weekModel(instance, columns)
-  const slack = map.slacks.get(`${want}/${of}`)
+  const { model, slacks } = weekModel(instance, columns)
+  const slack = slacks.get(`${want}/${of}`)
   if (slack === undefined) return null
   const forced = {
     ...model, cost: model.cost.map(() => 0),
@@ -106,10 +106,10 @@ function canBeMet(
 }
 
 /** Whether any column does anything for it. */
-function isServed(instance: WeekInstance, columns: readonly Column[], { want, of }: Relaxation): boolean {
+function isServed(columns: readonly Column[], { want, of }: Relaxation): boolean {
   if (want === 'over') return true
-  if (want === 'short') return columns.some(c => c.demand[instance.actions.indexOf(of)]! > 0)
-  if (want === 'plane') return columns.some(c => instance.variations[c.variation]!.planes.includes(of))
+  if (want === 'short') return columns.some(c => (c.dose.demand[of] ?? 0) > 0)
+  if (want === 'plane') return columns.some(c => c.variation.planes.includes(of))
   return columns.length > 0
 }
 

@@ -1,7 +1,7 @@
 export { anneal, USUAL_BUDGET, type Annealed, type AnnealBudget } from './anneal'
 export { checkInstance } from './check'
-export { columnsOf, type Column, type Dropped } from './columns'
-export { evaluatePlan, type BrokenRule, type Evaluation, type Relaxation } from './evaluatePlan'
+export { asItem, columnsOf, type Column, type Dropped } from './columns'
+export { evaluatePlan, type BrokenRule, type Evaluation, type Relaxation } from './evaluate'
 export { explain, type Explanation } from './explain'
 export {
   DEFAULTS, hoursBetween, liftDose, type DoseBand, type PlannerDose, type PlannerItem, type PlannerSession,

@@ -1,5 +1,5 @@
 import { daysBetween } from '../calendar'
-import { DomainError } from '../errors'
+import { DomainError, must } from '../errors'
 import type { PhaseId } from './phases'
 
 /** Weeks that belong together: drills stay inside a block and change at its end. */
@@ -52,5 +52,5 @@ export function blockWeekOf(blocks: readonly TrainingBlock[], startsOn: string):
   })
   if (!found) return null
   const at = Math.floor(daysBetween(found.startsOn, startsOn) / 7)
-  return { phase: found.phase, week: at + 1, weeks: found.loads.length, load: found.loads[at]! }
+  return { phase: found.phase, week: at + 1, weeks: found.loads.length, load: must(found.loads[at]) }
 }

@@ -22,7 +22,9 @@ export {
   inOrder, isRefused, notesOn, proposeWeek, type PlanProof, type Proposer, type ProposalRequest, type WeekProposal,
 } from './propose/propose'
 export { optimiseWeek, QUICK_BUDGET, type OptimiseOptions } from './propose/optimise'
-export { asPlannerItems, asSessions, EXPOSURE, weekAsNumbers, type WeekAsNumbers } from './propose/weekInstance'
+export { asPlannerItems, asSessions } from './propose/asSessions'
+export { EXPOSURE } from './propose/plannerPlaces'
+export { weekAsNumbers, type WeekAsNumbers } from './propose/weekInstance'
 export { progressText, reasonFor } from './propose/reason'
 export { alternatives, type Alternative } from './edit/alternatives'
 export {

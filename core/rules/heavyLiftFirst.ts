@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import { liftFacts } from '../programme/lifts/lifts'
 import type { PlannedLift } from '../programme/week/week'
 import type { PlaceAsked } from './asked'
@@ -28,7 +29,7 @@ export const heavyLiftFirst: Rule<'beforeHeavyLift', { percent: number, fatigue:
     const at = session.lifts.findIndex(lift => lift.id === item.pairedWith)
     const before = item.slot === 'activation' || (item.pairedWith !== null && at >= 0 && at <= last)
     return last >= 0 && before
-      ? [`Fatiguing before the heavy ${liftFacts(session.lifts[last]!.lift).name.toLowerCase()}.`]
+      ? [`Fatiguing before the heavy ${liftFacts(must(session.lifts[last]).lift).name.toLowerCase()}.`]
       : []
   },
 }

@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import { liftFacts } from '../programme/lifts/lifts'
 import { itemDurationS, liftDurationS } from '../programme/week/sessionLayout'
 import { isFixed, type BrokenAt, type SessionAsked } from './asked'
@@ -14,7 +15,7 @@ export const restsOfLift: Rule<'restsOfLift', null, SessionAsked, BrokenAt> = {
         const seconds = items.reduce((sum, item) => sum + itemDurationS(item, catalogue), 0)
         return items.length > 0 && seconds > liftDurationS(lift)
           ? [{
-            sessionId: session.id, itemId: items.at(-1)!.id,
+            sessionId: session.id, itemId: must(items.at(-1)).id,
             text: `Longer than the ${liftFacts(lift.lift).name.toLowerCase()} it belongs to.`,
           }]
           : []

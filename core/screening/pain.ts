@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import type { BodyPlace } from '../assessment/setLog'
 import type { IsoDay } from '../calendar'
 
@@ -55,7 +56,7 @@ export function openPain(sets: readonly PainSet[], decisions: readonly PainDecis
     const own = sets.filter(set => set.variationId === variationId).sort((
       a, b,
     ) => (a.at < b.at ? 1 : a.at > b.at ? -1 : 0))
-    const last = own.find(set => set.hurt)!
+    const last = must(own.find(set => set.hurt))
     const decided = decisions.filter(d =>
       d.variationId === variationId && d.at >= last.at
     ).sort((a, b) => (a.at < b.at ? 1 : -1))[0]

@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import { daysBetween, type IsoDay } from '../calendar'
 import { evaluateSeason } from './evaluateSeason'
 import type { SeasonInstance, SeasonPlan } from './instance'
@@ -50,7 +51,7 @@ const shapeMark = ({ weeks, weekdays, hardDays, deloadEvery, phases }: SeasonSha
 function fitted(plan: SeasonPlan, before: SeasonShape, after: SeasonShape): SeasonPlan {
   let at = 0
   const phases = plan.phases.slice(0, after.weeks).map((was) => {
-    const name = before.phases[was]!.phase
+    const name = must(before.phases[was]).phase
     const found = after.phases.findIndex((phase, index) => index >= at && phase.phase === name)
     if (found >= 0) at = found
     return Math.min(at, after.phases.length - 1)
@@ -71,10 +72,10 @@ export function athleteStart(group: SeasonPlan, own: SeasonPlan | null, over: nu
   // A group that has fewer phases now has other numbers for them: then the group's own past says which week is in
   // which.
   const last = group.phases.at(-1) ?? 0
-  const fits = own?.phases.every(phase => phase <= last) ?? false
+  const had = own?.phases.every(phase => phase <= last) ? own.phases : []
   return {
     days: group.days.map((kind, day) => (day < over ? own?.days[day] ?? kind : kind)),
-    phases: group.phases.map((phase, week) => (fits && week < weeks ? own!.phases[week] ?? phase : phase)),
+    phases: group.phases.map((phase, week) => (week < weeks ? had[week] ?? phase : phase)),
     loads: group.loads.map((load, week) => (week < weeks ? own?.loads[week] ?? load : load)),
   }
 }
@@ -96,10 +97,10 @@ export function changedAthleteSeason(
   const had = plan.days.map((kind, day) => own?.days[day] ?? kind)
   const start = athleteStart(plan, own, over)
   // A pinned day is pinned as the athlete has it.
-  const days = start.days.map((kind, day) => (pins.includes(day) ? had[day]! : kind))
+  const days = start.days.map((kind, day) => (pins.includes(day) ? must(had[day]) : kind))
   const found = repairSeason(instance, { ...start, days }, { today: over, pins, ...(prefer ? { prefer } : {}) })
   const changed = found.plan.days.flatMap((to, day) => {
-    const from = had[day]!
+    const from = must(had[day])
     return from === to
       ? []
       : [{

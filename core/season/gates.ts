@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import { addDays, daysBetween, mondayOf, type IsoDay } from '../calendar'
 import type { SeasonPlan } from './instance'
 import type { PhaseGate, SeasonShape } from './shape'
@@ -32,7 +33,7 @@ export interface GateFinding {
 export function gateFinding(shape: SeasonShape, plan: SeasonPlan, state: GateState, today: IsoDay): GateFinding | null {
   const now = Math.floor(daysBetween(shape.startsOn, mondayOf(today)) / 7)
   if (now < 0 || now >= plan.phases.length) return null
-  const index = plan.phases[now]!
+  const index = must(plan.phases[now])
   const planned = plan.phases.indexOf(index + 1)
   if (planned < 0) return null
   const first = plan.phases.indexOf(index)
@@ -46,7 +47,7 @@ export function gateFinding(shape: SeasonShape, plan: SeasonPlan, state: GateSta
         missed.length === 1 ? 'comes' : 'come'
       } again.`,
     )
-  const shut = shutBy(shape.phases[index]!.gate, state, addDays(shape.startsOn, 7 * now))
+  const shut = shutBy(must(shape.phases[index]).gate, state, addDays(shape.startsOn, 7 * now))
   // A gate speaks when the phase is about to open, not months ahead.
   const closed = planned === now + 1 ? shut : []
   const opens = Math.min(shape.weeks, Math.max(planned + missed.length, closed.length > 0 ? now + 2 : 0))
@@ -55,7 +56,7 @@ export function gateFinding(shape: SeasonShape, plan: SeasonPlan, state: GateSta
 
 function shutBy({ braceStep, done }: PhaseGate, state: GateState, monday: IsoDay): string[] {
   const before = [-7, -14].flatMap(
-    days => (state.doneByWeek[addDays(monday, days)] === undefined ? [] : [state.doneByWeek[addDays(monday, days)]!])
+    days => state.doneByWeek[addDays(monday, days)] ?? [],
   )
   const share = before.reduce((sum, s) => sum + s, 0) / before.length
   return [

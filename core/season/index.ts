@@ -1,3 +1,4 @@
+export { checkSeason } from './checkSeason'
 export {
   DAY_KINDS, DELOAD_SHARE, KIND_VOLUMES, SEASON_COSTS, type SeasonCompetition, type SeasonDayKind, type SeasonInstance,
   type SeasonPhase, type SeasonPlan,
@@ -5,7 +6,7 @@ export {
 export { DAY_RULE_TEXT, dayLimits, restWeeks, taperWeeks, type DayLimit, type DayRule } from './limits'
 export { kindsOf, weekTable, type WeekWay } from './weekTable'
 export { evaluateSeason, volumeBand, type GaveWay, type SeasonEvaluation } from './evaluateSeason'
-export { checkSeason, planSeason, type SeasonOptions } from './planSeason'
+export { planSeason, type SeasonOptions } from './planSeason'
 export { planMark, repairSeason, type ChangedDay, type Repair, type RepairedPlan, type RepairOptions } from './repair'
 export {
   daysOfEntry, ENTRY_KINDS, entriesOn, NO_EXCEPTIONS, seasonInstance, type CalendarEntry, type EntryKind,

@@ -12,8 +12,17 @@ export interface DayLimit {
   readonly rule: DayRule
 }
 export type DayRule =
-  'free' | 'competition' | 'match' | 'closed' | 'weekday'
-  | 'dayBefore' | 'within48h' | 'dayAfter' | 'practice' | 'travel' | 'school'
+  | 'free'
+  | 'competition'
+  | 'match'
+  | 'closed'
+  | 'weekday'
+  | 'dayBefore'
+  | 'within48h'
+  | 'dayAfter'
+  | 'practice'
+  | 'travel'
+  | 'school'
 
 /** What each rule says, as a coach would. */
 export const DAY_RULE_TEXT: Readonly<Record<DayRule, string>> = {
@@ -36,13 +45,15 @@ const kind = (id: SeasonDayKind): number => DAY_KINDS.indexOf(id)
  * @example
  * dayLimits({ weeks: 1, phases: [], competitions: [{ day: 5, importance: 'A' }] }).map(l => l.most) // => [4, 4, 4, 2, 1, 0, 2]
  */
+// eslint-disable-next-line complexity -- one line for each rule about days
 export function dayLimits(instance: SeasonInstance): DayLimit[] {
   const limits: DayLimit[] = Array.from(
     { length: instance.weeks * 7 },
     () => ({ most: kind('high'), rule: 'free' as const }),
   )
   const atMost = (day: number, most: number, rule: DayRule): void => {
-    if (day >= 0 && day < limits.length && most < limits[day]!.most) limits[day] = { most, rule }
+    const limit = limits[day]
+    if (limit && most < limit.most) limits[day] = { most, rule }
   }
   for (const { day, importance } of instance.competitions) {
     for (const { id, value } of NEAR_COMPETITION) {
@@ -54,9 +65,10 @@ export function dayLimits(instance: SeasonInstance): DayLimit[] {
   for (const day of instance.travel ?? []) atMost(day, kind('activation'), 'travel')
   for (const day of instance.practices ?? []) atMost(day, kind('moderate'), 'practice')
   for (const day of instance.school ?? []) atMost(day, kind('moderate'), 'school')
-  if (instance.weekdays)
+  const { weekdays } = instance
+  if (weekdays)
     limits.forEach((_, day) => {
-      if (!instance.weekdays!.includes(day % 7)) atMost(day, kind('off'), 'weekday')
+      if (!weekdays.includes(day % 7)) atMost(day, kind('off'), 'weekday')
     })
   return limits
 }

@@ -1,4 +1,5 @@
-import { DomainError } from '../errors'
+import { must } from '../errors'
+import { checkSeason } from './checkSeason'
 import { volumeBand } from './evaluateSeason'
 import { DAY_KINDS, KIND_VOLUMES, SEASON_COSTS, type SeasonInstance, type SeasonPlan } from './instance'
 import { dayLimits, restWeeks, taperWeeks } from './limits'
@@ -11,7 +12,7 @@ export interface SeasonOptions {
   readonly past?: number
   /** What a change costs, where it is not the usual. */
   readonly costs?:
-    Partial<Pick<typeof SEASON_COSTS, 'change' | 'phaseMoved' | 'deloadFlipped'>>
+    | Partial<Pick<typeof SEASON_COSTS, 'change' | 'phaseMoved' | 'deloadFlipped'>>
     | Readonly<Record<string, number>>
 }
 
@@ -32,50 +33,6 @@ interface Node {
 const TASTE = 1e-6
 /** A week in no taper carries no volume on. */
 const NO_TAPER = -1
-
-/**
- * Refuses a season that cannot be planned, naming the field.
- *
- * @throws DomainError with the field that is wrong.
- * @example
- * checkSeason({ weeks: 1, phases: [{ id: 'base', least: 1, most: 4, start: null, volume: 20 }], competitions: [] }) // => undefined
- */
-export function checkSeason(instance: SeasonInstance): void {
-  const must = (good: boolean, field: string, text: string): void => {
-    if (!good) throw new DomainError(field, text)
-  }
-  const whole = (value: number, least: number, most: number): boolean =>
-    Number.isInteger(value) && value >= least && value <= most
-  must(whole(instance.weeks, 1, 60), 'weeks', 'A season has 1 to 60 weeks.')
-  must(instance.phases.length >= 1 && instance.phases.length <= 12, 'phases', 'A season has 1 to 12 phases.')
-  instance.phases.forEach((phase, i) => {
-    must(
-      whole(phase.least, 0, 60) && whole(phase.most, phase.least, 60), `phases.${i}.least`,
-      'A phase has a least and a most of whole weeks, the least not above the most.',
-    )
-    must(phase.start === null || whole(phase.start, 0, 59), `phases.${i}.start`, 'A phase begins in a week from 0.')
-    must(
-      phase.notBefore === undefined || whole(phase.notBefore, 0, 60), `phases.${i}.notBefore`,
-      'A phase opens in a week from 0.',
-    )
-    must(phase.volume >= 0 && phase.volume <= 200, `phases.${i}.volume`, 'A week holds 0 to 200 units.')
-  })
-  must(
-    instance.deloadEvery === undefined || whole(instance.deloadEvery, 0, 60),
-    'deloadEvery', 'A lighter week comes every 0 to 60 weeks.',
-  )
-  const lists = {
-    matches: instance.matches, practices: instance.practices, closed: instance.closed, travel: instance.travel,
-    school: instance.school,
-    competitions: instance.competitions.map(c => c.day),
-  }
-  for (const [field, days] of Object.entries(lists))
-    days?.forEach((day, i) =>
-      must(Number.isInteger(day), `${field}.${i}`, 'A day is a whole number from the first Monday.')
-    )
-  instance.hardDays?.forEach((day, i) => must(whole(day, 0, 6), `hardDays.${i}`, 'Weekdays go from 0 to 6.'))
-  instance.weekdays?.forEach((day, i) => must(whole(day, 0, 6), `weekdays.${i}`, 'Weekdays go from 0 to 6.'))
-}
 
 /**
  * The cheapest season there is, exactly: dynamic programming over weeks (phase, weeks in it, weeks since unloading,
@@ -101,7 +58,7 @@ export function planSeason(instance: SeasonInstance, options: SeasonOptions = {}
   const nodes: Node[] = []
   for (let node: Node | null = best; node?.from; node = node.from) nodes.unshift(node)
   return {
-    days: nodes.flatMap(n => kindsOf(n.code).map(k => DAY_KINDS[k]!)),
+    days: nodes.flatMap(n => kindsOf(n.code).map(k => must(DAY_KINDS[k]))),
     phases: nodes.map(n => n.phase), loads: nodes.map(n => n.load),
   }
 }
@@ -134,6 +91,7 @@ class Search {
     this.beforeStarts = instance.phases.map((_, index) => this.before?.phases.indexOf(index) ?? -1)
   }
 
+  // eslint-disable-next-line complexity -- the state of the programme, dimension by dimension
   step(week: number, layer: ReadonlyMap<number, Node>): Map<number, Node> {
     const next = new Map<number, Node>()
     const tables = [0, 1].map(high =>
@@ -150,16 +108,16 @@ class Search {
       for (const phase of this.phasesFrom(node, week)) {
         const entering = phase !== node.phase
         const inPhase = entering ? 1 : Math.min(node.inPhase + 1, this.countedWeeks(phase))
-        const tooLong = (entering ? 1 : node.inPhase + 1) > this.instance.phases[phase]!.most
+        const tooLong = (entering ? 1 : node.inPhase + 1) > must(this.instance.phases[phase]).most
           ? this.costs.phaseLength
           : 0
         const base = node.cost + tooLong + (entering ? this.leaveCost(node) + this.enterCost(phase, week) : 0)
         for (let l = 0; l < loads.length; l++) {
-          const load = loads[l]!
+          const load = must(loads[l])
           const since = load === 'usual' && !this.rests[week] ? Math.min(node.since + 1, this.mostSince()) : 0
           const weekCost = base + this.loadCost(load, since, week)
           for (const high of [0, 1] as const) {
-            for (const way of ways[l]![phase]![node.high]![high]!) {
+            for (const way of must(must(must(must(ways[l])[phase])[node.high])[high])) {
               const taper = load === 'taper' ? way.volume : NO_TAPER
               const cost = weekCost + way.cost + (load === 'taper' ? this.taperCost(way.volume, phase, node.taper) : 0)
               // All of a state in one number: phases to 12, weeks to 60, since to 60, volumes to 350.
@@ -183,7 +141,7 @@ class Search {
   private dayCost(day: number, kind: number): number {
     const settled = this.instance.fixed?.[day]
     if (settled !== undefined && DAY_KINDS[kind] !== settled) return Infinity
-    const broken = kind > this.limits[day]!.most ? this.costs.dayRule : 0
+    const broken = kind > must(this.limits[day]).most ? this.costs.dayRule : 0
     // A rule may be broken by a settled day only.
     if (broken > 0 && settled === undefined) return Infinity
     const was = this.before?.days[day]
@@ -207,17 +165,17 @@ class Search {
     const free = (kind === 0) === asked ? 6 : 0
     const hard = hardDays?.includes(day % 7)
     const misplaced = hardDays && kind > 0 && hard !== kind >= 3 ? 0.5 : 0
-    return free + misplaced + (kind > 0 && day % 7 > 4 ? 2 : 0) + [0, 2, 1, 0, 0][kind]!
+    return free + misplaced + (kind > 0 && day % 7 > 4 ? 2 : 0) + must([0, 2, 1, 0, 0][kind])
   }
 
   private phasesFrom({ phase, from }: Node, week: number): number[] {
-    if (week < (this.options.past ?? 0) && this.before) return [this.before.phases[week]!]
+    if (week < (this.options.past ?? 0) && this.before) return [must(this.before.phases[week])]
     if (from === null) return [0]
     return phase + 1 < this.instance.phases.length ? [phase, phase + 1] : [phase]
   }
 
   private loadsOf(week: number): readonly Load[] {
-    if (week < (this.options.past ?? 0) && this.before) return [this.before.loads[week]!]
+    if (week < (this.options.past ?? 0) && this.before) return [must(this.before.loads[week])]
     if (this.tapers[week]) return ['taper']
     return this.instance.volumeRules === false || this.deloadEvery() === 0 ? ['usual'] : ['usual', 'deload']
   }
@@ -233,16 +191,16 @@ class Search {
   private leaveCost({ phase, inPhase }: Node): number {
     if (phase < 0) return 0
     // Weeks too many are paid for as they come.
-    return this.costs.phaseLength * Math.max(0, this.instance.phases[phase]!.least - inPhase)
+    return this.costs.phaseLength * Math.max(0, must(this.instance.phases[phase]).least - inPhase)
   }
 
   /** Weeks in a phase beyond which it makes no difference how many there were. */
   private countedWeeks(phase: number): number {
-    return Math.max(1, this.instance.phases[phase]!.most)
+    return Math.max(1, must(this.instance.phases[phase]).most)
   }
 
   private enterCost(phase: number, week: number): number {
-    const { start, notBefore = 0 } = this.instance.phases[phase]!
+    const { start, notBefore = 0 } = must(this.instance.phases[phase])
     return this.costs.notOpen * Math.max(0, notBefore - week)
       + (start === null ? 0 : this.costs.phaseShift * Math.abs(week - start))
       + (this.before && this.beforeStarts[phase] !== week ? this.costs.phaseMoved : 0)
@@ -259,7 +217,7 @@ class Search {
   }
 
   private taperCost(volume: number, phase: number, last: number): number {
-    const { least, most } = this.bands.get('taper')![phase]!
+    const { least, most } = must(must(this.bands.get('taper'))[phase])
     // Of tapers that cost the same the one that goes down from much to little is liked best.
     const flat = last === NO_TAPER ? Math.abs(most - volume) : volume
     return this.costs.taper
@@ -269,7 +227,7 @@ class Search {
 
   private cheapestWay(ways: readonly WeekWay[], phase: number, load: Load): WeekWay[] {
     let best: WeekWay | null = null
-    const { least, most } = this.bands.get(load)![phase]!
+    const { least, most } = must(must(this.bands.get(load))[phase])
     for (const way of ways) {
       const cost = way.cost
         + (this.instance.volumeRules === false

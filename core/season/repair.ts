@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import { evaluateSeason, type SeasonEvaluation } from './evaluateSeason'
 import { DAY_KINDS, type SeasonDayKind, type SeasonInstance, type SeasonPlan } from './instance'
 import { DAY_RULE_TEXT, dayLimits, taperWeeks } from './limits'
@@ -53,8 +54,8 @@ export function repairSeason(instance: SeasonInstance, plan: RepairedPlan, optio
   const { today = 0, pins = [], prefer = 'fewestChanges' } = options
   const baseline = plan.baseline ?? { days: plan.days, phases: plan.phases, loads: plan.loads }
   const settled: Record<number, SeasonDayKind> = { ...instance.fixed }
-  for (let day = 0; day < Math.min(today, plan.days.length); day++) settled[day] = plan.days[day]!
-  for (const day of pins) if (plan.days[day] !== undefined) settled[day] = plan.days[day]!
+  for (let day = 0; day < Math.min(today, plan.days.length); day++) settled[day] = must(plan.days[day])
+  for (const day of pins) if (plan.days[day] !== undefined) settled[day] = must(plan.days[day])
   const asked = { ...instance, fixed: settled }
   const past = Math.floor(today / 7)
   // Weeks that are over keep the phase and load they had, also where the baseline had others.
@@ -80,7 +81,7 @@ function changedDays(instance: SeasonInstance, before: SeasonPlan, after: Season
   return after.days.flatMap((to, day) => {
     const from = before.days[day]
     if (from === undefined || from === to) return []
-    const limit = limits[day]!
+    const limit = must(limits[day])
     const week = Math.floor(day / 7)
     const reason = DAY_KINDS.indexOf(from) > limit.most
       ? DAY_RULE_TEXT[limit.rule]

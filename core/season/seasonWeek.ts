@@ -1,3 +1,4 @@
+import { must } from '../errors'
 import { addDays, daysBetween, type IsoDay } from '../calendar'
 import { PHASES, type BlockWeek, type PhaseId } from '../policy'
 import { DAY_KINDS, KIND_VOLUMES, type SeasonDayKind, type SeasonInstance, type SeasonPlan } from './instance'
@@ -42,9 +43,9 @@ export function seasonWeek(
 ): SeasonWeek | null {
   const at = daysBetween(shape.startsOn, startsOn) / 7
   if (!Number.isInteger(at) || at < 0 || at >= plan.loads.length) return null
-  const index = plan.phases[at]!
-  const load = plan.loads[at]!
-  const { phase, volume } = shape.phases[index]!
+  const index = must(plan.phases[at])
+  const load = must(plan.loads[at])
+  const { phase, volume } = must(shape.phases[index])
   const first = plan.phases.indexOf(index)
   const units = plan.days.slice(7 * at, 7 * at + 7).reduce((sum, kind) => sum + KIND_VOLUMES[kind], 0)
   const share = volume === 0 ? 1 : Math.min(1.5, Math.max(0.2, units / volume))
@@ -59,7 +60,7 @@ export function seasonWeek(
     },
     days: Array.from(
       { length: 7 },
-      (_, weekday) => dayOf(plan, limits[7 * at + weekday]!.rule, 7 * at + weekday, shape),
+      (_, weekday) => dayOf(plan, must(limits[7 * at + weekday]).rule, 7 * at + weekday, shape),
     ),
   }
 }
@@ -76,7 +77,7 @@ function blockAround(plan: SeasonPlan, at: number): { readonly week: number, rea
 }
 
 function dayOf(plan: SeasonPlan, rule: DayRule, day: number, shape: SeasonShape): SeasonDay {
-  const kind = plan.days[day]!
+  const kind = must(plan.days[day])
   const week = Math.floor(day / 7)
   const why = rule !== 'free'
     ? DAY_RULE_TEXT[rule]
@@ -109,8 +110,8 @@ export function stretchesOf(
 }[] {
   const found: { phase: PhaseId, index: number, from: IsoDay, week: number, weeks: number }[] = []
   plan.loads.forEach((load, week) => {
-    const index = plan.phases[week]!
-    const phase: PhaseId = load === 'taper' ? 'taper' : shape.phases[index]!.phase
+    const index = must(plan.phases[week])
+    const phase: PhaseId = load === 'taper' ? 'taper' : must(shape.phases[index]).phase
     const last = found.at(-1)
     if (last && last.phase === phase && (phase === 'taper' || last.index === index)) last.weeks += 1
     else found.push({ phase, index, from: addDays(shape.startsOn, 7 * week), week, weeks: 1 })

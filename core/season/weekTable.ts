@@ -1,3 +1,4 @@
+/* eslint-disable @typescript-eslint/no-non-null-assertion -- by index: no type says how long a row is */
 import { DAY_KINDS } from './instance'
 
 /** The cheapest way to spend a week on a volume, by whether its last day is high. */

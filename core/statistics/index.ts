@@ -1,3 +1,3 @@
 export { normalShareBelow } from './normal'
-export { spreadOf, type Spread } from './spread'
+export { medianOf, spreadOf, type Spread } from './spread'
 export { believableDifference, typicalError, type TypicalError } from './typicalError'

@@ -17,11 +17,12 @@ export interface TypicalError {
  */
 export function typicalError(trials: readonly (readonly number[])[]): TypicalError | null {
   const people = trials.filter(own => own.length > 1)
-  if (people.length === 0) return null
-  const k = people[0]!.length
+  const [first] = people
+  if (!first) return null
+  const k = first.length
   const even = people.length > 1 && people.every(own => own.length === k)
   const grand = meanOf(people.flat())
-  const shift = even ? people[0]!.map((_, at) => meanOf(people.map(own => own[at]!)) - grand) : []
+  const shift = even ? first.map((_, at) => meanOf(people.map(own => own[at] ?? NaN)) - grand) : []
   let squares = 0
   for (const own of people) {
     const mean = meanOf(own)

@@ -38,7 +38,6 @@ export function anyWeek(seed: number, family: Family, variations = 80, sessionCo
     return {
       id: `v${String(v).padStart(3, '0')}`, group: `ladder${Math.floor(v / 6)}`, spineCost: between(0, 3),
       planes: [PLANE_OF[main]!], cost: between(0, 6),
-      ...(next() < 0.15 ? { ballistic: true } : {}),
       slots: fatigue === 1
         ? ['activation', 'paired', 'after']
         : fatigue === 2
@@ -69,8 +68,8 @@ export function anyWeek(seed: number, family: Family, variations = 80, sessionCo
     sessions: days.map((day, s) => ({
       id: `s${day}`, day, capS: between(...minutes) * 60, items: 5, lifts: lifts[s]!,
       slots: [
-        { id: 'activation', capS: 300, items: 2, fatigue: 6, activation: true },
-        { id: 'paired', items: 2, paired: true }, { id: 'after', items: 3 }, { id: 'finisher', items: 1, capS: 360 },
+        { id: 'activation', capS: 300, items: 2, fatigue: 6 }, { id: 'paired', items: 2, paired: true },
+        { id: 'after', items: 3 }, { id: 'finisher', items: 1, capS: 360 },
       ],
     })),
     variations: all,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { BREAK_POINTS, testFacts, type BreakPoint, type Tests } from '~~/core/assessment'
-import { BREAK_KEYS, type Lane } from '~/composables/useTestDesk'
+import { BREAK_KEYS, type Lane } from '~/composables/desk/lane'
 import type { DeskStep } from '~/words/deskLooks'
 import { clockText, testName, testValue, TEST_UNITS } from '~/words/testWords'
 

@@ -4,7 +4,7 @@ import { CAUTION } from '~~/core/screening'
 import type { Athlete, Group } from '~~/shared/types'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import SelectField from '~/components/common/SelectField.vue'
-import { LANE_KEYS } from '~/composables/useTestDesk'
+import { LANE_KEYS } from '~/composables/desk/lane'
 
 /** What is tested, and who: one key for each athlete. */
 const props = defineProps<{

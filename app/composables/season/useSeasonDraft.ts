@@ -1,31 +1,20 @@
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
-import { addDays, mondayOf } from '~~/core/calendar'
 import {
   changedAthleteSeason, changedSeason, NO_EXCEPTIONS, planMark, seasonInstance, type Repair, type RepairOptions,
   type SeasonExceptions, type SeasonShape,
 } from '~~/core/season'
-import { dayMonth } from '~/words/inWords'
 import type {
   AthleteSeason, AthleteSeasonChange, EntryInput, SeasonChange, SeasonsAnswer, StoredEntry, StoredSeason,
 } from '~~/shared/types'
+import { firstShape } from './firstShape'
+import {
+  changedEntries, isChanged, NOTHING_CHANGED, said, titleOf, withEntry, withMoved, withoutEntry, withPinToggled,
+  type DraftedChange,
+} from './draftedChange'
 
 export type Prefer = NonNullable<RepairOptions['prefer']>
 export const PREFER_TEXT: Readonly<Record<Prefer, string>> = {
   fewestChanges: 'Fewest changes', bestVolumes: 'Best volumes and taper',
-}
-
-/** A season to begin with, where there is none. */
-function firstShape(today: string): SeasonShape {
-  const gate = { braceStep: null, done: null }
-  return {
-    startsOn: mondayOf(today), weeks: 36, weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
-    phases: [
-      { phase: 'offSeason', least: 6, most: 14, start: 0, volume: 18, gate },
-      { phase: 'preSeason', least: 4, most: 10, start: 10, volume: 18, gate },
-      { phase: 'inSeason', least: 8, most: 18, start: 18, volume: 12, gate },
-      { phase: 'transition', least: 2, most: 4, start: 33, volume: 8, gate },
-    ],
-  }
 }
 
 /** Whose season is looked at. */
@@ -33,20 +22,10 @@ interface SeasonFocus { readonly groupId: string, readonly athleteId: string | n
 
 const asInput = ({ sequence: _s, cancelled: _c, changedAt: _a, ...entry }: StoredEntry): EntryInput => entry
 
-/**
- * A change of a season while it is made: what it does is reckoned at once, and nothing is stored until it is accepted.
- */
-export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<SeasonFocus>, signedInOn: string) {
-  const today = computed(() => all.value?.today ?? signedInOn)
-  const put = shallowRef<readonly EntryInput[]>([])
-  const cancel = shallowRef<readonly string[]>([])
-  const shapeDraft = shallowRef<SeasonShape | null>(null)
-  const exceptionsDraft = shallowRef<SeasonExceptions | null>(null)
-  const pinsDraft = shallowRef<readonly number[] | null>(null)
-  const prefer = ref<Prefer | null>(null)
-  const replan = ref(true)
-  const titles = shallowRef<readonly string[]>([])
+type Season = ReturnType<typeof useStoredSeason>
 
+/** What is stored of the season (in focus): the squad's, the athlete's own, and the calendar of both. */
+function useStoredSeason(all: Ref<SeasonsAnswer | null>, focus: Ref<SeasonFocus>, signedInOn: string) {
   const season = computed<StoredSeason | null>(() =>
     all.value?.seasons.find(one => one.groupId === focus.value.groupId) ?? null
   )
@@ -54,116 +33,83 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
     all.value?.athletes.find(one => one.groupId === focus.value.groupId && one.athleteId === focus.value.athleteId)
       ?? null
   )
-  const stored = computed(() =>
-    (all.value?.entries ?? []).filter(entry =>
-      !entry.cancelled && (entry.groupId === null || entry.groupId === focus.value.groupId)
-    ).map(asInput)
-  )
-  const entries = computed<readonly EntryInput[]>(() =>
-    [
-      ...stored.value.filter(entry => !cancel.value.includes(entry.id)).map(entry =>
-        put.value.find(one => one.id === entry.id) ?? entry
-      ),
-      ...put.value.filter(entry => !stored.value.some(one => one.id === entry.id)),
-    ].sort((a, b) => a.day.localeCompare(b.day) || a.name.localeCompare(b.name))
-  )
-  const shape = computed(() => shapeDraft.value ?? season.value?.shape ?? firstShape(today.value))
-  const exceptions = computed(() => exceptionsDraft.value ?? own.value?.exceptions ?? NO_EXCEPTIONS)
-  /** The squad's pins, or the athlete's own. */
-  const storedPins = computed(() => (focus.value.athleteId ? own.value?.exceptions.pins : season.value?.pins) ?? [])
-  const pins = computed(() => pinsDraft.value ?? storedPins.value)
-  const dirty = computed(() =>
-    put.value.length + cancel.value.length > 0 || shapeDraft.value !== null || exceptionsDraft.value !== null
-    || pinsDraft.value !== null
-  )
+  return {
+    season, own, today: computed(() => all.value?.today ?? signedInOn),
+    stored: computed(() =>
+      (all.value?.entries ?? []).filter(entry =>
+        !entry.cancelled && (entry.groupId === null || entry.groupId === focus.value.groupId)
+      ).map(asInput)
+    ),
+    /** The squad's pins, or the athlete's own. */
+    storedPins: computed(() => (focus.value.athleteId ? own.value?.exceptions.pins : season.value?.pins) ?? []),
+    standing: computed(() => own.value?.plan ?? season.value?.plan ?? null),
+  }
+}
+
+/** The season (in focus) with (the edits) in it, and both ways to follow them. */
+function useFollowed(
+  { season, own, today, stored, storedPins, standing }: Season, focus: Ref<SeasonFocus>, edits: Ref<DraftedChange>,
+) {
+  const prefer = ref<Prefer | null>(null)
+  const entries = computed(() => changedEntries(stored.value, edits.value))
+  const shape = computed(() => edits.value.shape ?? season.value?.shape ?? firstShape(today.value))
+  const exceptions = computed(() => edits.value.exceptions ?? own.value?.exceptions ?? NO_EXCEPTIONS)
+  const pins = computed(() => edits.value.pins ?? storedPins.value)
   const instance = computed(() =>
     seasonInstance(shape.value, entries.value, focus.value.athleteId ? exceptions.value : NO_EXCEPTIONS)
   )
-  const standing = computed(() => own.value?.plan ?? season.value?.plan ?? null)
   /** What the changed plan is held against: days of a season that begins on another day are not those of this one. */
   const compared = computed(() => (season.value?.shape.startsOn === shape.value.startsOn ? standing.value : null))
 
-  function repairWith(how: Prefer | null): Repair {
-    const options = { pins: pins.value, ...(how ? { prefer: how } : {}) }
+  function repairWith(how: Prefer): Repair {
+    const options = { pins: pins.value, prefer: how }
     return focus.value.athleteId && season.value
       ? changedAthleteSeason(season.value, own.value?.plan ?? null, instance.value, today.value, options)
       : changedSeason(season.value, shape.value, instance.value, today.value, options)
   }
-  /** Both ways to follow the change; the one that is taken is `repair`. */
   const ways = computed(() => {
-    if (!dirty.value) return null
+    if (!isChanged(edits.value)) return null
     try {
-      return {
-        found: { fewestChanges: repairWith('fewestChanges'), bestVolumes: repairWith('bestVolumes') },
-        problem: '',
-      }
+      const found = { fewestChanges: repairWith('fewestChanges'), bestVolumes: repairWith('bestVolumes') }
+      return { found, problem: '' }
     }
     catch (error) {
       return { found: null, problem: (error as Error).message }
     }
   })
-  const taken = computed<Prefer>(() => prefer.value ?? (shapeDraft.value ? 'bestVolumes' : 'fewestChanges'))
+  const taken = computed<Prefer>(() => prefer.value ?? (edits.value.shape ? 'bestVolumes' : 'fewestChanges'))
+  /** The way that is taken. */
   const repair = computed(() => ways.value?.found?.[taken.value] ?? null)
   const plan = computed(() => repair.value?.plan ?? standing.value)
 
-  function say(text: string): void {
-    titles.value = [...titles.value.filter(one => one !== text), text].slice(-4)
-  }
-  const title = computed(() => titles.value.join('; ').slice(0, 200) || (pinsDraft.value ? 'Days are pinned' : ''))
+  return { prefer, entries, shape, exceptions, pins, instance, compared, ways, taken, repair, plan }
+}
 
-  function putEntry(entry: EntryInput, text: string): void {
-    put.value = [...put.value.filter(one => one.id !== entry.id), entry]
-    cancel.value = cancel.value.filter(id => id !== entry.id)
-    say(text)
-  }
-  /** Moves an entry by whole days; back where it stands the change is gone. */
-  function moveEntry(id: string, days: number): void {
-    const entry = entries.value.find(one => one.id === id)
-    if (!entry || days === 0) return
-    const moved = { ...entry, day: addDays(entry.day, days), lastDay: addDays(entry.lastDay, days) }
-    const was = stored.value.find(one => one.id === id)
-    titles.value = titles.value.filter(one => !one.startsWith(`${entry.name} moves`))
-    if (was && was.day === moved.day && was.lastDay === moved.lastDay)
-      put.value = put.value.filter(one => one.id !== id)
-    else putEntry(moved, `${entry.name} moves${was ? ` from ${dayMonth(was.day)}` : ''} to ${dayMonth(moved.day)}`)
-  }
-  function cancelEntry(id: string): void {
-    const entry = entries.value.find(one => one.id === id)
-    put.value = put.value.filter(one => one.id !== id)
-    if (entry && stored.value.some(one => one.id === id)) {
-      cancel.value = [...cancel.value, id]
-      say(`${entry.name} is called off`)
-    }
-  }
-  function setShape(next: SeasonShape, text: string): void {
-    shapeDraft.value = next
-    say(text)
-  }
-  function setExceptions(next: SeasonExceptions, text: string): void {
-    exceptionsDraft.value = next
-    say(text)
-  }
-  function togglePin(day: number): void {
-    const next = pins.value.includes(day) ? pins.value.filter(one => one !== day) : [...pins.value, day]
-    pinsDraft.value = next.length === storedPins.value.length && next.every(one => storedPins.value.includes(one))
-      ? null
-      : next
+/**
+ * A change of a season while it is made: what it does is reckoned at once, and nothing is stored until it is accepted.
+ */
+export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<SeasonFocus>, signedInOn: string) {
+  const edits = shallowRef<DraftedChange>(NOTHING_CHANGED)
+  const replan = ref(true)
+  const stored = useStoredSeason(all, focus, signedInOn)
+  const followed = useFollowed(stored, focus, edits)
+  const { season, own, standing } = stored
+  const title = computed(() => titleOf(edits.value))
+
+  function edit(next: DraftedChange): void {
+    edits.value = next
   }
   function discard(): void {
-    put.value = []
-    cancel.value = []
-    shapeDraft.value = null
-    exceptionsDraft.value = null
-    pinsDraft.value = null
-    prefer.value = null
-    titles.value = []
+    edit(NOTHING_CHANGED)
+    followed.prefer.value = null
     replan.value = true
   }
   watch(() => [focus.value.groupId, focus.value.athleteId], discard)
 
+  const { shape, exceptions, pins, taken, repair } = followed
   const groupChange = (): SeasonChange => ({
     version: season.value?.version ?? 0, title: title.value || 'The season is planned', shape: shape.value,
-    put: put.value, cancel: cancel.value, pins: pins.value, prefer: taken.value,
+    put: edits.value.put, cancel: edits.value.cancel, pins: pins.value, prefer: taken.value,
     expect: repair.value ? planMark(repair.value.plan) : null, replan: replan.value,
   })
   const athleteChange = (): AthleteSeasonChange => ({
@@ -172,8 +118,13 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
   })
 
   return {
-    season, own, entries, shape, exceptions, dirty, instance, standing, compared, ways, taken, prefer, repair, plan,
-    pins, title, replan, putEntry, moveEntry, cancelEntry, setShape, setExceptions, togglePin, discard, groupChange,
+    season, own, standing, ...followed, dirty: computed(() => isChanged(edits.value)), title, replan, discard, groupChange,
     athleteChange,
+    putEntry: (entry: EntryInput, text: string) => { edit(withEntry(edits.value, entry, text)) },
+    moveEntry: (id: string, days: number) => { edit(withMoved(edits.value, stored.stored.value, id, days)) },
+    cancelEntry: (id: string) => { edit(withoutEntry(edits.value, stored.stored.value, id)) },
+    setShape: (next: SeasonShape, text: string) => { edit(said({ ...edits.value, shape: next }, text)) },
+    setExceptions: (next: SeasonExceptions, text: string) => { edit(said({ ...edits.value, exceptions: next }, text)) },
+    togglePin: (day: number) => { edit(withPinToggled(edits.value, stored.storedPins.value, day)) },
   }
 }

@@ -1,3 +1,4 @@
+import { must } from '../../errors'
 import { ASSUMED } from '../../anatomy'
 import { defineModel, setting, type Model } from '../model'
 import { placed } from '../skeleton'
@@ -99,8 +100,8 @@ const oneArmPress = defineModel('oneArmPress', 'side', {
   return {
     skeleton: k, loads: held(k.joints.gripLeft, s.loadKg), balanceAssumed: true,
     contacts: [
-      { at: add(blades!, [0, edge, 0]), above: true, grips: true },
-      { at: add(sacrum!, [0, edge, 0]), above: false, grips: true },
+      { at: add(must(blades), [0, edge, 0]), above: true, grips: true },
+      { at: add(must(sacrum), [0, edge, 0]), above: false, grips: true },
       ...SIDES.map((side): Contact => ({ at: k.joints[`heel${side}`], above: false, grips: true, pulls: true })),
     ],
   }

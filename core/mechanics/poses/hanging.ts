@@ -40,12 +40,12 @@ const hangingRaise = defineModel(
     }
     const { x } = solve(
       ([lean]) => {
-        const { k, loads } = make(lean!)
+        const { k, loads } = make(lean)
         return [weightAt(k, loads) - k.joints.gripLeft[0]]
       },
       [-10], 'hipDeg',
     )
-    const { k, loads } = make(x[0]!)
+    const { k, loads } = make(x[0])
     return { skeleton: k, contacts: grips(k), loads }
   },
 )
@@ -62,8 +62,8 @@ const supportHold = defineModel('supportHold', 'side', {
       pelvis: t, arms: both({ upper: d, fore: d, hand: [1, 0, 0] }), legs: both(legBy(t, s.hipDeg, s.kneeDeg, POINTED)),
     })
   }
-  const { x } = solve(([arm]) => [weightAt(make(arm!), []) - make(arm!).joints.palmLeft[0]], [10], 'hipDeg')
-  const k = make(x[0]!)
+  const { x } = solve(([arm]) => [weightAt(make(arm), []) - make(arm).joints.palmLeft[0]], [10], 'hipDeg')
+  const k = make(x[0])
   return {
     skeleton: k, loads: [],
     contacts: SIDES.map((side): Contact => ({ at: k.joints[`palm${side}`], above: true, grips: true, hand: true })),
@@ -113,10 +113,10 @@ function lever(id: string, faceDown: boolean): Model {
         legs: { left: leg(s.straddleDeg), right: leg(-s.straddleDeg) },
       })
     }
-    const { x } = solve(([shoulder]) => [weightAt(make(shoulder!), []) - make(shoulder!).joints.gripLeft[0]], [
+    const { x } = solve(([shoulder]) => [weightAt(make(shoulder), []) - make(shoulder).joints.gripLeft[0]], [
       faceDown ? -60 : 60,
     ], 'bodyDeg')
-    const k = make(x[0]!)
+    const k = make(x[0])
     return { skeleton: k, contacts: grips(k), loads: [] }
   })
 }

@@ -53,12 +53,12 @@ function elbowPlank(onKnees: boolean): Model {
       placed(body, { ...bodyLine(lean, s.hipsHighDeg, onKnees), arms: both({ upper, fore: FORWARD, hand: FORWARD }) })
     const { x } = solve(
       ([lean]) => {
-        const k = make(lean!)
+        const k = make(lean)
         return [k.joints.elbowLeft[2] - footOf(k, body, onKnees, 'Left')[2] - lift]
       },
       [80], 'elbowsRaisedCm',
     )
-    const k = make(x[0]!)
+    const k = make(x[0])
     return held(
       k,
       SIDES.flatMap((side): Contact[] => [
@@ -89,14 +89,17 @@ function handPlank(onKnees: boolean): Model {
         ...bodyLine(lean, s.hipsHighDeg, onKnees), arms: both({ upper, fore: upper, hand: FORWARD }),
       })
     }
-    const { x } = solve(([lean, arm]) => {
-      const k = make(lean!, arm!)
-      const toPalm = minus(k.joints.palmLeft, k.joints.shoulderLeft)
-      const { up } = leaning(lean!)
-      const off = onKnees ? toPalm[0] : toPalm[0] * up[0] + toPalm[2] * up[2]
-      return [k.joints.wristLeft[2] - footOf(k, body, onKnees, 'Left')[2] - lift, off - s.handsAheadCm / 100]
-    }, [70, 0.2], s.handsAheadCm === 0 ? 'handsRaisedCm' : 'handsAheadCm')
-    const k = make(x[0]!, x[1]!)
+    const { x } = solve(
+      ([lean, arm]) => {
+        const k = make(lean, arm)
+        const toPalm = minus(k.joints.palmLeft, k.joints.shoulderLeft)
+        const { up } = leaning(lean)
+        const off = onKnees ? toPalm[0] : toPalm[0] * up[0] + toPalm[2] * up[2]
+        return [k.joints.wristLeft[2] - footOf(k, body, onKnees, 'Left')[2] - lift, off - s.handsAheadCm / 100]
+      },
+      [70, 0.2], s.handsAheadCm === 0 ? 'handsRaisedCm' : 'handsAheadCm',
+    )
+    const k = make(x[0], x[1])
     return held(
       k,
       SIDES.flatMap((side): Contact[] => [
@@ -141,10 +144,10 @@ const liftedPlank = (armUp: boolean, legUp: boolean, id: string): Model =>
       })
     }
     const { x } = solve(
-      ([lean]) => [make(lean!).joints.wristLeft[2] - make(lean!).joints.ballRight[2] - s.handsRaisedCm / 100],
+      ([lean]) => [make(lean).joints.wristLeft[2] - make(lean).joints.ballRight[2] - s.handsRaisedCm / 100],
       [72], 'handsRaisedCm',
     )
-    const k = make(x[0]!)
+    const k = make(x[0])
     const contacts: Contact[] = SIDES.flatMap((side): Contact[] => [
       ...(armUp && side === 'Right' ? [] : [{ at: k.joints[`palm${side}`], above: true, grips: true, hand: true }]),
       ...(legUp && side === 'Left' ? [] : [{ at: k.joints[`ball${side}`], above: false, grips: true }]),

@@ -38,11 +38,14 @@ function rollout(id: string, onFeet: boolean): Model {
         legs: both({ thigh, shank, foot: onFeet ? limb(pelvis, HIPS_DEG + 90) : shank }),
       })
     }
-    const { x } = solve(([lean, arm]) => {
-      const k = make(lean!, arm!)
-      const to = minus(k.joints.gripLeft, base(k))
-      return [to[0] - s.distanceCm / 100, to[2] - axle]
-    }, onFeet ? [70, 40] : [65, 20], 'distanceCm')
+    const { x } = solve<[number, number]>(
+      ([lean, arm]) => {
+        const k = make(lean, arm)
+        const to = minus(k.joints.gripLeft, base(k))
+        return [to[0] - s.distanceCm / 100, to[2] - axle]
+      },
+      onFeet ? [70, 40] : [65, 20], 'distanceCm',
+    )
     const [lean, arm] = x as [number, number]
     if (arm - (lean + ROUNDED_DEG) > 100 || lean > 110)
       throw new DomainError('distanceCm', 'That is farther than these arms reach.')
@@ -89,10 +92,10 @@ function fullRollout(): Model {
   }, (body, s) => {
     const axle = s.axleHeightCm / 100
     const { x } = solve(
-      ([lean]) => [at(body, lean!).joints.gripLeft[2] - at(body, lean!).joints.kneeLeft[2] + body.kneeHeightM - axle],
+      ([lean]) => [at(body, lean).joints.gripLeft[2] - at(body, lean).joints.kneeLeft[2] + body.kneeHeightM - axle],
       [75], 'axleHeightCm',
     )
-    const k = at(body, x[0]!)
+    const k = at(body, x[0])
     return {
       skeleton: k, loads: vest(k, s.vestKg), resting: ['lowerLegLeft', 'lowerLegRight'],
       contacts: SIDES.flatMap((side): Contact[] => [

@@ -36,11 +36,11 @@ function sidePlank(id: string, onKnees: boolean): Model {
       ? add(k.joints.kneeLeft, [0, 0, -body.kneeHeightM])
       : add(k.joints.ankleLeft, times(limb(axes(0), 0), 0)))
     const { x } = solve(
-      ([deg]) => [make(deg!).joints.elbowLeft[2] - base(make(deg!))[2] + s.feetRaisedCm / 100],
+      ([deg]) => [make(deg).joints.elbowLeft[2] - base(make(deg))[2] + s.feetRaisedCm / 100],
       [75], 'feetRaisedCm',
     )
-    const k = make(x[0]!)
-    const { up } = axes(x[0]!)
+    const k = make(x[0])
+    const { up } = axes(x[0])
     const y = statics(k, [{ at: [0, 0, 0], above: false, grips: true }], []).com[1]
     // The forearm lies across the line of the body: where the weight stands on it is found by balance.
     const inLine = (p: Vector): Vector => [p[0], y, p[2]]

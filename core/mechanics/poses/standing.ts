@@ -171,9 +171,9 @@ const frontSquat = defineModel('frontSquat', 'side', {
   // The bar stands over the middle of the foot.
   const off = (lean: number): number =>
     bar(make(lean), lean)[0] - (make(lean).joints.heelLeft[0] + 0.5 * body.lengthM.foot)
-  const { x } = solve(([lean]) => [off(lean!)], [25], 'shinDeg')
-  const k = make(x[0]!)
-  return { skeleton: k, contacts: feet(k), loads: weight(bar(k, x[0]!), s.barKg) }
+  const { x } = solve(([lean]) => [off(lean)], [25], 'shinDeg')
+  const k = make(x[0])
+  return { skeleton: k, contacts: feet(k), loads: weight(bar(k, x[0]), s.barKg) }
 })
 
 /** Drills on the feet or the knees. */

@@ -1,3 +1,4 @@
+import { must } from '../../errors'
 import { ACTION_FACTS, TRUNK_ACTIONS, type Catalogue } from '../../catalogue'
 import { formatDose } from '../../dose'
 import type { Ledger } from '../week/ledger'
@@ -55,7 +56,10 @@ export function comparePlans(
     if (was.doses !== now.doses) return [`${now.name}: ${was.doses} → ${now.doses}`]
     return was.places === now.places ? [] : [`${now.name}: ${was.places} → ${now.places}`]
   })
-  const total = (ledger: Ledger, i: number): number => Math.round(ledger.lines[i]!.liftsS + ledger.lines[i]!.drillsS)
+  const total = (ledger: Ledger, i: number): number => {
+    const { liftsS, drillsS } = must(ledger.lines[i])
+    return Math.round(liftsS + drillsS)
+  }
   return {
     comes: [...after].filter(([id]) => !before.has(id)).map(([, held]) => held.text),
     goes: [...before].filter(([id]) => !after.has(id)).map(([, held]) => held.text),

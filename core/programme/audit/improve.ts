@@ -1,11 +1,14 @@
+import { must } from '../../errors'
 import { ACTION_FACTS, type TrunkAction } from '../../catalogue'
-import { columnsOf, evaluatePlan, type Evaluation, type PlannerItem, type WeekInstance } from '../../planner'
+import { asItem, columnsOf, evaluatePlan, type Evaluation, type PlannerItem, type WeekInstance } from '../../planner'
 import { isFixed } from '../../rules'
 import type { PlanningContext } from '../week/context'
 import { isRefused } from '../propose/propose'
 import { weeklyTargets } from '../week/targets'
 import type { TrunkItem, WeekPlan } from '../week/week'
-import { asSessions, EXPOSURE, weekAsNumbers, type WeekAsNumbers } from '../propose/weekInstance'
+import { asSessions } from '../propose/asSessions'
+import { EXPOSURE } from '../propose/plannerPlaces'
+import { weekAsNumbers, type WeekAsNumbers } from '../propose/weekInstance'
 
 /** One change to a week that stands, and what it would do. */
 export interface Improvement {
@@ -42,7 +45,7 @@ function baseOf(plan: WeekPlan, context: PlanningContext, before: WeekPlan | nul
   const numbers = weekAsNumbers(context, sessions, weeklyTargets({ ...context, sessions: sessions.length }), before)
   const { locks, ...instance } = numbers.instance
   const items = locks?.keep ?? []
-  const ids = items.map(item => numbers.kept.get(`${item.session}/${item.variation}/${item.sets}`)!.id)
+  const ids = items.map(item => must(numbers.kept.get(`${item.session}/${item.variation}/${item.sets}`)).id)
   return { numbers, instance, plan: items, ids }
 }
 
@@ -86,20 +89,13 @@ export function improvements(plan: WeekPlan, context: PlanningContext, before: W
       gain: now.goal - then.goal, mends: now.broken.length - then.broken.length, effect: effectText(now, then),
     })
   }
-  const asItem = (c: (typeof usual)[number]): PlannerItem => {
-    const session = base.instance.sessions[c.session]!
-    return {
-      variation: base.instance.variations[c.variation]!.id, session: session.id, slot: session.slots[c.slot]!.id,
-      sets: c.dose.sets,
-    }
-  }
   base.plan.forEach((item, i) => {
     const rest = base.plan.filter((_, at) => at !== i)
-    look('drop', rest, { sessionId: item.session, itemId: base.ids[i]!, added: null })
+    look('drop', rest, { sessionId: item.session, itemId: must(base.ids[i]), added: null })
     for (const column of usual) {
       const added = asItem(column)
       if (added.session === item.session)
-        look('swap', [...rest, added], { sessionId: item.session, itemId: base.ids[i]!, added })
+        look('swap', [...rest, added], { sessionId: item.session, itemId: must(base.ids[i]), added })
     }
   })
   for (const column of usual) {
@@ -123,7 +119,7 @@ function best(found: readonly Improvement[]): Improvement[] {
 
 function itemFor(added: PlannerItem, { numbers }: Base, plan: WeekPlan): TrunkItem {
   const bare = plan.sessions.filter(s => s.id === added.session).map(s => ({ ...s, items: [] }))
-  const item = asSessions([added], bare, { options: numbers.options, kept: new Map() })[0]!.items[0]!
+  const item = must(must(asSessions([added], bare, { options: numbers.options, kept: new Map() })[0]).items[0])
   return { ...item, why: 'Taken over from what the engine would change.' }
 }
 

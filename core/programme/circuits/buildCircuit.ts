@@ -1,3 +1,4 @@
+import { must } from '../../errors'
 import { ACTION_FACTS, mainAction, type Mode, type Variation } from '../../catalogue'
 import { doseRemoval } from '../../screening'
 import { optionsFor } from '../propose/candidates'
@@ -49,7 +50,7 @@ export function buildCircuit(
       (mainAction(v.shares) === weakLink ? 20 : 0) + (planes.has(ACTION_FACTS[mainAction(v.shares)].plane) ? 0 : 10)
       + (v.rung === (screen.rungs[v.ladder] ?? 1) - 1 ? 5 : 0) - v.fatigue
     const first = open.filter(v =>
-      isIn(block, v) && !items.some(i => screen.catalogue.find(i.variationId)!.ladder === v.ladder)
+      isIn(block, v) && !items.some(i => must(screen.catalogue.find(i.variationId)).ladder === v.ladder)
     )
       .reduce<Variation | null>((best, v) => (best === null || rank(v) > rank(best) ? v : best), null)
     if (!first) continue

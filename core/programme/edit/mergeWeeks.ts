@@ -1,3 +1,4 @@
+import { must } from '../../errors'
 import { WEEKDAYS } from '../../calendar'
 import type { Catalogue } from '../../catalogue'
 import { same, threeWay, type Choices } from '../../merge'
@@ -36,45 +37,70 @@ const GONE = 'left out'
 export function mergeWeeks(
   base: WeekPlan, mine: WeekPlan, theirs: WeekPlan, catalogue: Catalogue, choices: Choices = {},
 ): MergedWeek {
-  const parts = [base, mine, theirs].map(flatten) as [Parts, Parts, Parts]
+  const all = { base: flatten(base), mine: flatten(mine), theirs: flatten(theirs) }
   const merged: Parts = new Map()
   const conflicts: WeekChoice[] = []
   const theirChanges: string[] = []
-  for (const id of new Set(parts.flatMap(p => [...p.keys()]))) {
-    const [was, own, other] = parts.map(p => p.get(id))
-    const name = nameOf(id, own ?? other ?? was!, catalogue)
-    if (was && (!own || !other)) {
-      // Taken out by somebody. Unchanged by the other: it goes. Changed by the other: a choice.
-      const left = own ?? other
-      if (!left) continue
-      if (same(left, was)) {
-        if (!other) theirChanges.push(`${name}: ${GONE}`)
-        continue
-      }
-      const wantsOwn = choices[id] !== 'theirs'
-      conflicts.push({
-        key: id, what: name, mine: own ? wholeText(id, own) : GONE, theirs: other ? wholeText(id, other) : GONE,
+  for (const id of new Set([...all.base.keys(), ...all.mine.keys(), ...all.theirs.keys()])) {
+    const versions = { was: all.base.get(id), own: all.mine.get(id), other: all.theirs.get(id) }
+    const name = nameOf(id, must(versions.own ?? versions.other ?? versions.was), catalogue)
+    const text = (of: WeekPlan, field: string, part: Part | undefined): string =>
+      fieldText(field, part?.[field], of, catalogue)
+    const result = versions.was && !(versions.own && versions.other)
+      ? takenOut(id, name, versions, choices)
+      : mergedPart(id, name, versions, choices, {
+        own: field => text(mine, field, versions.own),
+        other: field => text(theirs, field, versions.other),
       })
-      const chosen = wantsOwn ? own : other
-      if (chosen) merged.set(id, chosen)
-      continue
-    }
-    if (!was && !own) theirChanges.push(`${name}: added`)
-    const result = threeWay(was ?? {}, own ?? {}, other ?? {}, localChoices(choices, id))
-    if (was && own && other) {
-      for (const field of result.theirs)
-        theirChanges.push(`${name}, ${FIELD[field] ?? field}: ${fieldText(field, other[field], theirs, catalogue)}`)
-    }
-    for (const field of result.conflicts) {
-      conflicts.push({
-        key: `${id}#${field}`, what: `${name}, ${FIELD[field] ?? field}`,
-        mine: fieldText(field, own?.[field], mine, catalogue),
-        theirs: fieldText(field, other?.[field], theirs, catalogue),
-      })
-    }
-    merged.set(id, result.merged)
+    if (result.part) merged.set(id, result.part)
+    conflicts.push(...result.conflicts)
+    theirChanges.push(...result.theirChanges)
   }
   return { plan: assemble(merged, mine, theirs), conflicts, theirChanges }
+}
+
+interface Versions {
+  readonly was?: Part
+  readonly own?: Part
+  readonly other?: Part
+}
+interface MergedPart {
+  /** Null where the part goes. */
+  readonly part: Part | null
+  readonly conflicts: readonly WeekChoice[]
+  readonly theirChanges: readonly string[]
+}
+
+/** Taken out by somebody. Unchanged by the other: it goes. Changed by the other: a choice. */
+function takenOut(id: string, name: string, { was, own, other }: Versions, choices: Choices): MergedPart {
+  const left = own ?? other
+  if (!left) return { part: null, conflicts: [], theirChanges: [] }
+  if (was && same(left, was))
+    return { part: null, conflicts: [], theirChanges: other ? [] : [`${name}: ${GONE}`] }
+  const told = (part: Part | undefined): string => (part ? wholeText(id, part) : GONE)
+  return {
+    part: (choices[id] === 'theirs' ? other : own) ?? null, theirChanges: [],
+    conflicts: [{ key: id, what: name, mine: told(own), theirs: told(other) }],
+  }
+}
+
+/** Field by field, where both have it or somebody added it. */
+function mergedPart(
+  id: string, name: string, { was, own, other }: Versions, choices: Choices,
+  text: { readonly own: (field: string) => string, readonly other: (field: string) => string },
+): MergedPart {
+  const result = threeWay(was ?? {}, own ?? {}, other ?? {}, localChoices(choices, id))
+  const fieldName = (field: string): string => `${name}, ${FIELD[field] ?? field}`
+  return {
+    part: result.merged,
+    conflicts: result.conflicts.map(field => ({
+      key: `${id}#${field}`, what: fieldName(field), mine: text.own(field), theirs: text.other(field),
+    })),
+    theirChanges: [
+      ...(!was && !own ? [`${name}: added`] : []),
+      ...(was && own && other ? result.theirs.map(field => `${fieldName(field)}: ${text.other(field)}`) : []),
+    ],
+  }
 }
 
 type Part = Record<string, unknown>
@@ -106,7 +132,9 @@ function assemble(parts: Parts, mine: WeekPlan, theirs: WeekPlan): WeekPlan {
   const order = [...flatten(mine).keys(), ...flatten(theirs).keys()]
   const ids = [...new Set(order)].filter(id => parts.has(id))
   const of = (kind: string): { id: string, part: Part }[] =>
-    ids.filter(id => id.startsWith(`${kind}/`)).map(id => ({ id: id.slice(kind.length + 1), part: parts.get(id)! }))
+    ids.filter(id => id.startsWith(`${kind}/`)).map(id => ({
+      id: id.slice(kind.length + 1), part: must(parts.get(id)),
+    }))
   const sessions = of('session').map(({ id, part }): PlannedSession => ({
     id,
     day: part.day as number,

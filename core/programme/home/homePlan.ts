@@ -1,3 +1,4 @@
+import { must } from '../../errors'
 import { formatDose } from '../../dose'
 import type { Equipment } from '../../catalogue'
 import { evaluatePlan, planWeek } from '../../planner'
@@ -8,7 +9,8 @@ import { reasonFor } from '../propose/reason'
 import { weekLedger } from '../week/ledger'
 import { weeklyTargets } from '../week/targets'
 import type { TrunkItem, WeekPlan } from '../week/week'
-import { asSessions, weekAsNumbers } from '../propose/weekInstance'
+import { asSessions } from '../propose/asSessions'
+import { weekAsNumbers } from '../propose/weekInstance'
 
 /** What a household has in place of a gym's kit (common practice, no source). */
 export const HOUSEHOLD: Readonly<Partial<Record<Equipment, string>>> = {
@@ -66,9 +68,9 @@ export function homePlan(plan: WeekPlan, sessionId: string, minutes: number, con
   }
   const { plan: found } = planWeek(instance, { budget: QUICK_BUDGET, start: [] })
   if (evaluatePlan(instance, found).broken.length > 0) return []
-  return asSessions(found, [bare], numbers)[0]!.items.map((item, i): HomeItem => {
-    const variation = catalogue.find(item.variationId)!
-    const instead = variation.equipment.map(need => HOUSEHOLD[need.find(e => HOUSEHOLD[e] !== undefined)!]!).join(', ')
+  return must(asSessions(found, [bare], numbers)[0]).items.map((item, i): HomeItem => {
+    const variation = must(catalogue.find(item.variationId))
+    const instead = variation.equipment.map(need => must(need.map(e => HOUSEHOLD[e]).find(Boolean))).join(', ')
     const home: TrunkItem = {
       ...item, id: `${session.id}/home/${i + 1}/${item.variationId}`, slot: 'home', pairedWith: null,
     }

@@ -52,6 +52,7 @@ export const MATCH_TOLERANCE = 0.4
  * @example
  * bracedRep({ lift: 'backSquat', percent1Rm: 80, tempo: null, heightM: 1.75, setUpS: null }).totalS.toFixed(1) // => '4.4'
  */
+// eslint-disable-next-line complexity -- what is not given is the usual: a default is no branch
 export function bracedRep({ lift, percent1Rm, tempo, heightM, setUpS }: LiftAtLoad): BracedRep {
   if (!(heightM >= 1.2 && heightM <= 2.3)) throw new DomainError('heightM', 'Height goes from 1.2 to 2.3 m.')
   if (setUpS !== null && !(setUpS >= 0 && setUpS <= 20))

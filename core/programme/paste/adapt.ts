@@ -1,3 +1,4 @@
+import { must } from '../../errors'
 import type { Variation } from '../../catalogue'
 import { itemConflicts } from '../../rules'
 import { doseRemoval, isAdmissible, type Screen } from '../../screening'
@@ -31,7 +32,7 @@ function rungFor(variation: Variation, fromRungs: Readonly<Record<string, number
  * allow.
  */
 function doseFor(item: TrunkItem, from: Variation, to: Variation, screen: Screen): TrunkItem['dose'] | null {
-  const same = from.doses[0]!.unit === to.doses[0]!.unit && !doseRemoval(item.dose, screen.flags)
+  const same = must(from.doses[0]).unit === must(to.doses[0]).unit && !doseRemoval(item.dose, screen.flags)
   return same ? item.dose : to.doses.find(dose => !doseRemoval(dose, screen.flags)) ?? null
 }
 
@@ -70,7 +71,7 @@ export function adaptItem(
     ? { ...base, variationId: own.id, dose, id: `${session.id}/${own.id}+` }
     : nearest(base, session, context)
   if (!fresh || session.items.some(other => other.variationId === fresh.variationId)) return null
-  const to = catalogue.find(fresh.variationId)!
+  const to = must(catalogue.find(fresh.variationId))
   const broken = itemConflicts(fresh, { ...session, items: [...session.items, fresh] }, context)
   const notes = [
     ...(to.id === variation.id

@@ -52,42 +52,73 @@ export function pasteRoutine(text: string, catalogue: Catalogue): ReadRoutine {
     return found
   }
   text.split(/\r?\n/).forEach((raw, index) => {
-    let line = raw.trim()
-    const dayLine = DAY_LINE.exec(line)
-    if (dayLine && (dayLine[3] === '' || DOSE.test(dayLine[3]!) || /:/.test(line))) {
-      day = DAYS.indexOf(dayLine[1]!.toLowerCase() as (typeof DAYS)[number])
-      if (dayLine[2]) here().minutes = Math.min(240, Math.max(5, Number(dayLine[2])))
-      else here()
-      line = dayLine[3]!.trim()
+    const [dayNamed, minutes, line] = afterDay(raw.trim())
+    if (dayNamed !== null) {
+      day = dayNamed
+      const session = here()
+      if (minutes !== null) session.minutes = minutes
     }
     if (!/\p{L}/u.test(line)) return
-    const refuse = (why: string, nearest: readonly string[] = []): void => {
-      unread.push({ line: index + 1, text: raw.trim(), why, nearest })
-    }
-    const dose = DOSE.exec(line)
-    if (!dose) return refuse('There are no sets and repeats in it, such as 3 x 10 or 3 x 20 s.')
-    const name = line.slice(0, dose.index).trim() || line.slice(dose.index + dose[0].length).replace(PERCENT, '')
-    const [sets, amount] = [Number(dose[1]), Number(dose[2])]
-    if (!(sets >= 1 && sets <= 10 && amount >= 1 && amount <= 600))
-      return refuse('Sets go from 1 to 10 and amounts from 1 to 600.')
-    const lift = matching(name, lifts)
-    const drill = matching(name, drills)
-    const percent = Number(PERCENT.exec(line)?.[1] ?? 70)
-    if (lift.exact && lift.score >= drill.score) {
-      if (amount > 30 || percent < 20 || percent > 100) return refuse('A lift has 1 to 30 repeats at 20 to 100 %.')
-      here().lifts.push({ id: `l${index + 1}`, lift: lift.exact as LiftId, sets, reps: amount, percent1Rm: percent })
-      return
-    }
-    if (!drill.exact)
-      return refuse('No lift or drill of that name is known.', [...lift.nearest, ...drill.nearest].slice(0, 3))
-    const made: Dose = { sets, amount, unit: unitOf(dose[3]), restS: REST_S }
-    here().items.push({
-      id: `p${index + 1}`, variationId: drill.exact, dose: made,
-      slot: here().lifts.length === 0 ? 'activation' : 'after', pairedWith: null, extraSetSide: null, setting: {},
-      why: 'Chosen by the coach.',
-    })
+    const read = readExercise(line, index + 1, { drills, lifts }, sessions.get(day)?.lifts.length ?? 0)
+    if (read.unread) unread.push({ line: index + 1, text: raw.trim(), ...read.unread })
+    if (read.lift) here().lifts.push(read.lift)
+    if (read.item) here().items.push(read.item)
   })
   return { plan: { sessions: [...sessions].sort(([a], [b]) => a - b).map(asSession) }, unread }
+}
+
+/** The day a line names, its minutes, and what is left of the line. */
+function afterDay(line: string): [day: number | null, minutes: number | null, rest: string] {
+  const [all, name = '', minutes, rest = ''] = DAY_LINE.exec(line) ?? []
+  if (all === undefined || !(rest === '' || DOSE.test(rest) || line.includes(':'))) return [null, null, line]
+  return [
+    DAYS.findIndex(day => day === name.toLowerCase()), minutes ? Math.min(240, Math.max(5, Number(minutes))) : null,
+    rest.trim(),
+  ]
+}
+
+interface Names {
+  readonly id: string
+  readonly name: string
+}
+interface Exercise {
+  readonly lift?: PlannedLift
+  readonly item?: TrunkItem
+  readonly unread?: Pick<UnreadLine, 'why' | 'nearest'>
+}
+
+const within = (value: number, least: number, most: number): boolean => value >= least && value <= most
+
+/** A lift or a drill with its dose, or why it is neither. */
+function readExercise(
+  line: string, number: number,
+  { drills, lifts }: { drills: readonly Names[], lifts: readonly Names[] },
+  before: number,
+): Exercise {
+  const refuse = (why: string, nearest: readonly string[] = []): Exercise => ({ unread: { why, nearest } })
+  const dose = DOSE.exec(line)
+  if (!dose) return refuse('There are no sets and repeats in it, such as 3 x 10 or 3 x 20 s.')
+  const name = line.slice(0, dose.index).trim() || line.slice(dose.index + dose[0].length).replace(PERCENT, '')
+  const [sets, amount] = [Number(dose[1]), Number(dose[2])]
+  if (!within(sets, 1, 10) || !within(amount, 1, 600))
+    return refuse('Sets go from 1 to 10 and amounts from 1 to 600.')
+  const lift = matching(name, lifts)
+  const drill = matching(name, drills)
+  if (lift.exact && lift.score >= drill.score) {
+    const percent = Number(PERCENT.exec(line)?.[1] ?? 70)
+    return within(amount, 1, 30) && within(percent, 20, 100)
+      ? { lift: { id: `l${number}`, lift: lift.exact as LiftId, sets, reps: amount, percent1Rm: percent } }
+      : refuse('A lift has 1 to 30 repeats at 20 to 100 %.')
+  }
+  if (!drill.exact)
+    return refuse('No lift or drill of that name is known.', [...lift.nearest, ...drill.nearest].slice(0, 3))
+  const made: Dose = { sets, amount, unit: unitOf(dose[3]), restS: REST_S }
+  return {
+    item: {
+      id: `p${number}`, variationId: drill.exact, dose: made, slot: before === 0 ? 'activation' : 'after',
+      pairedWith: null, extraSetSide: null, setting: {}, why: 'Chosen by the coach.',
+    },
+  }
 }
 
 /** Without lifts nothing is before them. */

@@ -8,8 +8,10 @@ import { weekLedger } from '../week/ledger'
 import { inOrder, notesOn, proposeWeek, type ProposalRequest, type WeekProposal } from './propose'
 import { progressText, reasonFor } from './reason'
 import { weeklyTargets } from '../week/targets'
-import type { PlannedSession, WeekPlan } from '../week/week'
-import { asPlannerItems, asSessions, EXPOSURE, weekAsNumbers, type WeekAsNumbers } from './weekInstance'
+import type { PlannedSession, TrunkItem, WeekPlan } from '../week/week'
+import { asPlannerItems, asSessions } from './asSessions'
+import { EXPOSURE } from './plannerPlaces'
+import { weekAsNumbers, type WeekAsNumbers } from './weekInstance'
 
 export interface OptimiseOptions {
   /** Last week's plan: its drills stay where they can. */
@@ -92,21 +94,21 @@ function withReasons(
   const last = new Map(
     (before?.sessions ?? []).flatMap(session => session.items.map(item => [item.variationId, item.dose] as const)),
   )
-  const filled: PlannedSession[] = sessions.map(session => ({ ...session, items: [] }))
-  sessions.forEach((session, s) => {
+  const filled = sessions.map(session => ({ session, items: [] as TrunkItem[] }))
+  const soFar = (): PlannedSession[] => filled.map(({ session, items }) => ({ ...session, items }))
+  for (const { session, items } of filled) {
     for (const item of session.items) {
-      const ledger = weekLedger({ sessions: filled }, targets, context.screen.catalogue)
+      const ledger = weekLedger({ sessions: soFar() }, targets, context.screen.catalogue)
       const variation = context.screen.catalogue.find(item.variationId)
-      const why = (): string =>
-        reasonFor(item, variation!, session, ledger, context)
-        + progressText(item, last.get(item.variationId) ?? null, context)
-      filled[s] = {
-        ...filled[s]!,
-        items: [...filled[s]!.items, item.kept || isFixed(item) || !variation ? item : { ...item, why: why() }],
+      if (item.kept || isFixed(item) || !variation) items.push(item)
+      else {
+        const why = reasonFor(item, variation, session, ledger, context)
+          + progressText(item, last.get(item.variationId) ?? null, context)
+        items.push({ ...item, why })
       }
     }
-  })
-  return filled
+  }
+  return soFar()
 }
 
 /** Kept drills that may no longer be given: what a coach asked for does not go without a word. */

@@ -1,3 +1,4 @@
+import { must } from '../../errors'
 import { ACTION_FACTS, mainAction, planesOf, TRUNK_ACTIONS, type Plane } from '../../catalogue'
 import { dayKindOf, isFixed, SESSION_RULES, WEEK_RULES } from '../../rules'
 import { redFlags, flagFacts } from '../../screening'
@@ -111,7 +112,7 @@ function fill(
     const standing = brokenInWeek(current, context)
     const served = new Map(options.map(option => [option, serviceOf(option, ledger, context)]))
     for (const candidate of candidates(options, current)) {
-      const worth = worthOf(candidate, served.get(candidate.option)!, context)
+      const worth = worthOf(candidate, must(served.get(candidate.option)), context)
       if (worth > bestWorth + 1e-9 && keepsRules(candidate, context) && fits(candidate, current, standing, context))
         [best, bestWorth] = [candidate, worth]
     }
@@ -194,7 +195,7 @@ function worthOf({ session, item, option }: Candidate, service: Service, context
 export function inOrder(session: PlannedSession, context: PlanningContext): PlannedSession {
   const rank = (variationId: string, index: number): number => {
     const gain = itemActionSeconds(
-      { variationId, dose: session.items[index]!.dose, extraSetSide: null },
+      { variationId, dose: must(session.items[index]).dose, extraSetSide: null },
       context.screen.catalogue,
     )
     const main = TRUNK_ACTIONS.reduce((best, a) => (gain[a] > gain[best] ? a : best))

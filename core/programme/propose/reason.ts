@@ -1,3 +1,4 @@
+import { must } from '../../errors'
 import { ACTION_FACTS, mainAction, type Variation } from '../../catalogue'
 import { formatDose, type Dose } from '../../dose'
 import { LIGHT_LOAD, nextDose } from '../../policy'
@@ -57,7 +58,7 @@ function servesText(item: TrunkItem, variation: Variation, before: Ledger, conte
   const met = ({ action, shortS }: LedgerLine): number => Math.min(gain[action], shortS)
   const most = before.lines.reduce((best, line) => (met(line) > met(best) ? line : best))
   const main = met(most) > 0 ? most.action : mainAction(variation.shares)
-  const line = before.lines.find(l => l.action === main)!
+  const line = must(before.lines.find(l => l.action === main))
   const { label, plane } = ACTION_FACTS[main]
   const gainS = Math.round(gain[main])
   const what = before.planes[plane] === 0

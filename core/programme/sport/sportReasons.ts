@@ -1,3 +1,4 @@
+import { must } from '../../errors'
 import type { PerAction } from '../../catalogue'
 import type { SportProfileId } from './sportProfiles'
 
@@ -101,5 +102,5 @@ const ORDER = [
  * sportReason('running', 'antiLateralFlexion') // => 'Each stance drops the pelvis if nothing holds it.'
  */
 export function sportReason(sport: SportProfileId, action: keyof PerAction): string {
-  return REASONS[sport][ORDER.indexOf(action)]!
+  return must(REASONS[sport][ORDER.indexOf(action)])
 }

@@ -1,3 +1,4 @@
+import { must } from '../../errors'
 import { bracedRepS, doseSessionS } from '../../dose'
 import type { Catalogue } from '../../catalogue'
 import { circuitS } from './circuit'
@@ -83,8 +84,9 @@ export function layOutSession(session: PlannedSession, catalogue: Catalogue): Se
   const durations = durationsOf(session, catalogue)
   const run = (slot: Slot, liftId: string | null = null): void => {
     for (const item of session.items)
-      if (item.slot === slot && (liftId === null || item.pairedWith === liftId)) put(
-          item.id, 'item', durations.get(item.id)!,
+      if (item.slot === slot && (liftId === null || item.pairedWith === liftId))
+        put(
+          item.id, 'item', must(durations.get(item.id)),
         )
   }
   if (session.warmUpMinutes) put('warm-up', 'warmUp', session.warmUpMinutes * 60)

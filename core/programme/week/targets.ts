@@ -1,6 +1,6 @@
 import { perAction, TRUNK_ACTIONS, type TrunkAction } from '../../catalogue'
 import type { Side } from '../../dose'
-import { DomainError } from '../../errors'
+import { DomainError, must } from '../../errors'
 import { bendingFactor, directWorkFactor, PHASES, POLICY_LINES, type Origin, type WeekRules } from '../../policy'
 import { positionOf } from '../sport/positions'
 import { SPORT_PROFILES, type SportProfileId } from '../sport/sportProfiles'
@@ -100,7 +100,7 @@ export function targetOrigins(of: TargetRequest): Readonly<Record<TrunkAction, T
   const weights = shiftedWeights(of)
   return Object.fromEntries(TRUNK_ACTIONS.map((action) => {
     const steps = stepsOf(action, of, weights)
-    const reckoned = band(steps.at(-1)!.seconds)
+    const reckoned = band(must(steps.at(-1)).seconds)
     const own = of.rules?.bands[action]
     return [action, {
       steps, reckoned, band: own ? { lowS: own.lowS, highS: own.highS } : reckoned, setBy: own?.from ?? null,
@@ -128,7 +128,7 @@ function stepsOf(action: TrunkAction, of: TargetRequest, weights: Readonly<Recor
     factor: null, seconds: counted * SESSION_TUT_S,
   }]
   const times = (label: string, why: string, factor: number): void => {
-    if (factor !== 1) steps.push({ label, why, factor, seconds: steps.at(-1)!.seconds * factor })
+    if (factor !== 1) steps.push({ label, why, factor, seconds: must(steps.at(-1)).seconds * factor })
   }
   times(
     'training age',

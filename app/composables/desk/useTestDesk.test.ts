@@ -3,7 +3,8 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { defineComponent, h } from 'vue'
 import { BATTERIES, STANDARD_TESTS } from '~~/core/assessment'
 import type { TrialInput } from '~~/shared/types'
-import { stepsOf, useTestDesk } from './useTestDesk'
+import { stepsOf } from './lane'
+import { useTestDesk } from './useTestDesk'
 import type { DeskLooks } from '~/words/deskLooks'
 
 const people = ['Ana', 'Bo', 'Cim'].map((name, i) => ({ id: `0000000${i}-0000-7000-8000-000000000000`, name }))

@@ -1,0 +1,3 @@
+export { evaluatePlan, type Evaluation } from './evaluatePlan'
+export type { BrokenRule } from './placed'
+export type { Relaxation } from './wants'
