@@ -17,6 +17,7 @@ export interface Account {
 
 type Row = Record<string, unknown>
 
+// eslint-disable-next-line complexity -- a list of questions, each a line of its own
 export async function account(client: pg.Client, athleteId: string, told: readonly Told[]): Promise<Account> {
   const found: Account = { writes: told.length, lost: 0, doubled: 0, contradicted: 0, half: 0, details: [] }
   const blame = (kind: 'lost' | 'doubled' | 'contradicted' | 'half', text: string): void => {

@@ -88,12 +88,13 @@ export class Parts {
   private during(luck: Luck, statement: string): Promise<void> {
     return this.owner(async (client) => {
       await client.query(
-        `create or replace function trial_fault() returns trigger language plpgsql
+        `create or replace function hardening_fault() returns trigger language plpgsql
           as $$ begin ${statement} return new; end $$;
-        create or replace trigger trial_fault before insert on audit for each row execute function trial_fault()`,
+        create or replace trigger hardening_fault before insert on audit for each row
+          execute function hardening_fault()`,
       )
       await sleep(300 + luck.below(1200))
-      await client.query('drop trigger if exists trial_fault on audit')
+      await client.query('drop trigger if exists hardening_fault on audit')
     })
   }
 }

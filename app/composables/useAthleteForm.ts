@@ -39,6 +39,7 @@ const number = (typed: string): number => (typed.trim() === '' ? NaN : Number(ty
  * The athlete form over (what it starts from and in which version, the coach's units, where the device keeps it):
  * typed words in, a checked athlete out. What is typed survives reload, crash and an ended session.
  */
+// eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export function useAthleteForm(from: AthleteInput, units: Units, draftKey: string | null = null, fromVersion = 0) {
   const draft = draftKey ? kept<FormDraft>(draftKey) : null
   const start = draft?.start ?? from

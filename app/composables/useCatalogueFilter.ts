@@ -39,18 +39,26 @@ export function useCatalogueFilter(catalogue: ComputedRef<Catalogue>, room: Comp
     posture: null as Variation['posture'] | null, mode: null as Variation['mode'] | null,
     sport: null as SportProfileId | null, flag: null as FlagId | null, inRoom: false, own: false,
   })
-  const shown = computed(() => {
+  type Asked = (drill: Variation) => boolean
+  /** What is asked of a drill: nothing where a filter is not set. */
+  const asked = computed((): Asked[] => {
+    const { plane, action, posture, mode, sport, flag, own, inRoom } = filter
     const words = filter.words.toLowerCase().split(/\s+/).filter(Boolean)
-    return catalogue.value.variations.filter(v => words.every(word => text.value.get(v.id)!.includes(word))
-      && (!filter.plane || planesOf(v.shares).includes(filter.plane))
-      && (!filter.action || (v.shares[filter.action] ?? 0) >= 0.25)
-      && (!filter.posture || v.posture === filter.posture)
-      && (!filter.mode || v.mode === filter.mode)
-      && (!filter.sport || sports.value.get(v.id)!.has(filter.sport))
-      && (!filter.flag || allowedUnder(filter.flag, v, catalogue.value))
-      && (!filter.own || isOwn(v))
-      && (!filter.inRoom || v.equipment.every(need => need.some(e => room.value.has(e)))))
+    const when = <T>(set: T | null | false, ask: (value: T) => Asked): Asked[] =>
+      (set === null || set === false ? [] : [ask(set)])
+    return [
+      v => words.every(word => text.value.get(v.id)?.includes(word)),
+      ...when(plane, p => v => planesOf(v.shares).includes(p)),
+      ...when(action, a => v => (v.shares[a] ?? 0) >= 0.25),
+      ...when(posture, p => v => v.posture === p),
+      ...when(mode, m => v => v.mode === m),
+      ...when(sport, s => v => sports.value.get(v.id)?.has(s) ?? false),
+      ...when(flag, f => v => allowedUnder(f, v, catalogue.value)),
+      ...when(own, () => isOwn),
+      ...when(inRoom, () => v => v.equipment.every(need => need.some(e => room.value.has(e)))),
+    ]
   })
+  const shown = computed(() => catalogue.value.variations.filter(v => asked.value.every(ask => ask(v))))
   function clear(): void {
     Object.assign(filter, {
       words: '', plane: null, action: null, posture: null, mode: null, sport: null, flag: null, inRoom: false,

@@ -1,28 +1,16 @@
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { bodyOf } from '~~/core/anatomy'
-import { DEFAULT_REP_S, momentTime, tempoSeconds, writeTempo, type Dose } from '~~/core/dose'
-import { compare, DOUBT, findModel, nearTo, poseOf, type Found } from '~~/core/mechanics'
+import { compare, DOUBT, nearTo, type Found } from '~~/core/mechanics'
 import { removals, type Screen } from '~~/core/screening'
 import type { AthleteInput } from '~~/shared/types'
+import { slidersOf, TIME_SLIDER, workOf } from '~/words/benchSliders'
 import { reckon, type BenchRung } from '~/words/reckon'
-
-/** The slider of time: a repeat from lowering to lowering, or one hold. */
-export const TIME_SLIDER = 'time'
-const TIME = {
-  reps: { label: 'One repeat takes', min: 1, max: 12, step: 0.5 },
-  seconds: { label: 'One hold takes', min: 5, max: 120, step: 5 },
-} as const
-
-/** Seconds of one repeat or hold as the lightest dose has it; null where a dose is counted otherwise. */
-function timeOf({ unit, amount, tempo }: Dose): number | null {
-  if (unit === 'reps') return tempo === undefined ? DEFAULT_REP_S : tempoSeconds(tempo)
-  return unit === 'seconds' ? amount : null
-}
 
 /** Rungs that stand beside the chosen one at most. */
 const MOST_COMPARED = 3
 
 /** The ladder bench of (athlete, screen, ladder): every rung reckoned, one chosen, its sliders, and how it compares. */
+// eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: ComputedRef<Screen>, ladderId: Ref<string>) {
   const ladder = computed(() =>
     screen.value.catalogue.ladders.find(l => l.id === ladderId.value) ?? screen.value.catalogue.ladders[1]!
@@ -82,41 +70,10 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
       : [...otherIds.value, id].slice(-MOST_COMPARED)
   }
 
-  /** Sliders of the chosen rung: what a coach moves, with range and unit. */
-  const sliders = computed(() => {
-    const dose = chosen.value.variation.doses[0]!
-    const seconds = timeOf(dose)
-    const time = seconds === null
-      ? []
-      : [{
-        name: TIME_SLIDER, unit: 's', ...TIME[dose.unit as keyof typeof TIME],
-        value: moved.value[TIME_SLIDER] ?? seconds,
-      }]
-    const link = poseOf(chosen.value.variation)
-    if (!link) return time
-    const facts = findModel(link.model)!.settings
-    return [
-      ...link.open.map(name => ({
-        name, ...facts[name]!,
-        value: moved.value[name] ?? chosen.value.settings[name] ?? facts[name]!.default,
-      })),
-      ...time,
-    ]
-  })
+  const sliders = computed(() => slidersOf(chosen.value, moved.value))
   const set = (name: string, value: number): void => { moved.value = { ...moved.value, [name]: value } }
 
-  /** Moment x time of the lightest dose at the pace that is set, kN·m·s, and how it stands to the present rung's. */
-  const work = computed(() => {
-    const { result, nm, variation } = live.value
-    if (!result || nm <= 1) return null
-    const dose = paced(variation.doses[0]!, moved.value[TIME_SLIDER])
-    const now = momentTime(dose, variation.sides, nm)
-    const base = presentRung.value
-    const before = base?.result && base.nm > 1
-      ? momentTime(base.variation.doses[0]!, base.variation.sides, base.nm)
-      : null
-    return { dose, kNms: now / 1000, ratio: before === null ? null : now / before }
-  })
+  const work = computed(() => workOf(live.value, presentRung.value, moved.value[TIME_SLIDER]))
 
   /** Ratio and verdict against the rung the athlete stands on; null where there is nothing to compare. */
   const verdict = computed(() => {
@@ -141,11 +98,4 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
     ladder, present, rungs, presentRung, chosen, live, others, compareWith, choose, sliders, set, pose, verdict, work,
     found, findHarder, doubt: DOUBT,
   }
-}
-
-/** A dose at another pace: repeats take so long, or holds last so long. */
-function paced(dose: Dose, seconds: number | undefined): Dose {
-  if (seconds === undefined) return dose
-  if (dose.unit === 'seconds') return { ...dose, amount: seconds }
-  return { ...dose, tempo: writeTempo({ loweringS: seconds / 2, bottomS: 0, raisingS: seconds / 2, topS: 0 }) }
 }

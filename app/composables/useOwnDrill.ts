@@ -27,6 +27,7 @@ interface OwnDrillDraft { readonly drill: Variation, readonly ladder: { name: st
  * A drill of the organisation's own while it is written: (what it starts from, all drills, the own ones, where the
  * device keeps it). What is typed survives reload, crash and an ended session.
  */
+// eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export function useOwnDrill(
   start: Variation, catalogue: ComputedRef<Catalogue>, own: ComputedRef<OwnCatalogue>, draftKey: string,
 ) {

@@ -27,6 +27,19 @@ function nameOf(event: KeyboardEvent): string {
   return `${event.ctrlKey || event.metaKey ? 'ctrl+' : ''}${shift}${key}`
 }
 
+/** Taken by something else already, part of a letter being composed, or a finger that rests. */
+const isTaken = (event: KeyboardEvent): boolean =>
+  event.defaultPrevented || event.isComposing || event.altKey || (event.repeat && !HELD.test(nameOf(event)))
+
+/** Typed somewhere, or meant for an open dialog. */
+function isMeantElsewhere(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement | null
+  // A box that was ticked has the keyboard, but only its own key is typing.
+  const typing = target?.closest?.(TYPING) && !(target.matches('input[type="checkbox"]') && event.key !== ' ')
+  // Focus falls to the page when what had it in a dialog is gone: an open dialog still has the keyboard.
+  return Boolean(typing) || document.querySelector('[role="dialog"]') !== null
+}
+
 /** A layer of single keys over a page; off while typing, and switched off for good by whoever wants it so. */
 export function useSingleKeys(actions: readonly KeyAction[]) {
   const on = useStorage('keen-anchor-keys', true)
@@ -34,16 +47,10 @@ export function useSingleKeys(actions: readonly KeyAction[]) {
   onMounted(() => { ready.value = true })
 
   useEventListener('keydown', (event) => {
-    // Taken by something else already, part of a letter being composed, or a finger that rests.
-    if (event.defaultPrevented || event.isComposing || (event.repeat && !HELD.test(nameOf(event)))) return
-    const target = event.target as HTMLElement | null
-    // A box that was ticked has the keyboard, but only its own key is typing.
-    const typing = target?.closest?.(TYPING) && !(target.matches('input[type="checkbox"]') && event.key !== ' ')
-    // Focus falls to the page when what had it in a dialog is gone: an open dialog still has the keyboard.
-    const asked = document.querySelector('[role="dialog"]')
-    if (!ready.value || typing || asked || event.altKey || (!on.value && !event.ctrlKey && !event.metaKey)) return
+    if (!ready.value || isTaken(event) || isMeantElsewhere(event)) return
+    if (!on.value && !event.ctrlKey && !event.metaKey) return
     const action = actions.find(({ keys }) => keys.includes(nameOf(event)))
-    if (!action || (action.yields && target?.closest?.(PRESSED))) return
+    if (!action || (action.yields && (event.target as HTMLElement | null)?.closest?.(PRESSED))) return
     event.preventDefault()
     action.run(nameOf(event))
   })

@@ -93,11 +93,33 @@ export type RosterLine = Pick<
   'name' | 'sex' | 'heightCm' | 'massKg' | 'birthYear' | 'trainingAgeYears' | 'sport' | 'position' | 'goal' | 'groupIds'
 >
 
+type Read<T> = { readonly value: T } | { readonly problem: string }
+
+const inRange = (label: string, least: number, most: number) => (text: string): Read<number> => {
+  const value = numberIn(text)
+  return value >= least && value <= most ? { value } : { problem: `${label} goes from ${least} to ${most}.` }
+}
+
+const freshName = (taken: ReadonlySet<string>) => (text: string): Read<string> => {
+  if (text.length < 2 || text.length > 80) return { problem: 'A name of 2 to 80 letters.' }
+  return taken.has(text.toLowerCase()) ? { problem: 'Already on the roster.' } : { value: text }
+}
+
+function birthYear(text: string): Read<number> {
+  const value = numberIn(text)
+  return Number.isInteger(value) && value >= 1930 && value <= 2020 ? { value } : { problem: 'A year from 1930 to 2020.' }
+}
+
+const groupsNamed = (groups: readonly Group[]) => (text: string): Read<string[]> => {
+  const ids = new Map(groups.map(group => [group.name.toLowerCase(), group.id]))
+  const names = text.split(/[;,]/).map(name => name.trim()).filter(Boolean)
+  const strange = names.find(name => !ids.has(name.toLowerCase()))
+  return strange === undefined
+    ? { value: names.flatMap(name => ids.get(name.toLowerCase()) ?? []) }
+    : { problem: `There is no group “${strange}”.` }
+}
+
 export function rosterFields(groups: readonly Group[], athletes: readonly Athlete[]): ImportField<RosterLine>[] {
-  const inRange = (label: string, least: number, most: number) => (text: string) => {
-    const value = numberIn(text)
-    return value >= least && value <= most ? { value } : { problem: `${label} goes from ${least} to ${most}.` }
-  }
   const sex = oneOfWords({ female: 'f', male: 'm', w: 'w' }, 'Sex')
   const taken = new Set(athletes.map(a => a.name.toLowerCase()))
   const sport = oneOfWords(
@@ -107,12 +129,7 @@ export function rosterFields(groups: readonly Group[], athletes: readonly Athlet
   return [
     {
       key: 'name', label: 'Name', also: ['athlete', 'athlete name'], required: true,
-      read:
-        text => (text.length < 2 || text.length > 80
-          ? { problem: 'A name of 2 to 80 letters.' }
-          : taken.has(text.toLowerCase())
-          ? { problem: 'Already on the roster.' }
-          : { value: text }),
+      read: freshName(taken),
     },
     {
       key: 'sex', label: 'Sex for body scaling', also: ['sex', 'gender'], required: true,
@@ -130,13 +147,7 @@ export function rosterFields(groups: readonly Group[], athletes: readonly Athlet
       required: true, read: inRange('Body mass in kg', 25, 220),
     },
     {
-      key: 'birthYear', label: 'Birth year', also: ['born', 'year of birth'], required: true,
-      read: (text) => {
-        const year = numberIn(text)
-        return Number.isInteger(year) && year >= 1930 && year <= 2020
-          ? { value: year }
-          : { problem: 'A year from 1930 to 2020.' }
-      },
+      key: 'birthYear', label: 'Birth year', also: ['born', 'year of birth'], required: true, read: birthYear,
     },
     {
       key: 'trainingAgeYears', label: 'Training age', also: ['training age years', 'training years'], required: false,
@@ -148,13 +159,8 @@ export function rosterFields(groups: readonly Group[], athletes: readonly Athlet
     { key: 'position', label: 'Position', also: [], required: false, read: words(60) },
     { key: 'goal', label: 'Goal', also: [], required: false, read: words(200) },
     {
-      key: 'groupIds', label: 'Groups', also: ['group', 'squad', 'team'], required: false, read: (text) => {
-        const names = text.split(/[;,]/).map(n => n.trim()).filter(Boolean)
-        const strange = names.find(n => !groups.some(g => g.name.toLowerCase() === n.toLowerCase()))
-        return strange === undefined
-          ? { value: names.map(n => groups.find(g => g.name.toLowerCase() === n.toLowerCase())!.id) }
-          : { problem: `There is no group “${strange}”.` }
-      },
+      key: 'groupIds', label: 'Groups', also: ['group', 'squad', 'team'], required: false,
+      read: groupsNamed(groups),
     },
   ]
 }

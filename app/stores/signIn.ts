@@ -8,6 +8,7 @@ import * as people from '~/api/people'
 import { writes } from '~/api/writes'
 
 /** Who is signed in. */
+// eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export const useSignInStore = defineStore('signIn', () => {
   const me = ref<Me | null>(null)
   const csrf = ref<string | null>(null)

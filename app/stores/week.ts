@@ -15,6 +15,7 @@ import { keepWeekDraft, keptWeekDraft, KEPT_STEPS, type WeekDraft } from './part
 import { weekMeeting, type WeekMeeting } from './parts/weekMeeting'
 
 /** One athlete's week while it is edited: the plan, its undo line, and what of it is stored. */
+// eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export const useWeekStore = defineStore('week', () => {
   const drills = useCatalogueStore()
   const reader = reading()

@@ -23,39 +23,29 @@ const LABELS: Readonly<Record<keyof AthleteInput, string>> = {
   braceStep: 'Brace step', rungs: 'Rungs', weakLink: 'Weak link', weakSide: 'Weaker side', groupIds: 'Groups',
 }
 
-/** One field of an athlete in words. */
-function textOf(
-  field: keyof AthleteInput, athlete: AthleteInput, groups: readonly Group[], units: Units, catalogue: Catalogue,
-): string {
-  const unit = measures(units)
-  switch (field) {
-    case 'heightCm':
-      return `${unit.showLength(athlete.heightCm)} ${unit.length}`
-    case 'massKg':
-      return `${unit.showMass(athlete.massKg)} ${unit.mass}`
-    case 'sport':
-      return SPORT_PROFILES[athlete.sport].name
-    case 'goalLift':
-      return athlete.goalLift ? LIFTS[athlete.goalLift].name : 'none'
-    case 'goalVariationId':
-      return catalogue.find(athlete.goalVariationId ?? '')?.name ?? 'none'
-    case 'weakLink':
-      return athlete.weakLink ? ACTION_FACTS[athlete.weakLink].label : 'none known'
-    case 'flags':
-      return athlete.flags.map(flag => flagFacts(flag).name).join(', ') || 'none'
-    case 'available':
-      return athlete.available.map(a => `${DAY_NAMES[a.day]} ${a.minutes}`).join(', ') || 'none'
-    case 'groupIds':
-      return groups.filter(g => athlete.groupIds.includes(g.id)).map(g => g.name).join(', ') || 'none'
-    case 'equipment':
-      return `${athlete.equipment.length} kinds`
-    case 'rungs':
-      return catalogue.ladders.filter(l => (athlete.rungs[l.id] ?? 1) > 1).map(l => `${l.name} ${athlete.rungs[l.id]}`)
-        .join(', ') || 'all at the ground'
-    default:
-      return String(athlete[field] ?? 'none')
-  }
+interface Around { readonly groups: readonly Group[], readonly units: Units, readonly catalogue: Catalogue }
+
+/** Fields that are told in words of their own. */
+const WORDS: Partial<Record<keyof AthleteInput, (athlete: AthleteInput, around: Around) => string>> = {
+  heightCm: ({ heightCm }, { units }) => `${measures(units).showLength(heightCm)} ${measures(units).length}`,
+  massKg: ({ massKg }, { units }) => `${measures(units).showMass(massKg)} ${measures(units).mass}`,
+  sport: ({ sport }) => SPORT_PROFILES[sport].name,
+  goalLift: ({ goalLift }) => (goalLift ? LIFTS[goalLift].name : 'none'),
+  goalVariationId: ({ goalVariationId }, { catalogue }) => catalogue.find(goalVariationId ?? '')?.name ?? 'none',
+  weakLink: ({ weakLink }) => (weakLink ? ACTION_FACTS[weakLink].label : 'none known'),
+  flags: ({ flags }) => flags.map(flag => flagFacts(flag).name).join(', ') || 'none',
+  available: ({ available }) => available.map(a => `${DAY_NAMES[a.day]} ${a.minutes}`).join(', ') || 'none',
+  groupIds: ({ groupIds }, { groups }) =>
+    groups.filter(g => groupIds.includes(g.id)).map(g => g.name).join(', ') || 'none',
+  equipment: ({ equipment }) => `${equipment.length} kinds`,
+  rungs: ({ rungs }, { catalogue }) =>
+    catalogue.ladders.filter(l => (rungs[l.id] ?? 1) > 1).map(l => `${l.name} ${rungs[l.id]}`).join(', ')
+      || 'all at the ground',
 }
+
+/** One field of an athlete in words. */
+const textOf = (field: keyof AthleteInput, athlete: AthleteInput, around: Around): string =>
+  WORDS[field]?.(athlete, around) ?? String(athlete[field] ?? 'none')
 
 /** Two versions of one athlete: what clashes, in words, and the one that comes of a choice. */
 export function athleteClash(
@@ -65,7 +55,8 @@ export function athleteClash(
   const theirs = inputOf(current)
   const versions = [{ ...base }, { ...mine }, { ...theirs }] as const
   const { conflicts, theirs: others } = threeWay(...versions)
-  const text = (field: keyof AthleteInput, of: AthleteInput): string => textOf(field, of, groups, units, catalogue)
+  const text = (field: keyof AthleteInput, of: AthleteInput): string => 
+    textOf(field, of, { groups, units, catalogue })
   return {
     who: current.changedBy ?? 'Somebody else', version: current.version, theirs,
     rows: (conflicts as (keyof AthleteInput)[]).map(field => ({

@@ -62,6 +62,7 @@ function knownAgain(
   return once && alike.length === 1 && alike[0]!.weeklyUntil === null ? alike[0]! : null
 }
 
+// eslint-disable-next-line complexity -- what the source does not say is as it was, or the usual
 function entryOf(
   event: ReadEvent, source: string, before: StoredEntry | null, { groupId, kind: usual, timeZone, newKey }: Missing,
 ): EntryInput {

@@ -38,6 +38,7 @@ export function readCsv(text: string): ReadCalendar {
   return { source: 'csv', events, problems }
 }
 
+// eslint-disable-next-line complexity -- a list of refusals, each a line of its own
 function readRow(row: Readonly<Record<string, string | undefined>>): { event?: ReadEvent, problem?: string } {
   const at = (column: (typeof CALENDAR_COLUMNS)[number]): string | null => row[column] || null
   const name = at('name')

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { STANDARD } from '~~/core/catalogue'
 import { NO_RULES } from '~~/core/policy'
-import { NO_EXCEPTIONS, type SeasonShape } from '~~/core/season'
+import { type SeasonShape } from '~~/core/season'
 import type { EntryInput, Role } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
 import { OWNER_ONLY, TABLE_RULES, type Sight } from '../database/tableRules'
@@ -11,24 +11,19 @@ import { putEntries } from '../repositories/calendar'
 import { insertMail } from '../repositories/mail'
 import { ROUTE_RULES, type RouteRule } from '../utils/accessRules'
 import { routeFiles, serveRoutes } from '../utils/testApp'
-import { checkBrace, logPractice, logTrials, saveOwnTests, setBraceCourse } from './assessment'
-import { assignWeek } from './assignWeek'
-import { addAthlete, inviteAthlete } from './athletes'
+import { saveOwnTests } from './ownTests'
+import { inviteAthlete } from './athletes'
 import { saveCatalogue } from './catalogue'
-import { changeAthleteSeason, changeSeason } from './changeSeason'
+import { changeSeason } from './changeSeason'
 import type { Context } from './context'
 import { addFeed } from './calendarFeeds'
 import { saveFacility } from './facility'
 import { addGroup } from './groups'
-import { logSets } from './logSets'
-import { decidePain } from './pain'
-import { athleteToday } from './sessions'
 import { changeRules } from './planningRules'
-import { startRun } from './planRuns'
 import { hashPassword } from './signIn'
 import { inviteStaff } from './staff'
-import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from '../testing/database'
-import { storeWeek } from './weeks'
+import { addPerson, makeOrganisation, testDatabase } from '../testing/database'
+import { fillAthlete, nobody } from '../testing/fullAthlete'
 
 const MONDAY = '2026-03-02'
 const ROLES: readonly Role[] = ['headCoach', 'coach', 'assistant', 'athlete']
@@ -57,57 +52,8 @@ let app: Awaited<ReturnType<typeof serveRoutes>>
 const people = {} as Record<Role, { context: Context, email: string }>
 const foreign = {} as Record<Role, { context: Context, email: string }>
 /** One athlete in the coach's group, one out of it, with a session each. */
-const seen = { id: '', sessionId: '', itemId: '', runId: '' }
-const unseen = { id: '', sessionId: '', itemId: '', runId: '' }
-
-/** An athlete with everything that can hang on one. */
-async function fill(
-  coach: Awaited<ReturnType<typeof makeOrganisation>>, groupId: string, into: typeof seen,
-): Promise<void> {
-  into.id = (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [groupId], flags: ['wrist'] }))).id
-  await makeKnown(coach, into.id)
-  const item = {
-    id: 'i', variationId: 'side-plank.feet',
-    dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 },
-    slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: '',
-  }
-  await storeWeek(coach, into.id, MONDAY, 0, {
-    sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [item] }],
-  })
-  await assignWeek(coach, into.id, MONDAY, 1)
-  const { session } = await athleteToday(coach, into.id)
-  Object.assign(into, { sessionId: session!.id, itemId: session!.items[0]!.id })
-  await logSets(coach, [{
-    id: randomUUID(), prescribedItemId: into.itemId, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, setNumber: 1,
-    side: 'left', amount: 8, breakPoint: 'trunk', setting: {}, feltAt: [], effort: null, painAt: null, note: '',
-  }])
-  await logSets(coach, [{
-    id: randomUUID(), prescribedItemId: into.itemId, day: TODAY, performedAt: `${TODAY}T10:05:00.000Z`, setNumber: 1,
-    side: 'right', amount: 2, breakPoint: 'pain', setting: {}, feltAt: [], effort: null, painAt: 'lowBack', note: '',
-  }])
-  await decidePain(coach, into.id, {
-    id: randomUUID(), variationId: item.variationId, verdict: 'goOn', reason: 'Looked at it.', lookedAtBy: '',
-    role: null,
-  })
-  await checkBrace(coach, into.id, {
-    id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '',
-  })
-  await changeRules(coach, { scope: 'athlete', scopeId: into.id, version: 0, rules: NO_RULES })
-  await changeAthleteSeason(coach, into.id, {
-    version: 0, groupId, title: 'Away', exceptions: NO_EXCEPTIONS, prefer: null, replan: true,
-  })
-  into.runId = randomUUID()
-  await startRun(coach, {
-    id: into.runId, athleteIds: [into.id], startsOn: MONDAY, weeks: 1, sessions: [], replace: false,
-  })
-  await setBraceCourse(coach, into.id, { cue: 'drawIn', homework: { timesADay: 2, until: null, note: '' } })
-  await logPractice(coach, into.id, { id: randomUUID(), day: TODAY, step: 2 })
-  await logTrials(coach, [{
-    id: randomUUID(), athleteId: into.id, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, test: 'plank', side: null,
-    value: 40, breakPoint: 'trunk', setting: {}, note: '',
-  }])
-  await inviteAthlete(coach, into.id, { id: randomUUID(), email: `${into.id}@test.example` })
-}
+const seen = nobody()
+const unseen = nobody()
 
 async function everybody(
   organisation: Context & { groupId: string }, athleteId: string,
@@ -149,10 +95,10 @@ beforeAll(async () => {
     version: 0, title: 'Far first', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null,
     replan: true,
   })
-  await fill(head, head.groupId, seen)
-  await fill(head, outside, unseen)
-  const far = { id: '', sessionId: '', itemId: '', runId: '' }
-  await fill(other, other.groupId, far)
+  await fillAthlete(head, head.groupId, seen)
+  await fillAthlete(head, outside, unseen)
+  const far = nobody()
+  await fillAthlete(other, other.groupId, far)
   // The invitations stand for accounts of their own; the walls need people who can sign in.
   await base.owner.raw('delete from mail; delete from account_token; delete from person where athlete_id is not null')
   await everybody(head, seen.id, people)

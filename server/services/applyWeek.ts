@@ -40,6 +40,7 @@ export function applyWeek(
   })
 }
 
+// eslint-disable-next-line complexity -- guard after guard, each with its word
 async function applyTo(tx: Tx, context: Context, source: Source, athlete: Athlete, startsOn: string): Promise<Applied> {
   const { organisationId } = context.actor
   const answer = { athleteId: athlete.id, athleteName: athlete.name }

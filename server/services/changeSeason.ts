@@ -93,6 +93,7 @@ export function changeAthleteSeason(
   context: Context, athleteId: string, change: AthleteSeasonChange,
 ): Promise<SeasonChanged> {
   const { organisationId, personId } = context.actor
+  // eslint-disable-next-line complexity -- guard after guard, each with its word
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const season = (await seasonsOf(tx, organisationId, [change.groupId]))[0]

@@ -76,57 +76,67 @@ async function begin(db: Knex, actor: Actor, { organisationId, runId, athleteId 
   })
 }
 
+type Stored = Awaited<ReturnType<typeof weekOf>>
+interface Asked { readonly run: RunRequest, readonly actor: Actor }
+
 /** False when the line is no longer to be worked on. */
 async function planWeekOf(
-  db: Knex, { run, actor }: { run: RunRequest, actor: Actor }, { organisationId, runId, athleteId }: LineOfWork,
-  startsOn: string, plan: PlanOne,
+  db: Knex, asked: Asked, line: LineOfWork, startsOn: string, plan: PlanOne,
 ): Promise<boolean> {
-  const before = await inOrganisation(db, actor, async (tx) => {
-    const held = await holdLine(tx, organisationId, runId, athleteId)
-    const now = await runRequest(tx, organisationId, runId)
-    if (held?.state !== 'working' || now?.cancelled) {
-      if (held?.state === 'working') await setLine(tx, organisationId, runId, athleteId, { state: 'cancelled' })
-      return 'stopped'
-    }
-    if (held.weeks.some(week => week.startsOn === startsOn)) return 'there'
-    const athlete = await athleteById(tx, organisationId, athleteId)
-    if (!athlete) throw new AppError('notFound', 'This athlete is no longer here.')
-    const stored = await weekOf(tx, organisationId, athleteId, startsOn)
-    const { own } = run.request
-    if (own && !(own.mondays.includes(startsOn) && holdsDrills(stored?.plan))) return 'there'
-    const sessions = own
-      ? withDaysOver(stored!.plan.sessions, startsOn, own.today)
-      : withOwnDays(run.request.sessions, athlete)
-    const request = withNothingPast(
-      await requestFor(tx, organisationId, athlete, startsOn, sessions),
-      own?.today ?? null,
-    )
-    return { stored, request, kept: !own && !run.request.replace && holdsDrills(stored?.plan) }
-  })
+  const before = await inOrganisation(db, asked.actor, tx => weekBefore(tx, asked, line, startsOn))
   if (before === 'stopped') return false
   if (before === 'there') return true
-  const { stored, request, kept } = before
-  const found = kept ? null : await plan(request)
-  await inOrganisation(db, actor, async (tx) => {
-    const held = await holdLine(tx, organisationId, runId, athleteId)
-    if (held?.state !== 'working' || held.weeks.some(week => week.startsOn === startsOn)) return
-    const outcome = found
-      ? await store(tx, actor, athleteId, startsOn, stored, found)
-      : await keptOutcome(tx, organisationId, startsOn, stored!)
-    const athlete = await athleteById(tx, organisationId, athleteId)
-    const again = run.request.own && stored?.status === 'assigned' && !stored.changedSinceAssigned
-      && outcome.outcome === 'proposed' && notKnown(athlete!).length === 0
-    if (again)
-      await assignIn(
-        tx,
-        { actor, today: run.request.own!.today, requestId: null, write: null },
-        athleteId, startsOn, outcome.version,
-      )
-    await setLine(tx, organisationId, runId, athleteId, {
-      weeks: [...held.weeks, { ...outcome, assigned: again ?? false }],
-    })
-  })
+  const found = before.kept ? null : await plan(before.request)
+  await inOrganisation(db, asked.actor, tx => weekAfter(tx, asked, line, startsOn, before.stored, found))
   return true
+}
+
+/** What a week is planned from, or why it is not: the line was stopped, or the week stands already. */
+// eslint-disable-next-line complexity -- guard after guard, each with its word
+async function weekBefore(
+  tx: Tx, { run }: Asked, { organisationId, runId, athleteId }: LineOfWork, startsOn: string,
+): Promise<'stopped' | 'there' | { stored: Stored, request: WeekRequest, kept: boolean }> {
+  const held = await holdLine(tx, organisationId, runId, athleteId)
+  const now = await runRequest(tx, organisationId, runId)
+  if (held?.state !== 'working' || now?.cancelled) {
+    if (held?.state === 'working') await setLine(tx, organisationId, runId, athleteId, { state: 'cancelled' })
+    return 'stopped'
+  }
+  if (held.weeks.some(week => week.startsOn === startsOn)) return 'there'
+  const athlete = await athleteById(tx, organisationId, athleteId)
+  if (!athlete) throw new AppError('notFound', 'This athlete is no longer here.')
+  const stored = await weekOf(tx, organisationId, athleteId, startsOn)
+  const { own, replace, sessions } = run.request
+  if (own && !(own.mondays.includes(startsOn) && holdsDrills(stored?.plan))) return 'there'
+  const given = own && stored
+    ? withDaysOver(stored.plan.sessions, startsOn, own.today)
+    : withOwnDays(sessions, athlete)
+  const request = await requestFor(tx, organisationId, athlete, startsOn, given)
+  return {
+    stored, request: withNothingPast(request, own?.today ?? null),
+    kept: !own && !replace && holdsDrills(stored?.plan),
+  }
+}
+
+/** Stores what was found, or tells that the week was kept; a week that was assigned is assigned again. */
+async function weekAfter(
+  tx: Tx, { run, actor }: Asked, { organisationId, runId, athleteId }: LineOfWork, startsOn: string, stored: Stored,
+  found: WeekAnswer | null,
+): Promise<void> {
+  const held = await holdLine(tx, organisationId, runId, athleteId)
+  if (held?.state !== 'working' || held.weeks.some(week => week.startsOn === startsOn)) return
+  const outcome = found
+    ? await store(tx, actor, athleteId, startsOn, stored, found)
+    : await keptOutcome(tx, organisationId, startsOn, stored!)
+  const athlete = await athleteById(tx, organisationId, athleteId)
+  const { own } = run.request
+  const stood = stored?.status === 'assigned' && !stored.changedSinceAssigned && outcome.outcome === 'proposed'
+  const again = own !== undefined && stood && athlete !== null && notKnown(athlete).length === 0
+  if (again) {
+    const context = { actor, today: own.today, requestId: null, write: null }
+    await assignIn(tx, context, athleteId, startsOn, outcome.version)
+  }
+  await setLine(tx, organisationId, runId, athleteId, { weeks: [...held.weeks, { ...outcome, assigned: again }] })
 }
 
 /** A request that puts nothing new on days that are over. */
@@ -149,7 +159,7 @@ function withDaysOver(sessions: readonly PlannedSession[], startsOn: string, tod
 }
 
 async function keptOutcome(
-  tx: Tx, organisationId: string, startsOn: string, stored: NonNullable<Awaited<ReturnType<typeof weekOf>>>,
+  tx: Tx, organisationId: string, startsOn: string, stored: NonNullable<Stored>,
 ): Promise<WeekOutcome> {
   const catalogue = await catalogueOfOrganisation(tx, organisationId)
   return outcomeOf(startsOn, 'kept', stored.version, {
@@ -158,7 +168,7 @@ async function keptOutcome(
 }
 
 async function store(
-  tx: Tx, actor: Actor, athleteId: string, startsOn: string, stored: Awaited<ReturnType<typeof weekOf>>,
+  tx: Tx, actor: Actor, athleteId: string, startsOn: string, stored: Stored,
   found: WeekAnswer,
 ): Promise<WeekOutcome> {
   const { organisationId } = actor

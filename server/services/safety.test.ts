@@ -2,26 +2,24 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { STANDARD, VARIATIONS } from '~~/core/catalogue'
 import { optimiseWeek, type PlannedSession, type WeekPlan } from '~~/core/programme'
-import { FLAG_IDS, FLAGS, type Answers, type Clearance, type FlagId } from '~~/core/screening'
+import { FLAG_IDS, FLAGS, type Answers, type FlagId } from '~~/core/screening'
 import { isForbidden } from '~~/core/testing/safetyOracle'
 import { planningContext } from '~~/shared/planningContext'
 import type { SetLogInput, TrialInput } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
 import { athleteById } from '../repositories/athletes'
 import { healthAlerts } from './alerts'
-import { addAthlete, getAthlete, roster, saveAthlete } from './athletes'
+import { addAthlete, getAthlete } from './athletes'
 import { applyWeek } from './applyWeek'
-import { checkBrace, logPractice, logTrials, setBraceCourse } from './assessment'
+import { checkBrace, logPractice, setBraceCourse } from './brace'
+import { logTrials } from './trials'
 import { assignWeek } from './assignWeek'
 import type { Context } from './context'
-import { eraseAthlete } from './erasure'
 import { feedEvents } from './feedEvents'
 import { logSets } from './logSets'
-import { decidePain } from './pain'
 import { planLine } from './planLine'
 import { startRun } from './planRuns'
-import { theRecord } from './record'
-import { addClearance, screenAthlete, withdrawClearance } from './screening'
+import { screenAthlete } from './screening'
 import { athleteToday, runSession } from './sessions'
 import { takeStandIn } from './standIn'
 import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from '../testing/database'
@@ -34,21 +32,13 @@ const BEFORE_ALL = '2026-03-04T06:00:00.000Z'
 let base: Awaited<ReturnType<typeof testDatabase>>
 let coach: Awaited<ReturnType<typeof makeOrganisation>>
 let assistant: Context
-const mails: { recipient: string, subject: string }[] = []
-
 beforeAll(async () => {
   base = await testDatabase()
   coach = await makeOrganisation(base.db)
   assistant = (await addPerson(base.db, coach.actor.organisationId, 'assistant', { groupIds: [coach.groupId] })).context
 })
 afterAll(() => base.drop())
-
 const yes = (...flags: FlagId[]): Answers => Object.fromEntries(FLAG_IDS.map(flag => [flag, flags.includes(flag)]))
-const clearance = (flag: FlagId, over: Partial<Clearance> = {}): Clearance => ({
-  id: randomUUID(), flag, extent: 'all', givenBy: 'Island practice', role: 'doctor', from: TODAY, until: null, note: '',
-  ...over,
-})
-
 /** One drill of every ladder and kind, in one session, whatever the place says of it. */
 const NAMED = [
   'front-plank.weight-on-back', 'front-plank.hands', 'flexion.crunch', 'carries.suitcase-heavy',
@@ -68,14 +58,12 @@ const plan: WeekPlan = {
   }],
 }
 const strong = { rungs: Object.fromEntries(STANDARD.ladders.map(l => [l.id, l.rungs.length])), birthYear: 1995 }
-
 interface Walked {
   readonly id: string
   readonly own: Context
   readonly sessionId: string
   readonly items: Awaited<ReturnType<typeof athleteToday>>['session']
 }
-
 /** An able athlete with all of that assigned for today. */
 async function walked(over = {}): Promise<Walked> {
   const id = await makeKnown(
@@ -89,7 +77,6 @@ async function walked(over = {}): Promise<Walked> {
   const { session } = await athleteToday(own, id)
   return { id, own, sessionId: session!.id, items: session }
 }
-
 const aSet = (prescribedItemId: string, sides: 'both' | 'each', over: Partial<SetLogInput> = {}): SetLogInput => ({
   id: randomUUID(), prescribedItemId, day: TODAY, performedAt: afterNow(), setNumber: 1,
   side: sides === 'each' ? 'left' : null, amount: 5, breakPoint: 'none', setting: {}, feltAt: [], effort: 6,
@@ -101,7 +88,6 @@ const aTrial = (athleteId: string, over: Partial<TrialInput> = {}): TrialInput =
 })
 const refused = (of: Promise<unknown>): Promise<string> =>
   of.then(() => 'taken', (error: { code?: string }) => error.code ?? String(error))
-
 /** Everything handed out for training, by every way there is. */
 async function handedOut({ id, own, sessionId }: Walked): Promise<string[]> {
   const open = (of: { readonly session: Walked['items'] }): string[] =>
@@ -116,7 +102,6 @@ async function handedOut({ id, own, sessionId }: Walked): Promise<string[]> {
     ...open(await runSession(coach, sessionId)), ...open(await runSession(assistant, sessionId)),
   ]
 }
-
 /** Tries to hand out or take in training in every way there is, and tells which drills got through. */
 async function tryEverything(one: Walked): Promise<string[]> {
   const got = await handedOut(one)
@@ -201,82 +186,6 @@ describe.each(
     }, 60_000)
   })
 
-describe('a red flag', () => {
-  it('tells every coach in its own transaction, and comes back as it was when it is cleared', async () => {
-    const one = await walked({ name: 'Told About' })
-    const two =
-      (await addPerson(base.db, coach.actor.organisationId, 'coach', { groupIds: [coach.groupId], passwordHash: 'x' }))
-        .email
-    await base.owner('person').where({ role: 'headCoach' }).update({ password_hash: 'x' })
-    const before = (await athleteToday(one.own, one.id)).session!
-    await screenAthlete(one.own, one.id, 1, yes('chestPain'))
-    const [alert] = (await healthAlerts(coach)).alerts.filter(a => a.athleteId === one.id)
-    expect(alert).toMatchObject({ kind: 'stop', athleteName: 'Told About', stops: before.items.length, settled: false })
-    mails.push(...await base.owner('mail').where('subject', 'like', '%Told About').select('recipient', 'subject'))
-    expect(mails.map(m => m.recipient)).toContain(two)
-    expect(JSON.stringify(await base.owner('mail').select('body', 'subject'))).not.toMatch(/chest/i)
-    expect((await roster(coach)).find(row => row.athlete.id === one.id)!.athlete.flags).toEqual(['chestPain'])
-    expect((await theRecord(coach, { athleteId: one.id })).map(line => line.action)).toContain('health.screen')
-    await addClearance(coach, one.id, clearance('chestPain'))
-    expect((await athleteToday(one.own, one.id)).session).toEqual(before)
-    expect((await healthAlerts(coach)).alerts.filter(a => a.athleteId === one.id).map(a => [a.kind, a.settled]))
-      .toEqual([['cleared', false], ['stop', true]])
-  })
-
-  it('is not erased by an older form, by a form that says no, nor by the profile', async () => {
-    const one = await walked()
-    const { health: { version } } = await getAthlete(coach, one.id)
-    await screenAthlete(one.own, one.id, version, yes('chestPain'))
-    await expect(screenAthlete(coach, one.id, version, yes('wrist'))).rejects.toMatchObject({
-      code: 'changedElsewhere', current: { flags: ['chestPain'], answers: { chestPain: true } },
-    })
-    expect((await screenAthlete(coach, one.id, version + 1, yes('wrist'))).flags).toEqual(['chestPain', 'wrist'])
-    const {
-      id: _i, archived: _a, clearances: _c, health: _h, screenedOn: _s, accountEmail: _e, accountState: _st,
-      changedBy: _b, version: read,
-      ...input
-    } = await getAthlete(coach, one.id)
-    await expect(saveAthlete(coach, one.id, read, { ...input, flags: ['wrist'] })).rejects.toMatchObject({
-      fields: { flags: expect.stringContaining('clearance') },
-    })
-    // A replay from a device's queue raises, and lowers nothing.
-    expect((await screenAthlete(one.own, one.id, version, yes('shoulder'))).flags).toEqual([
-      'chestPain', 'shoulder', 'wrist',
-    ])
-  })
-
-  it('that is reported once more after a clearance stands anew', async () => {
-    const one = await walked()
-    await screenAthlete(one.own, one.id, 1, yes('fainting'))
-    await addClearance(coach, one.id, clearance('fainting'))
-    expect((await athleteToday(one.own, one.id)).stop).toBeNull()
-    await screenAthlete(one.own, one.id, 3, yes('fainting'))
-    expect((await athleteToday(one.own, one.id)).stop).not.toBeNull()
-    expect((await getAthlete(coach, one.id)).clearances).toEqual([])
-  })
-
-  it('stands again from the day after its clearance ends, and when that is withdrawn', async () => {
-    const one = await walked()
-    await screenAthlete(one.own, one.id, 1, yes('aneurysm'))
-    const word = clearance('aneurysm', { until: TODAY })
-    await addClearance(coach, one.id, word)
-    expect((await athleteToday(one.own, one.id)).session!.items.length).toBeGreaterThan(0)
-    const saturday = { ...plan.sessions[0]!, id: 'd5', day: 5 }
-    await expect(storeWeek(coach, one.id, MONDAY, 1, { sessions: [...plan.sessions, saturday] })).rejects.toThrow(
-      'refer first',
-    )
-    await withdrawClearance(coach, one.id, word.id)
-    expect((await athleteToday(one.own, one.id)).stop).not.toBeNull()
-  })
-
-  it('lets its athlete be erased', async () => {
-    const one = await walked({ name: 'To Be Gone' })
-    await screenAthlete(one.own, one.id, 1, yes('chestPain'))
-    await eraseAthlete(coach, one.id, 'To Be Gone')
-    expect(await base.owner('health_alert').where({ athlete_id: one.id })).toEqual([])
-  })
-})
-
 describe('an amber flag after assigning', () => {
   it('stops what it takes away with a stand-in that can be taken, and gives the drill back when it goes', async () => {
     const one = await walked()
@@ -343,119 +252,6 @@ describe('an assistant', () => {
     ).toBeUndefined()
     expect(said).not.toMatch(/pregnan|given birth|clearance is|breath-holding|noBreathHold|no:supine|pressureRise/i)
     expect(said).toContain('Not for this athlete now.')
-  })
-})
-
-describe('pain in a set', () => {
-  const hurting = async (): Promise<
-    {
-      one: Walked
-      item: NonNullable<Walked['items']>['items'][number]
-      log: (over?: Partial<SetLogInput>) => Promise<string>
-    }
-  > => {
-    const one = await walked()
-    const item = one.items!.items.find(i => i.variationId === 'front-plank.weight-on-back')!
-    return {
-      one, item,
-      log: (over = {}) =>
-        refused(logSets(one.own, [aSet(item.id, item.sides, { performedAt: new Date().toISOString(), ...over })])),
-    }
-  }
-
-  it('stands with its place for coaches, stops the drill until it is decided, and the decision opens it', async () => {
-    const { one, item, log } = await hurting()
-    expect(await log({ breakPoint: 'pain', painAt: 'lowBack' })).toBe('taken')
-    const { health, flags } = await getAthlete(coach, one.id)
-    expect([flags, health.pain]).toMatchObject([[], [{
-      variationId: item.variationId, place: 'lowBack', times: 1, state: 'waits',
-    }]])
-    expect((await getAthlete(assistant, one.id)).health.pain).toMatchObject([{
-      variationId: item.variationId, place: null,
-    }])
-    for (const [reader, place] of [[one.own, 'lowBack'], [coach, 'lowBack'], [assistant, null]] as const) {
-      const { logs, session } = await runSession(reader, one.sessionId)
-      expect(logs).toMatchObject([{ breakPoint: 'pain', painAt: place }])
-      if (reader === one.own)
-        expect(session!.items.find(i => i.id === item.id)!.stopped).toMatchObject({
-          text: expect.stringContaining('decision'), instead: null,
-        })
-    }
-    // What comes after pain is the coach's to say.
-    await expect(takeStandIn(one.own, one.sessionId, item.id)).rejects.toMatchObject({ code: 'notFound' })
-    expect((await healthAlerts(coach)).alerts[0]).toMatchObject({ kind: 'pain', variationId: item.variationId })
-    const decision = {
-      id: randomUUID(), variationId: item.variationId, verdict: 'goOn' as const, reason: 'Effort, not pain.',
-      lookedAtBy: '', role: null,
-    }
-    await decidePain(coach, one.id, decision)
-    expect((await runSession(one.own, one.sessionId)).session!.items.find(i => i.id === item.id)!.stopped)
-      .toBeUndefined()
-    expect((await healthAlerts(coach)).alerts.find(a => a.athleteId === one.id)!.settled).toBe(true)
-  })
-
-  it('twice running locks the drill until somebody qualified has looked', async () => {
-    const { one, item, log } = await hurting()
-    await log({ breakPoint: 'pain', painAt: 'lowBack' })
-    await decidePain(coach, one.id, {
-      id: randomUUID(), variationId: item.variationId, verdict: 'goOn', reason: 'Try again.', lookedAtBy: '',
-      role: null,
-    })
-    expect(await log({ breakPoint: 'pain', painAt: 'lowBack' })).toBe('taken')
-    expect((await getAthlete(coach, one.id)).health.pain).toMatchObject([{ state: 'locked', times: 2 }])
-    expect(await log({ performedAt: afterNow() })).toBe('stopped')
-    const goOn = {
-      id: randomUUID(), variationId: item.variationId, verdict: 'goOn' as const, reason: 'Looks fine.', lookedAtBy: '',
-      role: null,
-    }
-    await expect(decidePain(coach, one.id, goOn)).rejects.toMatchObject({ fields: { lookedAtBy: expect.any(String) } })
-    await decidePain(coach, one.id, { ...goOn, lookedAtBy: 'Island physio', role: 'physiotherapist' })
-    expect((await getAthlete(coach, one.id)).health.pain).toEqual([])
-  })
-
-  it('is not proposed again', async () => {
-    const { one, item, log } = await hurting()
-    await log({ breakPoint: 'pain', painAt: 'lowBack' })
-    const { athlete, settled } = await weekSheet(coach, one.id, '2026-03-09')
-    const sessions = [0, 2, 4].map((day): PlannedSession => ({ id: `d${day}`, day, minutes: 60, lifts: [], items: [] }))
-    const { plan: next } = optimiseWeek({
-      context: planningContext(athlete, '2026-03-09', [], STANDARD, settled),
-      sessions,
-    })
-    expect(next.sessions.flatMap(s => s.items.map(i => i.variationId))).not.toContain(item.variationId)
-  })
-})
-
-describe('what is not known', () => {
-  it('stops assigning until it is known or overruled with a reason, which is kept', async () => {
-    const id = (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [coach.groupId], ...strong }))).id
-    await storeWeek(coach, id, MONDAY, 0, plan)
-    await expect(assignWeek(coach, id, MONDAY, 1)).rejects.toMatchObject({
-      code: 'needsReason',
-      fields: { unscreened: expect.any(String), braceUnchecked: expect.any(String) },
-    })
-    await screenAthlete(coach, id, 1, yes())
-    await expect(assignWeek(coach, id, MONDAY, 1)).rejects.toMatchObject({
-      code: 'needsReason', fields: { braceUnchecked: expect.any(String) },
-    })
-    expect((await assignWeek(coach, id, MONDAY, 1, 'Checked on the floor yesterday.')).status).toBe('assigned')
-    expect((await getAthlete(coach, id)).health.overruled).toMatchObject([{
-      what: 'braceUnchecked', reason: 'Checked on the floor yesterday.',
-    }])
-    expect((await assignWeek(coach, id, MONDAY, 1)).status).toBe('assigned')
-  })
-
-  it('of a trial far from the athlete’s own, or hardly begun, is asked before it counts', async () => {
-    const one = await walked()
-    await logTrials(coach, [aTrial(one.id, { value: 60 })])
-    for (const value of [2, 20, 200])
-      expect(await refused(logTrials(coach, [aTrial(one.id, { value })]))).toBe('needsReason')
-    expect(await refused(logTrials(coach, [aTrial(one.id, { value: 20, sure: true })]))).toBe('taken')
-  })
-
-  it('refuses a training age above the age', async () => {
-    await expect(addAthlete(coach, randomUUID(), anAthlete({ birthYear: 2015, trainingAgeYears: 14 }))).rejects
-      .toMatchObject({ fields: { trainingAgeYears: expect.any(String) } })
   })
 })
 

@@ -2,7 +2,7 @@
 import { BREAK_POINTS } from '~~/core/assessment'
 import { CAUTION } from '~~/core/screening'
 import ChipChoice from '~/components/common/ChipChoice.vue'
-import type { useInstrumentDesk } from '~/composables/useInstrumentDesk'
+import type { useInstrumentDesk } from '~/composables/instrument/useInstrumentDesk'
 import { clockText } from '~/words/testWords'
 import TraceView from './TraceView.vue'
 

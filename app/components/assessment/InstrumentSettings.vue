@@ -4,7 +4,7 @@ import { INSTRUMENT_FAULTS, INSTRUMENT_KINDS, type InstrumentFault } from '~~/co
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
-import type { useInstrumentDesk } from '~/composables/useInstrumentDesk'
+import type { useInstrumentDesk } from '~/composables/instrument/useInstrumentDesk'
 
 /** Which instrument, who is tested, and what is to be held. */
 const props = defineProps<{ desk: ReturnType<typeof useInstrumentDesk> }>()

@@ -15,6 +15,7 @@ const inOrder = (sessions: readonly PlannedSession[]): WeekPlan =>
   ({ sessions: [...sessions].sort((a, b) => a.day - b.day) })
 
 /** What the dialogs of (the week sheet) do: which one is open, and everything it answers with. */
+// eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export function useWeekDialogs(week: EditedWeek, desk: WeekDesk, lastWeek: () => WeekPlan | null) {
   const dialog = ref<WeekDialog | null>(null) as Ref<WeekDialog | null>
   const { busy, problem, attempt } = useAttempt()

@@ -23,6 +23,7 @@ const LOOK_AROUND_MS = 4000
 const MOST_MATES = 24
 
 /** The room of one athlete's one week, by its address: the sheet, its dialogs and keys, and what stands around it. */
+// eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export function useWeekRoom() {
   const route = useRoute()
   const signedIn = useSignInStore()

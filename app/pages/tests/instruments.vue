@@ -2,7 +2,7 @@
 import InstrumentLive from '~/components/assessment/InstrumentLive.vue'
 import InstrumentSettings from '~/components/assessment/InstrumentSettings.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
-import { useInstrumentDesk } from '~/composables/useInstrumentDesk'
+import { useInstrumentDesk } from '~/composables/instrument/useInstrumentDesk'
 import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'Instruments · Keen Anchor' })

@@ -1,4 +1,4 @@
-import { storedOwnTests } from '../../services/assessment'
+import { storedOwnTests } from '../../services/ownTests'
 import { defineRoute } from '../../utils/defineRoute'
 
 export default defineRoute('GET /api/tests', {

@@ -1,5 +1,5 @@
 import { ownTestsSchema } from '~~/shared/schemas'
-import { saveOwnTests } from '../../services/assessment'
+import { saveOwnTests } from '../../services/ownTests'
 import { defineRoute } from '../../utils/defineRoute'
 
 export default defineRoute('PUT /api/tests', {

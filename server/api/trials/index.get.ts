@@ -1,4 +1,4 @@
-import { squadTrials } from '../../services/assessment'
+import { squadTrials } from '../../services/trials'
 import { defineRoute } from '../../utils/defineRoute'
 
 export default defineRoute('GET /api/trials', {

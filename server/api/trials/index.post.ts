@@ -1,5 +1,5 @@
 import { trialsSchema } from '~~/shared/schemas'
-import { logTrials } from '../../services/assessment'
+import { logTrials } from '../../services/trials'
 import { defineRoute } from '../../utils/defineRoute'
 
 export default defineRoute('POST /api/trials', {

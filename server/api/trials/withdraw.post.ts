@@ -1,5 +1,5 @@
 import { withdrawTrialsSchema } from '~~/shared/schemas'
-import { withdrawTrials } from '../../services/assessment'
+import { withdrawTrials } from '../../services/trials'
 import { defineRoute } from '../../utils/defineRoute'
 
 export default defineRoute('POST /api/trials/withdraw', {

@@ -1,5 +1,5 @@
 import { braceCourseSchema } from '~~/shared/schemas'
-import { setBraceCourse } from '../../../services/assessment'
+import { setBraceCourse } from '../../../services/brace'
 import { defineRoute } from '../../../utils/defineRoute'
 
 export default defineRoute('PUT /api/athletes/:id/brace-course', {

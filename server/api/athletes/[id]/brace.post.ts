@@ -1,5 +1,5 @@
 import { braceCheckSchema } from '~~/shared/schemas'
-import { checkBrace } from '../../../services/assessment'
+import { checkBrace } from '../../../services/brace'
 import { defineRoute } from '../../../utils/defineRoute'
 
 export default defineRoute('POST /api/athletes/:id/brace', {

@@ -1,5 +1,5 @@
 import { practiceSchema } from '~~/shared/schemas'
-import { logPractice } from '../../../services/assessment'
+import { logPractice } from '../../../services/brace'
 import { defineRoute } from '../../../utils/defineRoute'
 
 export default defineRoute('POST /api/athletes/:id/practice', {

@@ -1,5 +1,5 @@
 import { placeSchema } from '~~/shared/schemas'
-import { placeByHand } from '../../../services/assessment'
+import { placeByHand } from '../../../services/placement'
 import { defineRoute } from '../../../utils/defineRoute'
 
 export default defineRoute('PUT /api/athletes/:id/rung', {

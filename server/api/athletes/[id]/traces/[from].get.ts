@@ -1,4 +1,4 @@
-import { athleteTraces } from '../../../../services/assessment'
+import { athleteTraces } from '../../../../services/trials'
 import { defineRoute } from '../../../../utils/defineRoute'
 
 export default defineRoute('GET /api/athletes/:id/traces/:from', {

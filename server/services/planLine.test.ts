@@ -1,20 +1,18 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { findVariation } from '~~/core/catalogue'
 import { DomainError } from '~~/core/errors'
 import { NO_RULES } from '~~/core/policy'
 import type { PlannedSession } from '~~/core/programme'
 import type { AthleteInput, PlanRunInput } from '~~/shared/types'
 import { highsSolver } from '~~/solver/highs'
 import { answerWeek } from '../solver'
-import { applyWeek } from './applyWeek'
 import { addAthlete } from './athletes'
 import { addGroup } from './groups'
 import { planLine, type PlanOne } from './planLine'
-import { allRules, changeRules } from './planningRules'
+import { changeRules } from './planningRules'
 import { acceptRun, retryRun, startRun, stopRun, theRun, theRuns } from './planRuns'
 import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase } from '../testing/database'
-import { reviewWeek, storeWeek, weekSheet } from './weeks'
+import { storeWeek, weekSheet } from './weeks'
 
 const MONDAY = '2026-03-09'
 const lifts: PlannedSession = {
@@ -26,7 +24,6 @@ const plank = {
   dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 },
   slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: 'Test.',
 }
-
 let base: Awaited<ReturnType<typeof testDatabase>>
 let head: Awaited<ReturnType<typeof makeOrganisation>>
 let plan: PlanOne
@@ -37,7 +34,6 @@ beforeAll(async () => {
   plan = request => Promise.resolve(answerWeek(request, solver))
 })
 afterAll(() => base.drop())
-
 const add = async (over: Partial<AthleteInput> = {}): Promise<string> => {
   const id = randomUUID()
   await addAthlete(head, id, anAthlete({ name: `Athlete ${id.slice(0, 4)}`, groupIds: [head.groupId], ...over }))
@@ -208,96 +204,5 @@ describe('a run over a roster', () => {
     }
     expect((await startRun(head, input)).lines.length).toBe(1)
     expect((await startRun(head, input)).lines.length).toBe(1)
-  })
-})
-
-describe('rules of planning', () => {
-  const rules = { ...NO_RULES, school: 'highTension' as const }
-
-  it('are settled over the version that was read', async () => {
-    const change = { scope: 'group' as const, scopeId: head.groupId, version: 0, rules }
-    expect((await changeRules(head, change)).find(r => r.scope === 'group')).toMatchObject({
-      version: 1, name: 'Squad', rules,
-    })
-    await expect(changeRules(head, change)).rejects.toMatchObject({ code: 'changedElsewhere' })
-    expect(
-      (await changeRules(head, { ...change, version: 1, rules: NO_RULES })).find(r => r.scope === 'group')!.rules
-        .school,
-    ).toBeNull()
-  })
-
-  it('for everybody are the head coach’s; a coach settles groups and athletes in sight', async () => {
-    const { context: coach } = await addPerson(base.db, head.actor.organisationId, 'coach', {
-      groupIds: [head.groupId],
-    })
-    const { context: strange } = await addPerson(base.db, head.actor.organisationId, 'coach')
-    const id = await add()
-    await expect(changeRules(coach, { scope: 'organisation', scopeId: 'all', version: 0, rules })).rejects
-      .toMatchObject({ code: 'notAllowed' })
-    await expect(changeRules(coach, { scope: 'phase', scopeId: 'taper', version: 0, rules })).rejects.toMatchObject({
-      code: 'notAllowed',
-    })
-    await expect(changeRules(strange, { scope: 'athlete', scopeId: id, version: 0, rules })).rejects.toMatchObject({
-      code: 'notFound',
-    })
-    await expect(changeRules(strange, { scope: 'group', scopeId: head.groupId, version: 0, rules })).rejects
-      .toMatchObject({ code: 'notFound' })
-    expect((await changeRules(coach, { scope: 'athlete', scopeId: id, version: 0, rules })).map(r => r.scopeId))
-      .toContain(id)
-    expect((await allRules(strange)).map(r => r.scopeId)).not.toContain(id)
-    await expect(changeRules(head, { scope: 'phase', scopeId: 'holiday', version: 0, rules })).rejects.toMatchObject({
-      code: 'badInput',
-    })
-  })
-
-  it('reach the week sheet and the plan', async () => {
-    const id = await add()
-    await changeRules(head, {
-      scope: 'athlete', scopeId: id, version: 0,
-      rules: { ...NO_RULES, never: ['front-plank.elbows'], lines: { flexion: 'off' } },
-    })
-    const { settled } = await weekSheet(head, id, MONDAY)
-    expect(settled.layers.find(l => l.scope === 'athlete')!.rules.never).toEqual(['front-plank.elbows'])
-    const run = await ask([id])
-    await work(run.id, id)
-    const given = (await weekSheet(head, id, MONDAY)).week.plan.sessions.flatMap(s => s.items.map(i => i.variationId))
-    expect(given).not.toContain('front-plank.elbows')
-    expect(given.filter(g => g.startsWith('flexion.') && findVariation(g)!.mode !== 'isometric')).toEqual([])
-  })
-})
-
-describe('a week applied to others', () => {
-  it('gives each the same intent on the own rung and says what changed', async () => {
-    const strong = await add({ rungs: { 'front-plank': 6, 'side-plank': 5 } })
-    const weak = await add({ rungs: { 'front-plank': 3, 'side-plank': 2 } })
-    const hurt = await add({ flags: ['chestPain'] })
-    const item = { ...plank, variationId: 'front-plank.feet-raised' }
-    await storeWeek(head, strong, MONDAY, 0, {
-      sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [item] }],
-    })
-    const applied = await applyWeek(head, strong, MONDAY, { itemIds: null, athleteIds: [weak, hurt, strong] })
-    const byId = new Map(applied.map(a => [a.athleteId, a]))
-    expect([byId.get(weak)!.placed, byId.get(hurt)!.placed, byId.has(strong)]).toEqual([1, 0, false])
-    expect(byId.get(weak)!.notes[0]).toContain('the own rung')
-    const { week } = await weekSheet(head, weak, MONDAY)
-    const given = week.plan.sessions.find(s => s.day === 2)!.items[0]!
-    expect([findVariation(given.variationId)!.ladder, findVariation(given.variationId)!.rung]).toEqual([
-      'front-plank', 3,
-    ])
-    expect((await applyWeek(head, strong, MONDAY, { itemIds: ['i1'], athleteIds: [weak] }))[0]!.placed).toBe(0)
-  })
-})
-
-describe('a week looked at with the engine’s eyes', () => {
-  it('has its mistakes named and single changes offered', async () => {
-    const id = await add()
-    const crunches = {
-      ...plank, variationId: 'flexion.crunch', dose: { sets: 3, amount: 25, unit: 'reps' as const, restS: 30 },
-    }
-    const { findings, improvements } = await reviewWeek(head, id, MONDAY, [{
-      id: 'd2', day: 2, minutes: 60, lifts: [], items: [crunches],
-    }])
-    expect(findings.map(f => f.mistake)).toContain('onePlane')
-    expect(improvements.length).toBeGreaterThan(0)
   })
 })

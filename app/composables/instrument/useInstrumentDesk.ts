@@ -13,9 +13,11 @@ import { useInstrumentsStore } from '~/stores/instruments'
 import { useRosterStore } from '~/stores/roster'
 import { useSignInStore } from '~/stores/signIn'
 import { clockText } from '~/words/testWords'
-import { useCatalogue } from './useCatalogue'
+import { useCatalogue } from '../useCatalogue'
 import { useInstrument } from './useInstrument'
-import { useInstrumentRun, type RunPlan } from './useInstrumentRun'
+import type { RunPlan } from './runResult'
+import { useInstrumentRun } from './useInstrumentRun'
+import { useTarget } from './useTarget'
 
 /** What a run is about, to go on after a reload. */
 interface About {
@@ -63,17 +65,7 @@ export function useInstrumentDesk() {
     if (run.phase.value === 'idle' && now) typed.value = now === 'force' ? '90' : String(USUAL_BAND.targetMmHg)
   })
 
-  const target = computed(() => Number(typed.value.trim().replace(',', '.')))
-  const targetProblem = computed(() => (kind.value === 'cuff'
-    ? (target.value >= 10 && target.value <= 150 ? undefined : 'From 10 to 150 mmHg.')
-    : (target.value >= 5 && target.value <= 2000 ? undefined : 'From 5 to 2000 N.')))
-  /** The last target that could be: nonsense typed leaves the picture as it was. */
-  const lastGood = ref(90)
-  watch([target, targetProblem], () => { if (!targetProblem.value) lastGood.value = target.value }, { immediate: true })
-  const band = computed(() => (kind.value === 'cuff'
-    ? [lastGood.value - USUAL_BAND.toleranceMmHg, lastGood.value + USUAL_BAND.toleranceMmHg]
-    : [lastGood.value * 0.8, lastGood.value * 1.1])
-  )
+  const { target, targetProblem, band } = useTarget(typed, kind)
   const NAMES = computed(() =>
     roster.rows.filter(r => !r.athlete.archived).map(({ athlete }) => [athlete.id, athlete.name] as const)
   )

@@ -1,0 +1,77 @@
+import { randomUUID } from 'node:crypto'
+import { NO_RULES } from '~~/core/policy'
+import { NO_EXCEPTIONS } from '~~/core/season'
+import { checkBrace, logPractice, setBraceCourse } from '../services/brace'
+import { logTrials } from '../services/trials'
+import { assignWeek } from '../services/assignWeek'
+import { addAthlete, inviteAthlete } from '../services/athletes'
+import { changeAthleteSeason } from '../services/changeSeason'
+import { logSets } from '../services/logSets'
+import { decidePain } from '../services/pain'
+import { athleteToday } from '../services/sessions'
+import { changeRules } from '../services/planningRules'
+import { startRun } from '../services/planRuns'
+import { anAthlete, makeKnown, TODAY } from './database'
+import type { Context } from '../services/context'
+import { storeWeek } from '../services/weeks'
+
+const MONDAY = '2026-03-02'
+
+/** An athlete and what hangs on them, by id. */
+export interface FullAthlete {
+  id: string
+  sessionId: string
+  itemId: string
+  runId: string
+}
+
+export const nobody = (): FullAthlete => ({ id: '', sessionId: '', itemId: '', runId: '' })
+
+/** An athlete with everything that can hang on one. */
+export async function fillAthlete(
+  coach: Context, groupId: string, into: FullAthlete,
+): Promise<void> {
+  into.id = (await addAthlete(coach, randomUUID(), anAthlete({ groupIds: [groupId], flags: ['wrist'] }))).id
+  await makeKnown(coach, into.id)
+  const item = {
+    id: 'i', variationId: 'side-plank.feet',
+    dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 },
+    slot: 'after' as const, pairedWith: null, extraSetSide: null, setting: {}, why: '',
+  }
+  await storeWeek(coach, into.id, MONDAY, 0, {
+    sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [item] }],
+  })
+  await assignWeek(coach, into.id, MONDAY, 1)
+  const { session } = await athleteToday(coach, into.id)
+  Object.assign(into, { sessionId: session!.id, itemId: session!.items[0]!.id })
+  await logSets(coach, [{
+    id: randomUUID(), prescribedItemId: into.itemId, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, setNumber: 1,
+    side: 'left', amount: 8, breakPoint: 'trunk', setting: {}, feltAt: [], effort: null, painAt: null, note: '',
+  }])
+  await logSets(coach, [{
+    id: randomUUID(), prescribedItemId: into.itemId, day: TODAY, performedAt: `${TODAY}T10:05:00.000Z`, setNumber: 1,
+    side: 'right', amount: 2, breakPoint: 'pain', setting: {}, feltAt: [], effort: null, painAt: 'lowBack', note: '',
+  }])
+  await decidePain(coach, into.id, {
+    id: randomUUID(), variationId: item.variationId, verdict: 'goOn', reason: 'Looked at it.', lookedAtBy: '',
+    role: null,
+  })
+  await checkBrace(coach, into.id, {
+    id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '',
+  })
+  await changeRules(coach, { scope: 'athlete', scopeId: into.id, version: 0, rules: NO_RULES })
+  await changeAthleteSeason(coach, into.id, {
+    version: 0, groupId, title: 'Away', exceptions: NO_EXCEPTIONS, prefer: null, replan: true,
+  })
+  into.runId = randomUUID()
+  await startRun(coach, {
+    id: into.runId, athleteIds: [into.id], startsOn: MONDAY, weeks: 1, sessions: [], replace: false,
+  })
+  await setBraceCourse(coach, into.id, { cue: 'drawIn', homework: { timesADay: 2, until: null, note: '' } })
+  await logPractice(coach, into.id, { id: randomUUID(), day: TODAY, step: 2 })
+  await logTrials(coach, [{
+    id: randomUUID(), athleteId: into.id, day: TODAY, performedAt: `${TODAY}T10:00:00.000Z`, test: 'plank', side: null,
+    value: 40, breakPoint: 'trunk', setting: {}, note: '',
+  }])
+  await inviteAthlete(coach, into.id, { id: randomUUID(), email: `${into.id}@test.example` })
+}
