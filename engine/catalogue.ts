@@ -4,7 +4,7 @@ import {
 } from '../core/catalogue'
 import { DomainError } from '../core/errors'
 import { CATALOGUE_EDITION, CATALOGUE_FORMAT, fieldMessages, ownCatalogueSchema } from '../shared/schemas'
-import type { Input } from './input'
+import type { Input } from './schemas/read'
 
 /** An organisation's own entries as they came, or what is wrong with them. */
 export function ownOf(input: Input): OwnCatalogue {

@@ -3,17 +3,11 @@ import { findVariation, publishedCompression, VARIATIONS } from '../core/catalog
 import { DomainError } from '../core/errors'
 import {
   bandLaw, bandTension, DOUBT, evaluateBody, findModel, poseOf, settingsFor, settingsOf, verticalReactions, whyNoPose,
-  type BandReading,
 } from '../core/mechanics'
-import { number, object, oneOf, point, type Input } from './input'
+import { bandSchema, momentsSchema, reactionsSchema } from './schemas/mechanics'
+import { read, type Input } from './schemas/read'
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits)) + 0
-
-function sizeOf(input: Input): BodySize {
-  return {
-    sex: oneOf(input, 'sex', ['female', 'male']), heightM: number(input, 'heightM'), massKg: number(input, 'massKg'),
-  }
-}
 
 /** Every variation with what can be set about it. */
 export function variations(): unknown {
@@ -30,7 +24,7 @@ export function variations(): unknown {
   })
 }
 
-function momentsOf(size: BodySize, variation: string, given: Input) {
+function momentsOf(size: BodySize, variation: string, given: Readonly<Record<string, number>>) {
   if (!findVariation(variation)) throw new DomainError('variation', `There is no variation ${variation}.`)
   const link = poseOf({ id: variation })
   if (!link) throw new DomainError('variation', `${variation} has no pose: ${whyNoPose({ id: variation })}`)
@@ -49,11 +43,9 @@ function momentsOf(size: BodySize, variation: string, given: Input) {
 
 /** The moment of one variation, or of all as a table. */
 export function moments(input: Input): unknown {
-  const size = sizeOf(input)
-  if (input.variation !== undefined && input.variation !== 'all') {
-    if (typeof input.variation !== 'string') throw new DomainError('variation', 'variation must be an id.')
-    return momentsOf(size, input.variation, object(input, 'settings'))
-  }
+  const { sex, heightM, massKg, variation, settings } = read(momentsSchema, input)
+  const size = { sex, heightM, massKg }
+  if (variation !== 'all') return momentsOf(size, variation, settings)
   const columns = [
     'variation', 'sagittalNm', 'frontalNm', 'transverseNm', 'axialN', 'handsShare', 'supportMarginM', 'residualNm',
     'balanced',
@@ -74,10 +66,8 @@ export function moments(input: Input): unknown {
 
 /** Pushes of the ground under a load. */
 export function reactions(input: Input): unknown {
-  if (!Array.isArray(input.contacts)) throw new DomainError('contacts', 'contacts is a list of points, metres.')
-  const found = verticalReactions(
-    input.contacts.map(c => point(c, 'contacts')), number(input, 'loadN'), point(input.at, 'at'),
-  )
+  const { contacts, loadN, at } = read(reactionsSchema, input)
+  const found = verticalReactions(contacts, loadN, at)
   return {
     reactionsN: found.reactionsN.map(n => round(n, 6)),
     residualNm: round(found.residualNm, 6), balanced: found.balanced,
@@ -86,13 +76,8 @@ export function reactions(input: Input): unknown {
 
 /** The pull of a band that was read twice with a scale. */
 export function band(input: Input): unknown {
-  if (!Array.isArray(input.readings))
-    throw new DomainError('readings', 'readings holds two of {"lengthM": …, "forceN": …}.')
-  const read = input.readings.map((r): BandReading => {
-    const reading = (typeof r === 'object' && r !== null ? r : {}) as Input
-    return { lengthM: number(reading, 'lengthM'), forceN: number(reading, 'forceN') }
-  })
-  const law = bandLaw(number(input, 'slackM'), read)
-  const { forceN, warnings } = bandTension(law, number(input, 'lengthM'), input.doubled === true)
+  const { slackM, readings, lengthM, doubled } = read(bandSchema, input)
+  const law = bandLaw(slackM, readings)
+  const { forceN, warnings } = bandTension(law, lengthM, doubled)
   return { tensionN: round(forceN, 3), a: round(law.a, 4), q: round(law.q, 4), warnings }
 }
