@@ -1,16 +1,22 @@
-/** Numbers that look random and are the same for the same seed (mulberry32). */
-export class Luck {
-  constructor(private state: number) {}
+import { uniformFloat32 } from 'pure-rand/distribution/uniformFloat32'
+import { uniformInt } from 'pure-rand/distribution/uniformInt'
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
 
+/** Numbers that look random and are the same for the same seed. */
+export class Luck {
+  private readonly generator
+
+  constructor(seed: number) {
+    this.generator = xoroshiro128plus(seed)
+  }
+
+  /** 0 up to but not including 1. */
   next(): number {
-    this.state = (this.state + 0x6d2b79f5) | 0
-    let t = Math.imul(this.state ^ (this.state >>> 15), 1 | this.state)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296
+    return uniformFloat32(this.generator)
   }
 
   below(n: number): number {
-    return Math.floor(this.next() * n)
+    return uniformInt(this.generator, 0, n - 1)
   }
 
   pick<T>(list: readonly T[]): T {

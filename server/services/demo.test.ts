@@ -1,10 +1,11 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { loadDemoIfEmpty } from './demo'
-import { testDatabase } from '../testing/database'
+import { makeOrganisation, testDatabase } from '../testing/database'
 
 let base: Awaited<ReturnType<typeof testDatabase>>
 beforeAll(async () => {
   base = await testDatabase()
+  await makeOrganisation(base.db)
 })
 afterAll(() => base.drop())
 

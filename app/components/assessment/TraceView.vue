@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ticks } from 'd3-array'
 import type { HoldState } from '~~/core/instruments'
 
 /** The last seconds of an instrument: the line it draws, the band that is asked for, and the hold as it was timed. */
@@ -36,14 +37,11 @@ const held = computed(() => {
   const to = props.hold.endedMs ?? last.value
   return to > from ? { from: x(from), width: x(to) - x(from) } : null
 })
-const ticks = computed(() => {
-  const span = (last.value - first.value) / 1000
-  const step = [1, 2, 5, 10, 20, 60].find(s => span / s <= 8) ?? 120
-  return Array.from(
-    { length: Math.floor(span / step) + 1 },
-    (_, i) => ({ t: last.value - i * step * 1000, text: i === 0 ? 'now' : `−${i * step} s` }),
-  ).filter(k => k.t >= first.value)
-})
+/** Whole seconds back from now. */
+const seconds = computed(() =>
+  ticks(0, (last.value - first.value) / 1000, 6).filter(Number.isInteger)
+    .map(s => ({ t: last.value - s * 1000, text: s === 0 ? 'now' : `−${s} s` }))
+)
 </script>
 
 <template>
@@ -105,7 +103,7 @@ const ticks = computed(() => {
         y="15"
       >{{ unit }}</text>
       <text
-        v-for="tick in ticks"
+        v-for="tick in seconds"
         :key="tick.text"
         :x="Math.min(W - 4, x(tick.t))"
         :y="H - 5"

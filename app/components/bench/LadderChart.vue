@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ticks } from 'd3-array'
 import { formatDose } from '~~/core/dose'
 import { shownNm } from '~~/core/mechanics'
 import { useElementSize } from '@vueuse/core'
@@ -30,8 +31,7 @@ const column = computed(() => Math.max(COLUMN_MIN, (Math.max(300, room.value) - 
 const width = computed(() => LEFT + column.value * props.rungs.length)
 const height = TOP + PLOT + TEXT
 const top = computed(() => Math.max(50, ...props.rungs.map(r => r.nm)) * 1.06)
-const step = computed(() => [10, 25, 50, 100].find(s => top.value / s <= 6) ?? 100)
-const lines = computed(() => Array.from({ length: Math.floor(top.value / step.value) + 1 }, (_, i) => i * step.value))
+const lines = computed(() => ticks(0, top.value, 5))
 const y = (nm: number): number => TOP + PLOT * (1 - nm / top.value)
 /** One scale for all figures, so that they can be compared. */
 const scale = computed(() => {
