@@ -22,8 +22,8 @@ interface SquadSeason {
 
 const phase = (
   id: ShapePhase['phase'], [least, most]: readonly [number, number], start: number, volume: number,
-  gate: Partial<ShapePhase['gate']> = {},
-): ShapePhase => ({ phase: id, least, most, start, volume, gate: { braceStep: null, done: null, ...gate } })
+  opening: Partial<ShapePhase['opening']> = {},
+): ShapePhase => ({ phase: id, least, most, start, volume, opening: { braceStep: null, done: null, ...opening } })
 
 const SEASONS: Readonly<Record<string, SquadSeason>> = {
   'Sprint canoe': {

@@ -31,7 +31,7 @@ const drill = {
 
 const shape = {
   startsOn: '2026-03-02', weeks: 8, weekdays: [0, 2, 4], hardDays: [0], deloadEvery: 4,
-  phases: [{ phase: 'offSeason', least: 2, most: 8, start: 0, volume: 14, gate: { braceStep: 4, done: 0.5 } }],
+  phases: [{ phase: 'offSeason', least: 2, most: 8, start: 0, volume: 14, opening: { braceStep: 4, done: 0.5 } }],
 }
 const entry = (luck: Luck): object => ({
   id: luck.key(), groupId: null, kind: 'practice', name: 'Fuzz practice', day: '2026-03-04', lastDay: '2026-03-04',

@@ -39,21 +39,21 @@ export function stripLayout(
 ) {
   const layout = layOutSession(session, catalogue)
   const x = (seconds: number): number => (seconds / 60) * pxPerMinute
-  const lifts: StripLift[] = layout.blocks.filter(b => b.kind === 'lift')
+  const lifts: StripLift[] = layout.entries.filter(b => b.kind === 'lift')
     .map(b => ({ id: b.id, x: x(b.startS), width: Math.max(20, x(b.durationS)) }))
-  const edges = layout.blocks.filter(b => b.kind === 'warmUp' || b.kind === 'coolDown').map(b => ({
+  const edges = layout.entries.filter(b => b.kind === 'warmUp' || b.kind === 'coolDown').map(b => ({
     kind: b.kind, x: x(b.startS), width: x(b.durationS),
   }))
   const rowEnds: number[] = []
-  const items = layout.blocks.filter(b => b.kind === 'item').map((block): StripItem => {
-    const item = session.items.find(i => i.id === block.id)!
+  const items = layout.entries.filter(b => b.kind === 'item').map((entry): StripItem => {
+    const item = session.items.find(i => i.id === entry.id)!
     const variation = catalogue.find(item.variationId)
     const name = variation?.name ?? 'Unknown drill'
     const dose = [
       formatDose(item.dose, variation?.sides ?? 'both'), ...tagsOf(item), ...(marked.has(item.id) ? ['marked'] : []),
     ].join(' · ')
     const labelWidth = Math.min(MOST_LABEL_PX, Math.max(name.length * NAME_PX, dose.length * FIGURE_PX) + 6)
-    const barX = x(block.startS)
+    const barX = x(entry.startS)
     const nearest = Math.max(0, Math.min(barX, widthPx - labelWidth))
     const fits = (end: number): boolean => {
       const at = Math.max(nearest, end + GAP_PX)
@@ -63,7 +63,7 @@ export function stripLayout(
     if (row < 0) row = rowEnds.length
     const labelX = row < rowEnds.length ? Math.max(nearest, rowEnds[row]! + GAP_PX) : nearest
     rowEnds[row] = labelX + labelWidth
-    return { item, name, dose, barX, barWidth: Math.max(6, x(block.durationS)), labelX, labelWidth, row }
+    return { item, name, dose, barX, barWidth: Math.max(6, x(entry.durationS)), labelX, labelWidth, row }
   })
   return { lifts, items, edges, rows: rowEnds.length, totalS: layout.totalS, trunkS: layout.trunkS }
 }
@@ -79,9 +79,9 @@ function tagsOf({ extraSetSide, kept, slot, circuit, note }: TrunkItem): string[
 /** The place a drill dropped at a minute belongs to: before, beside or after the lifts. */
 export function placeAt(session: PlannedSession, minute: number, catalogue: Catalogue): Place {
   const layout = layOutSession(session, catalogue)
-  const lifts = layout.blocks.filter(block => block.kind === 'lift')
+  const lifts = layout.entries.filter(entry => entry.kind === 'lift')
   const second = minute * 60
-  const under = lifts.find(block => second >= block.startS && second < block.startS + block.durationS)
+  const under = lifts.find(entry => second >= entry.startS && second < entry.startS + entry.durationS)
   if (under) return { slot: 'paired', pairedWith: under.id }
   if (lifts.length === 0)
     return { slot: second < 60 ? 'activation' : second > layout.totalS + 120 ? 'finisher' : 'after', pairedWith: null }

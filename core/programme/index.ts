@@ -4,7 +4,7 @@ export {
   SLOTS, type Circuit, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan,
 } from './week/week'
 export {
-  itemDurationS, layOutSession, liftDurationS, liftRestS, type Block, type SessionLayout,
+  itemDurationS, layOutSession, liftDurationS, liftRestS, type LineEntry, type SessionLayout,
 } from './week/sessionLayout'
 export { circuitS, roundOf, stationDose } from './week/circuit'
 export {

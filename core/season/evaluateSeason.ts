@@ -175,7 +175,7 @@ function aboutPhases({ phases }: SeasonInstance, plan: SeasonPlan, before: Seaso
     return [
       ...lengthTold,
       ...gave(
-        'notOpen', `${phase.id} begins before its gates are met.`,
+        'notOpen', `${phase.id} begins before it may open.`,
         SEASON_COSTS.notOpen * Math.max(0, (phase.notBefore ?? 0) - start),
         at,
       ),

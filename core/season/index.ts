@@ -10,8 +10,8 @@ export { planSeason, type SeasonOptions } from './planSeason'
 export { planMark, repairSeason, type ChangedDay, type Repair, type RepairedPlan, type RepairOptions } from './repair'
 export {
   daysOfEntry, ENTRY_KINDS, entriesOn, NO_EXCEPTIONS, seasonInstance, type CalendarEntry, type EntryKind,
-  type PhaseGate, type SeasonExceptions, type SeasonPhaseId, type SeasonShape, type ShapePhase,
+  type PhaseOpening, type SeasonExceptions, type SeasonPhaseId, type SeasonShape, type ShapePhase,
 } from './shape'
 export { KIND_TEXT, seasonWeek, stretchesOf, type SeasonDay, type SeasonWeek } from './seasonWeek'
-export { gateFinding, MISSED_SHARE, type GateFinding, type GateState } from './gates'
+export { shutPhase, MISSED_SHARE, type ShutPhase, type OpeningState } from './shutPhase'
 export { athleteStart, changedAthleteSeason, changedSeason, type StandingSeason } from './changeSeason'

@@ -18,7 +18,7 @@ export interface SeasonPhase {
   readonly start: number | null
   /** Units a week, as `volumes` counts them. */
   readonly volume: number
-  /** First week it is open in: the gates of the phase before it are not met until then. */
+  /** First week it is open in: what has to be there is not, until then. */
   readonly notBefore?: number
 }
 

@@ -5,12 +5,12 @@ import { changedSeason, KIND_VOLUMES, seasonInstance, type CalendarEntry, type S
 import { seasonWeek, stretchesOf } from './seasonWeek'
 
 const MONDAY = '2026-03-02'
-const gate = { braceStep: null, done: null }
+const opening = { braceStep: null, done: null }
 const shape: SeasonShape = {
   startsOn: MONDAY, weeks: 16, weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
-  phases: [{ phase: 'offSeason', least: 3, most: 8, start: 0, volume: 20, gate }, {
-    phase: 'preSeason', least: 3, most: 8, start: 5, volume: 18, gate,
-  }, { phase: 'inSeason', least: 3, most: 10, start: 10, volume: 12, gate }],
+  phases: [{ phase: 'offSeason', least: 3, most: 8, start: 0, volume: 20, opening }, {
+    phase: 'preSeason', least: 3, most: 8, start: 5, volume: 18, opening,
+  }, { phase: 'inSeason', least: 3, most: 10, start: 10, volume: 12, opening }],
 }
 const entry = (over: Partial<CalendarEntry>): CalendarEntry => ({
   id: 'e', kind: 'competition', name: 'Cup', day: '2026-05-16', lastDay: '2026-05-16', importance: 'A', travelBefore: 0,

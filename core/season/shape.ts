@@ -6,7 +6,7 @@ import type { SeasonCompetition, SeasonInstance } from './instance'
 export type SeasonPhaseId = Exclude<PhaseId, 'taper'>
 
 /** What must be there before the next phase opens for an athlete. */
-export interface PhaseGate {
+export interface PhaseOpening {
   /** Least brace step; null: any. */
   readonly braceStep: number | null
   /** Least share, 0-1, of planned sets done in the two weeks before; null: any. */
@@ -22,7 +22,7 @@ export interface ShapePhase {
   readonly start: number | null
   /** Units of a usual week (off 0, activation 1, low 2, moderate 4, high 6). */
   readonly volume: number
-  readonly gate: PhaseGate
+  readonly opening: PhaseOpening
 }
 
 /** What a coach settles about a season, the calendar apart. */
@@ -65,7 +65,7 @@ export interface SeasonExceptions {
   readonly absences: readonly { readonly from: IsoDay, readonly to: IsoDay }[]
   /** Competitions and practices the athlete is not part of, by id. */
   readonly skips: readonly string[]
-  /** First week each later phase is open in, by its number, where its gate holds it shut. */
+  /** First week each later phase is open in, by its number, where it is held shut. */
   readonly opens: Readonly<Record<number, number>>
   /** Days that stay as the athlete has them, whatever the group does. */
   readonly pins: readonly number[]

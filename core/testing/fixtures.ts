@@ -58,7 +58,7 @@ export const STANDING: PoseSpec = {
 export const standing: StandingSeason = (() => {
   const shape: SeasonShape = {
     startsOn: '2026-03-02', weeks: 2, weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
-    phases: [{ phase: 'offSeason', least: 1, most: 8, start: 0, volume: 18, gate: { braceStep: null, done: null } }],
+    phases: [{ phase: 'offSeason', least: 1, most: 8, start: 0, volume: 18, opening: { braceStep: null, done: null } }],
   }
   return { shape, plan: planSeason(seasonInstance(shape, [])) }
 })()

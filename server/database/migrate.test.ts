@@ -25,7 +25,7 @@ describe('migrating an empty database', () => {
   it('works from three servers at once', async () => {
     await Promise.all([1, 2, 3].map(() => migrate(url.toString(), appPassword, '2026-03-04')))
     const { rows } = await owner.raw('select count(*)::int as n from knex_migrations')
-    expect(rows[0].n).toBe(9)
+    expect(rows[0].n).toBe((await migrationSource.getMigrations([])).length)
   })
 
   it('forces row-level security on every table that names an organisation, partitions too', async () => {

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex'
 import { connect, takeTurn } from './connection'
 import { migrationSource } from './migrations'
-import { prepareQueue } from '../jobs/queue'
+import { prepareQueue } from '../queue/queue'
 
 /** Any fixed number: servers that start together take turns on it. */
 const MIGRATION_LOCK = 7_204_116

@@ -1,37 +1,15 @@
 import { randomUUID } from 'node:crypto'
-import { afterAll, describe, expect, inject, it } from 'vitest'
-import { connect } from './connection'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { earlierRelease } from '../testing/earlierRelease'
 import { migrate } from './migrate'
-import { migrationSource } from './migrations'
 
-const LAST_BEFORE = '0008_season'
-const { adminUrl } = inject('cluster')
-const name = `migrate_${randomUUID().replaceAll('-', '')}`
-const url = new URL(adminUrl)
-url.pathname = `/${name}`
-const admin = connect(adminUrl, 1)
-const owner = connect(url.toString(), 1)
-afterAll(async () => {
-  await owner.destroy()
-  await admin.raw(`drop database ${name} with (force)`)
-  await admin.destroy()
-})
+let before: Awaited<ReturnType<typeof earlierRelease>>
+beforeAll(async () => { before = await earlierRelease('0008_season') })
+afterAll(() => before.drop())
 
 describe('a database of the release before health counted at the moment of training', () => {
   it('keeps its flags since they were answered, its clearances with a role, and the drills that hurt', async () => {
-    await admin.raw(`create database ${name}`)
-    const names = (await migrationSource.getMigrations([])).map(String)
-    const earlier = names.slice(0, names.indexOf(LAST_BEFORE) + 1)
-    await owner.raw(
-      `create table if not exists knex_migrations (id serial primary key, name text, batch integer,
-        migration_time timestamptz);
-      create table if not exists knex_migrations_lock (index serial primary key,
-        is_locked integer); insert into knex_migrations_lock (is_locked) values (0);`,
-    )
-    for (const one of earlier) await owner.transaction(async tx => (await migrationSource.getMigration(one)).up(tx))
-    for (const one of earlier)
-      await owner('knex_migrations').insert({ name: one, batch: 1, migration_time: new Date() })
-
+    const { owner, url } = before
     const [organisation, athlete, session, coach] = Array.from({ length: 4 }, () => randomUUID())
     const items = [randomUUID(), randomUUID()]
     const word = [{
@@ -74,7 +52,7 @@ describe('a database of the release before health counted at the moment of train
     await owner.raw('select set_config(\'keen.organisation\', \'\', false), set_config(\'keen.role\', \'\', false)')
 
     // Sets of a month whose partition was never made lie in the rest: the new months begin after them.
-    await migrate(url.toString(), null, '2029-01-01')
+    await migrate(url, null, '2029-01-01')
     await owner.raw(
       `select set_config('keen.organisation', '${organisation}', false), set_config('keen.role', 'system', false)`,
     )

@@ -3,7 +3,7 @@ import { asSystemOf, inOrganisation } from '../database/connection'
 import { forgetReceipts } from '../repositories/receipts'
 import { mailResetLink } from '../services/links'
 import { mailer } from './mailer'
-import type { RunningQueue } from './queue'
+import type { RunningQueue } from '../queue/queue'
 
 /** Days a sender may take to repeat a write. */
 const RECEIPT_DAYS = 14

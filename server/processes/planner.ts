@@ -4,7 +4,7 @@ import { connect } from '../database/connection'
 import { planLine, type LineOfWork } from '../services/planLine'
 import { answerWeek } from '../solver'
 import { readConfiguration } from '../utils/configuration'
-import { startQueue } from '../jobs/queue'
+import { startQueue } from '../queue/queue'
 
 /**
  * A process of its own that plans weeks from the queue, beside any number of others on any number of machines. It

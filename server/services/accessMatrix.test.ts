@@ -6,7 +6,7 @@ import { type SeasonShape } from '~~/core/season'
 import type { EntryInput, Role } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
 import { OWNER_ONLY, TABLE_RULES, type Sight } from '../database/tableRules'
-import { QUEUE_SCHEMA } from '../jobs/queue'
+import { QUEUE_SCHEMA } from '../queue/queue'
 import { putEntries } from '../repositories/calendar'
 import { insertMail } from '../repositories/mail'
 import { ROUTE_RULES, type RouteRule } from '../utils/accessRules'
@@ -37,7 +37,7 @@ const cup = (groupId: string, name: string, day: string): EntryInput => ({
 })
 const SHAPE: SeasonShape = {
   startsOn: MONDAY, weeks: 6, weekdays: [0, 2], hardDays: [], deloadEvery: 4,
-  phases: [{ phase: 'offSeason', least: 1, most: 8, start: 0, volume: 10, gate: { braceStep: null, done: null } }],
+  phases: [{ phase: 'offSeason', least: 1, most: 8, start: 0, volume: 10, opening: { braceStep: null, done: null } }],
 }
 
 const OWN_TEST = {

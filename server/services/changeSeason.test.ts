@@ -13,8 +13,8 @@ const MONDAY = '2026-03-02'
 const SHAPE: SeasonShape = {
   startsOn: MONDAY, weeks: 10, weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
   phases: [
-    { phase: 'preSeason', least: 3, most: 6, start: 0, volume: 18, gate: { braceStep: null, done: null } },
-    { phase: 'inSeason', least: 3, most: 8, start: 4, volume: 12, gate: { braceStep: null, done: null } },
+    { phase: 'preSeason', least: 3, most: 6, start: 0, volume: 18, opening: { braceStep: null, done: null } },
+    { phase: 'inSeason', least: 3, most: 8, start: 4, volume: 12, opening: { braceStep: null, done: null } },
   ],
 }
 let base: Awaited<ReturnType<typeof testDatabase>>

@@ -9,6 +9,7 @@ import { asSystem, inOrganisation } from '../database/connection'
 import { athleteById, athletesByIds } from '../repositories/athletes'
 import { ownCatalogue } from '../repositories/catalogue'
 import { claimWrite, keepAnswer, type WriteName } from '../repositories/receipts'
+import type { Queue } from '../queue/queue'
 import type { Tx } from '../repositories/rows'
 
 /** Who acts, in which organisation. */
@@ -17,11 +18,6 @@ export interface Actor {
   readonly personId: string
   readonly role: Role
   readonly athleteId: string | null
-}
-
-/** Where work for later is left, inside the transaction that decides on it. */
-export interface Queue {
-  send(tx: Tx, name: string, data: Readonly<Record<string, string>>): Promise<void>
 }
 
 /** All a use case works with: the database, who acts, the organisation's own day, and what the request is called. */

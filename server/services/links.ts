@@ -7,7 +7,7 @@ import { insertToken, tokenByHash, useToken, type AccountToken } from '../reposi
 import { insertMail } from '../repositories/mail'
 import { personByEmail, personById, setPassword, type Person } from '../repositories/people'
 import type { Tx } from '../repositories/rows'
-import type { Queue } from './context'
+import type { Queue } from '../queue/queue'
 import { record } from './record'
 import { hashPassword } from './signIn'
 

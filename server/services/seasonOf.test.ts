@@ -15,8 +15,8 @@ const MONDAY = '2026-03-02'
 const SHAPE: SeasonShape = {
   startsOn: MONDAY, weeks: 10, weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
   phases: [
-    { phase: 'preSeason', least: 3, most: 6, start: 0, volume: 18, gate: { braceStep: null, done: null } },
-    { phase: 'inSeason', least: 3, most: 8, start: 4, volume: 12, gate: { braceStep: null, done: null } },
+    { phase: 'preSeason', least: 3, most: 6, start: 0, volume: 18, opening: { braceStep: null, done: null } },
+    { phase: 'inSeason', least: 3, most: 8, start: 4, volume: 12, opening: { braceStep: null, done: null } },
   ],
 }
 let base: Awaited<ReturnType<typeof testDatabase>>
@@ -50,24 +50,24 @@ const add = async (over: Partial<AthleteInput> = {}): Promise<string> => {
   return id
 }
 
-describe('gates', () => {
+describe('shut', () => {
   it('hold the next phase shut for who is not ready, until it waits', async () => {
     const id = await add({ braceStep: 3 })
-    const gated = {
+    const asking = {
       ...SHAPE,
-      phases: [{ ...SHAPE.phases[0]!, least: 1, most: 1, start: 0, gate: { braceStep: 5, done: null } }, {
+      phases: [{ ...SHAPE.phases[0]!, least: 1, most: 1, start: 0, opening: { braceStep: 5, done: null } }, {
         ...SHAPE.phases[1]!, start: 1,
       }],
     }
-    await changeSeason(head, groupId, change({ shape: gated }))
-    const gate = (await allSeasons(head)).gates.find(one => one.athleteId === id)!
-    expect(gate).toMatchObject({ phase: 1, opens: 2, reasons: ['Brace step 3; the gate asks for 5.'] })
+    await changeSeason(head, groupId, change({ shape: asking }))
+    const waiting = (await allSeasons(head)).shut.find(one => one.athleteId === id)!
+    expect(waiting).toMatchObject({ phase: 1, opens: 2, reasons: ['Brace step 3; it asks for 5.'] })
     await changeAthleteSeason(head, id, {
-      version: 0, groupId, title: 'Waits', exceptions: { ...NO_EXCEPTIONS, opens: { 1: gate.opens } }, prefer: null,
+      version: 0, groupId, title: 'Waits', exceptions: { ...NO_EXCEPTIONS, opens: { 1: waiting.opens } }, prefer: null,
       replan: true,
     })
     expect((await mySeason(head, id)).own!.plan.phases.indexOf(1)).toBe(2)
-    expect((await allSeasons(head)).gates.filter(one => one.athleteId === id)).toEqual([])
+    expect((await allSeasons(head)).shut.filter(one => one.athleteId === id)).toEqual([])
   })
 
   it('let a week come again that was missed', async () => {
@@ -87,8 +87,8 @@ describe('gates', () => {
       }],
     })
     await assignWeek(head, id, '2026-02-23', 1)
-    const gate = (await allSeasons(head)).gates.find(one => one.athleteId === id)!
-    expect(gate).toMatchObject({ phase: 1, opens: 4, reasons: ['A week was missed and comes again.'] })
+    const waiting = (await allSeasons(head)).shut.find(one => one.athleteId === id)!
+    expect(waiting).toMatchObject({ phase: 1, opens: 4, reasons: ['A week was missed and comes again.'] })
     const [row] = await base.owner('prescribed_item').where({ athlete_id: id }).select<{ id: string }[]>('id')
     await logSets(
       head,
@@ -100,6 +100,6 @@ describe('gates', () => {
         }))
       ),
     )
-    expect((await allSeasons(head)).gates.filter(one => one.athleteId === id)).toEqual([])
+    expect((await allSeasons(head)).shut.filter(one => one.athleteId === id)).toEqual([])
   })
 })

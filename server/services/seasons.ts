@@ -1,7 +1,7 @@
 import { addDays, mondayOf } from '~~/core/calendar'
-import { gateFinding } from '~~/core/season'
+import { shutPhase } from '~~/core/season'
 import { setCount } from '~~/core/dose'
-import type { Athlete, MySeason, SeasonsAnswer, ShutGate, StoredSeason } from '~~/shared/types'
+import type { Athlete, MySeason, SeasonsAnswer, AthleteShutPhase, StoredSeason } from '~~/shared/types'
 import { listAthletes } from '../repositories/athletes'
 import { entriesOf } from '../repositories/calendar'
 import { listGroups } from '../repositories/groups'
@@ -13,10 +13,10 @@ import { logsBetween } from '../repositories/setLogs'
 import { mustSeeAthlete, transaction, type Context } from './context'
 import { seasonOn } from './seasonOf'
 
-/** Weeks that gates look back over. */
+/** Weeks that shut look back over. */
 const LOOK_BACK_WEEKS = 8
 
-/** All seasons in sight, with their calendar and the gates that are shut. */
+/** All seasons in sight, with their calendar and the shut that are shut. */
 export function allSeasons(context: Context): Promise<SeasonsAnswer> {
   return transaction(context, tx => seasonsInSight(tx, context))
 }
@@ -28,25 +28,25 @@ export async function seasonsInSight(
   const seasons = await seasonsOf(tx, organisationId, null)
   return {
     groups: await listGroups(tx, organisationId), seasons, entries: await entriesOf(tx, organisationId, null),
-    athletes: await athleteSeasons(tx, organisationId), gates: await shutGates(tx, organisationId, seasons, today),
+    athletes: await athleteSeasons(tx, organisationId), shut: await shutPhases(tx, organisationId, seasons, today),
     timeZone: (await organisationById(tx, organisationId))!.timeZone,
     today,
   }
 }
 
-async function shutGates(
+async function shutPhases(
   tx: Tx, organisationId: string, seasons: readonly StoredSeason[], today: string,
-): Promise<ShutGate[]> {
+): Promise<AthleteShutPhase[]> {
   const athletes = (await listAthletes(tx, organisationId)).filter(athlete =>
     !athlete.archived && seasonOn(seasons, athlete.groupIds, today)
   )
   if (athletes.length === 0) return []
   const own = await athleteSeasons(tx, organisationId)
   const done = await doneByWeek(tx, organisationId, athletes, today)
-  return athletes.flatMap((athlete): ShutGate[] => {
+  return athletes.flatMap((athlete): AthleteShutPhase[] => {
     const season = seasonOn(seasons, athlete.groupIds, today)!
     const mine = own.find(one => one.athleteId === athlete.id && one.groupId === season.groupId)
-    const found = gateFinding(season.shape, mine?.plan ?? season.plan, {
+    const found = shutPhase(season.shape, mine?.plan ?? season.plan, {
       braceStep: athlete.braceStep, doneByWeek: done.get(athlete.id) ?? {},
     }, today)
     return found && (mine?.exceptions.opens[found.phase] ?? 0) < found.opens

@@ -18,10 +18,10 @@ const phase = form<ShapePhase>({
   most: whole('Most weeks', 1, 60).min(Joi.ref('least')).messages({ 'number.min': 'The most is not below the least.' }),
   start: whole('Begins', 0, 59).allow(null),
   volume: whole('Units a week', 0, 42),
-  gate: Joi.object({
+  opening: Joi.object({
     braceStep: whole('Brace step', 1, 7).allow(null),
     done: Joi.number().min(0).max(1).allow(null).required().label('Sets done'),
-  }).required().label('Gate'),
+  }).required().label('Opening'),
 })
 
 export const seasonShapeSchema = form<SeasonShape>({
@@ -100,7 +100,7 @@ const exceptionsSchema = form<SeasonExceptions>({
   ).max(40),
   skips: listOf('Not taking part', id('Entry')).max(200).unique(),
   pins,
-  opens: Joi.object().pattern(/^\d{1,2}$/, whole('Opens', 0, 60)).required().label('Gates'),
+  opens: Joi.object().pattern(/^\d{1,2}$/, whole('Opens', 0, 60)).required().label('Openings'),
 })
 
 export const athleteSeasonChangeSchema = form<AthleteSeasonChange>({

@@ -19,7 +19,7 @@ export type {
 } from './week'
 export type {
   AthleteSeason, AthleteSeasonChange, CalendarFeed, CalendarFound, CalendarSource, CoachDay, EntryInput, FeedInput,
-  FoundEntry, MySeason, NewFeed, SeasonChange, SeasonChanged, SeasonNotice, SeasonsAnswer, ShutGate, SquadDay,
+  FoundEntry, MySeason, NewFeed, SeasonChange, SeasonChanged, SeasonNotice, SeasonsAnswer, AthleteShutPhase, SquadDay,
   StoredEntry, StoredSeason,
 } from './season'
 export { FEED_SCOPES } from './season'

@@ -1,5 +1,5 @@
 import type {
-  CalendarEntry, ChangedDay, EntryKind, GateFinding, RepairedPlan, RepairOptions, SeasonExceptions, SeasonPlan,
+  CalendarEntry, ChangedDay, EntryKind, ShutPhase, RepairedPlan, RepairOptions, SeasonExceptions, SeasonPlan,
   SeasonShape, SeasonWeek, StandingSeason,
 } from '~~/core/season'
 import type { Competition, Group } from './athlete'
@@ -45,7 +45,7 @@ export interface AthleteSeason {
 }
 
 /** A phase that an athlete is not ready for. */
-export interface ShutGate extends GateFinding {
+export interface AthleteShutPhase extends ShutPhase {
   readonly athleteId: string
   readonly athleteName: string
   readonly groupId: string
@@ -73,7 +73,7 @@ export interface SeasonsAnswer {
   readonly seasons: readonly StoredSeason[]
   readonly entries: readonly StoredEntry[]
   readonly athletes: readonly AthleteSeason[]
-  readonly gates: readonly ShutGate[]
+  readonly shut: readonly AthleteShutPhase[]
   readonly timeZone: string
   /** The day it is there: a page that stays open over midnight reckons by it. */
   readonly today: string

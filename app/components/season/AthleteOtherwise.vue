@@ -2,15 +2,15 @@
 import type { SeasonExceptions } from '~~/core/season'
 import TextField from '~/components/common/TextField.vue'
 import { dayMonth } from '~/words/inWords'
-import type { EntryInput, ShutGate } from '~~/shared/types'
+import type { EntryInput, AthleteShutPhase } from '~~/shared/types'
 
-/** What one athlete does otherwise than the squad: days away, competitions left out, phases that wait for a gate. */
+/** What one athlete does otherwise than the squad: days away, competitions left out, phases that wait. */
 const props = defineProps<
   {
     name: string
     exceptions: SeasonExceptions
     entries: readonly EntryInput[]
-    gates: readonly ShutGate[]
+    shut: readonly AthleteShutPhase[]
     phaseNames: readonly string[]
     today: string
     editable: boolean
@@ -46,11 +46,11 @@ function toggle(entry: EntryInput): void {
     skips: out ? props.exceptions.skips.filter(id => id !== entry.id) : [...props.exceptions.skips, entry.id],
   }, `${props.name} ${out ? 'takes part in' : 'leaves out'} ${entry.name}`)
 }
-function hold(gate: ShutGate): void {
+function hold(one: AthleteShutPhase): void {
   emit(
     'put',
-    { ...props.exceptions, opens: { ...props.exceptions.opens, [gate.phase]: gate.opens } },
-    `${props.name}: the next phase waits. ${gate.reasons.join(' ')}`,
+    { ...props.exceptions, opens: { ...props.exceptions.opens, [one.phase]: one.opens } },
+    `${props.name}: the next phase waits. ${one.reasons.join(' ')}`,
   )
 }
 </script>
@@ -59,16 +59,16 @@ function hold(gate: ShutGate): void {
   <section class="panel">
     <h2>{{ name }}, otherwise than the squad</h2>
     <div
-      v-for="gate in gates"
-      :key="gate.phase"
+      v-for="one in shut"
+      :key="one.phase"
       class="caution my-2"
     >
-      <p>{{ phaseNames[gate.phase] }} should not open yet: {{ gate.reasons.join(' ') }}</p>
+      <p>{{ phaseNames[one.phase] }} should not open yet: {{ one.reasons.join(' ') }}</p>
       <button
         v-if="editable"
         type="button"
         class="btn mt-1"
-        @click="hold(gate)"
+        @click="hold(one)"
       >
         Let it wait
       </button>

@@ -3,7 +3,7 @@ import { PHASES } from '~~/core/policy'
 import type { useSeasonRoom } from '~/composables/season/useSeasonRoom'
 import { byPlane } from '~/words/weekDemand'
 import AthleteOtherwise from './AthleteOtherwise.vue'
-import GateList from './GateList.vue'
+import ShutPhases from './ShutPhases.vue'
 import RepairPanel from './RepairPanel.vue'
 import RibbonLegend from './RibbonLegend.vue'
 import SeasonRibbon from './SeasonRibbon.vue'
@@ -13,7 +13,7 @@ import SeasonWeekPanel from './SeasonWeekPanel.vue'
 const props = defineProps<{ room: ReturnType<typeof useSeasonRoom> }>()
 
 const {
-  today, athlete, editable, squadEditable, draft, edits, view, gates, openEntry, accept, busy, problem, go,
+  today, athlete, editable, squadEditable, draft, edits, view, shut, openEntry, accept, busy, problem, go,
 } = props.room
 const { shape, entries, repair, dirty, compared, season, pins } = draft
 const { days, week, weekday, startsOn, said, demands, show } = view
@@ -111,15 +111,15 @@ const last = computed(() => props.room.store.last)
         :name="athlete.name"
         :exceptions="draft.exceptions.value"
         :entries="entries"
-        :gates="gates.filter(g => g.athleteId === athlete!.id)"
+        :shut="shut.filter(g => g.athleteId === athlete!.id)"
         :phase-names="shape.phases.map(p => PHASES[p.phase].name)"
         :today="today"
         :editable="editable"
         @put="draft.setExceptions"
       />
-      <GateList
-        v-else-if="gates.length > 0"
-        :gates="gates"
+      <ShutPhases
+        v-else-if="shut.length > 0"
+        :shut="shut"
         :shape="shape"
         @open="id => go({ athlete: id })"
       />

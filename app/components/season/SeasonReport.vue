@@ -64,8 +64,8 @@ const range = (from: number, weeks: number): string => {
 const lighter = (from: number, weeks: number): number =>
   props.plan.loads.slice(from, from + weeks).filter(load => load === 'deload').length
 const gaveWay = computed(() => evaluateSeason(props.instance, props.plan).gaveWay)
-function gateText(index: number): string {
-  const { braceStep, done } = props.shape.phases[index]!.gate
+function openingText(index: number): string {
+  const { braceStep, done } = props.shape.phases[index]!.opening
   const asks = [
     ...(braceStep === null ? [] : [`brace step ${braceStep}`]),
     ...(done === null ? [] : [`${Math.round(done * 100)} % of two weeks’ sets done`]),
@@ -112,7 +112,7 @@ function gateText(index: number): string {
         class="text-quiet"
       >
         <span class="figure">{{ range(s.week, s.weeks) }}</span> units a week.
-        {{ s.phase === 'taper' ? '' : gateText(s.index) }}
+        {{ s.phase === 'taper' ? '' : openingText(s.index) }}
       </p>
     </section>
     <h2 class="mt-4">

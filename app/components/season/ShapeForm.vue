@@ -9,13 +9,13 @@ import { DAY_NAMES } from '~/words/inWords'
 import { useDraft } from '~/composables/useDraft'
 
 /**
- * What a season is made of: its weeks, its training and hard days, its phases with their lengths, emphasis and gates.
+ * What a season is made of: its weeks, its training and hard days, its phases with their lengths, emphasis and shut.
  */
 const props = defineProps<{ shape: SeasonShape, draftKey: string }>()
 const emit = defineEmits<{ put: [shape: SeasonShape] }>()
 const draft = reactive({
   ...props.shape, weekdays: [...props.shape.weekdays], hardDays: [...props.shape.hardDays],
-  phases: props.shape.phases.map(phase => ({ ...phase, gate: { ...phase.gate } })),
+  phases: props.shape.phases.map(phase => ({ ...phase, opening: { ...phase.opening } })),
 })
 const kept = useDraft(props.draftKey, draft)
 const tried = ref(false)
@@ -32,8 +32,8 @@ function toggle(list: number[], day: number): void {
 }
 function addPhase(): void {
   draft.phases.push({
-    phase: 'inSeason', least: 2, most: 8, start: null, volume: 12, gate: { braceStep: null, done: null },
-  } as ShapePhase & { gate: { braceStep: number | null, done: number | null } })
+    phase: 'inSeason', least: 2, most: 8, start: null, volume: 12, opening: { braceStep: null, done: null },
+  } as ShapePhase & { opening: { braceStep: number | null, done: number | null } })
 }
 function submit(): void {
   tried.value = true
@@ -130,7 +130,7 @@ const number = (event: Event): number | null =>
             <th>Most</th>
             <th>From week</th>
             <th>Units</th>
-            <th>Gate to the next: brace step</th>
+            <th>Next opens at: brace step</th>
             <th>sets done, %</th>
             <th><span class="sr-only">Take out</span></th>
           </tr>
@@ -186,20 +186,20 @@ const number = (event: Event): number | null =>
             </td>
             <td>
               <input
-                :value="phase.gate.braceStep ?? ''"
+                :value="phase.opening.braceStep ?? ''"
                 type="number"
                 class="field figure w-16"
                 :aria-label="`Brace step that opens the phase after phase ${i + 1}`"
-                @input="event => phase.gate.braceStep = number(event)"
+                @input="event => phase.opening.braceStep = number(event)"
               >
             </td>
             <td>
               <input
-                :value="phase.gate.done === null ? '' : Math.round(phase.gate.done * 100)"
+                :value="phase.opening.done === null ? '' : Math.round(phase.opening.done * 100)"
                 type="number"
                 class="field figure w-16"
                 :aria-label="`Share of sets that opens the phase after phase ${i + 1}, per cent`"
-                @input="event => phase.gate.done = number(event) === null ? null : number(event)! / 100"
+                @input="event => phase.opening.done = number(event) === null ? null : number(event)! / 100"
               >
             </td>
             <td>

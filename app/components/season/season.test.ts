@@ -15,11 +15,11 @@ import SeasonRibbon from './SeasonRibbon.vue'
 import ShapeForm from './ShapeForm.vue'
 
 const MONDAY = '2026-03-02'
-const gate = { braceStep: null, done: null }
+const opening = { braceStep: null, done: null }
 const shape: SeasonShape = {
   startsOn: MONDAY, weeks: 10, weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
-  phases: [{ phase: 'preSeason', least: 3, most: 8, start: 0, volume: 18, gate }, {
-    phase: 'inSeason', least: 3, most: 8, start: 5, volume: 12, gate,
+  phases: [{ phase: 'preSeason', least: 3, most: 8, start: 0, volume: 18, opening }, {
+    phase: 'inSeason', least: 3, most: 8, start: 5, volume: 12, opening,
   }],
 }
 const cup: EntryInput = {
@@ -29,7 +29,7 @@ const cup: EntryInput = {
 }
 const plan = changedSeason(null, shape, seasonInstance(shape, [cup]), MONDAY).plan
 const answer = (): SeasonsAnswer => ({
-  groups: [{ id: 'g', name: 'Squad' }], athletes: [], gates: [], timeZone: 'Europe/London', today: MONDAY,
+  groups: [{ id: 'g', name: 'Squad' }], athletes: [], shut: [], timeZone: 'Europe/London', today: MONDAY,
   entries: [{ ...cup, sequence: 0, cancelled: false, changedAt: '' } satisfies StoredEntry],
   seasons: [{ groupId: 'g', version: 3, shape, plan, pins: [], revisions: {}, changedAt: '' }],
 })
@@ -182,14 +182,14 @@ describe('the season on the screen', () => {
     expect(form.emitted('put')![0]).toMatchObject([{ phases: [{ most: 6 }, {}] }])
   })
 
-  it('days away end on or after their first, and a gate waits by a click', async () => {
+  it('days away end on or after their first, and a phase waits by a click', async () => {
     const other = mount(AthleteOtherwise, {
       props: {
         name: 'Ada', exceptions: NO_EXCEPTIONS, entries: [cup], phaseNames: ['Pre-season', 'In-season'], today: MONDAY,
         editable: true,
-        gates: [{
+        shut: [{
           athleteId: 'a', athleteName: 'Ada', groupId: 'g', phase: 1, opens: 6,
-          reasons: ['Brace step 3; the gate asks for 5.'],
+          reasons: ['Brace step 3; it asks for 5.'],
         }],
       },
     })

@@ -30,7 +30,7 @@ export function useSeasonRoom() {
   })
 
   const coming = computed(() => draft.entries.value.filter(e => e.kind === 'competition' && e.lastDay >= today))
-  const gates = computed(() => (all.value?.gates ?? []).filter(g => g.groupId === groupId.value))
+  const shut = computed(() => (all.value?.shut ?? []).filter(g => g.groupId === groupId.value))
   const zones = computed(() => [...new Set([all.value?.timeZone ?? 'UTC', ...Intl.supportedValuesOf('timeZone')])])
 
   function addEntry(): void {
@@ -73,7 +73,7 @@ export function useSeasonRoom() {
   })
 
   return {
-    ...focused, ...sending, store, exchange, draft, edits, view, dialog, coming, gates, zones, addEntry, openEntry,
+    ...focused, ...sending, store, exchange, draft, edits, view, dialog, coming, shut, zones, addEntry, openEntry,
     openFeeds, openReader, accept, saveTable, actions: keys.actions, keysOn: keys.on,
   }
 }

@@ -86,8 +86,8 @@ function longest(plan: WeekPlan, sessionId: string, { screen }: PlanningContext)
   const session = plan.sessions.find(s => s.id === sessionId)
   if (!session) return null
   const inside = new Set(session.items.filter(i => i.slot !== 'home' && !i.kept).map(i => i.id))
-  const blocks = layOutSession(session, screen.catalogue).blocks.filter(b => inside.has(b.id))
-  return blocks.reduce<(typeof blocks)[number] | null>(
+  const entries = layOutSession(session, screen.catalogue).entries.filter(b => inside.has(b.id))
+  return entries.reduce<(typeof entries)[number] | null>(
     (best, b) => (best === null || b.durationS >= best.durationS ? b : best),
     null,
   )?.id ?? null

@@ -7,17 +7,17 @@ import { layOutSession } from './sessionLayout'
 import { proposeWeek } from '..'
 
 describe('the layout of a session', () => {
-  it('never overlaps lifts and keeps every block on the line', () => {
+  it('never overlaps lifts and keeps every entry on the line', () => {
     fc.assert(
       fc.property(anyContext, anySessions, (ctx, sessions) => {
         for (const s of proposeWeek({ context: ctx, sessions }).plan.sessions) {
-          const { blocks, totalS } = layOutSession(s, STANDARD)
-          const lifts = blocks.filter(b => b.kind === 'lift')
+          const { entries, totalS } = layOutSession(s, STANDARD)
+          const lifts = entries.filter(b => b.kind === 'lift')
           lifts.slice(1).forEach((b, i) =>
             expect(b.startS).toBeGreaterThanOrEqual(lifts[i]!.startS + lifts[i]!.durationS)
           )
-          blocks.forEach(b => expect(b.startS + b.durationS).toBeLessThanOrEqual(totalS))
-          expect(blocks).toHaveLength(s.lifts.length + s.items.length)
+          entries.forEach(b => expect(b.startS + b.durationS).toBeLessThanOrEqual(totalS))
+          expect(entries).toHaveLength(s.lifts.length + s.items.length)
         }
       }),
       { seed: 31, numRuns: 60 },

@@ -5,8 +5,8 @@ import { circuitS } from './circuit'
 import { liftFacts } from '../lifts/lifts'
 import type { PlannedLift, PlannedSession, Slot, TrunkItem } from './week'
 
-/** One block on a session's line of minutes, seconds from its start. */
-export interface Block {
+/** One entry on a session's line of minutes, seconds from its start. */
+export interface LineEntry {
   readonly id: string
   readonly kind: 'lift' | 'item' | 'warmUp' | 'coolDown'
   readonly startS: number
@@ -14,7 +14,7 @@ export interface Block {
 }
 
 export interface SessionLayout {
-  readonly blocks: readonly Block[]
+  readonly entries: readonly LineEntry[]
   readonly totalS: number
   readonly trunkS: number
   /** Work at home, beside the session. */
@@ -75,10 +75,10 @@ export function itemDurationS(item: TrunkItem, catalogue: Catalogue): number {
  * layOutSession({ id: 's', day: 0, minutes: 60, lifts: [], items: [] }, STANDARD).totalS // => 0
  */
 export function layOutSession(session: PlannedSession, catalogue: Catalogue): SessionLayout {
-  const blocks: Block[] = []
+  const entries: LineEntry[] = []
   let clockS = 0
-  const put = (id: string, kind: Block['kind'], durationS: number): void => {
-    blocks.push({ id, kind, startS: clockS, durationS })
+  const put = (id: string, kind: LineEntry['kind'], durationS: number): void => {
+    entries.push({ id, kind, startS: clockS, durationS })
     clockS += durationS
   }
   const durations = durationsOf(session, catalogue)
@@ -97,7 +97,7 @@ export function layOutSession(session: PlannedSession, catalogue: Catalogue): Se
     run('inside', planned.id)
     const pairedS = clockS - startS
     const durationS = Math.max(liftDurationS(planned) + Math.round(pairedS / 2), pairedS)
-    blocks.push({ id: planned.id, kind: 'lift', startS, durationS })
+    entries.push({ id: planned.id, kind: 'lift', startS, durationS })
     clockS = startS + durationS
   }
   run('after')
@@ -107,7 +107,7 @@ export function layOutSession(session: PlannedSession, catalogue: Catalogue): Se
   run('home')
   const homeS = clockS - totalS
   const trunkS = [...durations.values()].reduce((sum, s) => sum + s, 0) - homeS
-  return { blocks, totalS, trunkS, homeS }
+  return { entries, totalS, trunkS, homeS }
 }
 
 /** Seconds of each item; a circuit's time is shared evenly by its stations. */

@@ -8,6 +8,7 @@ import * as instruments from './0006_instruments'
 import * as planning from './0007_planning'
 import * as season from './0008_season'
 import * as safety from './0009_safety'
+import * as openings from './0010_openings'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -19,6 +20,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0007_planning': planning,
   '0008_season': season,
   '0009_safety': safety,
+  '0010_openings': openings,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

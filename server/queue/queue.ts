@@ -1,6 +1,5 @@
 import type { Knex } from 'knex'
 import PgBoss from 'pg-boss'
-import type { Queue } from '../services/context'
 
 /** The queue's own schema: jobs carry keys and addresses of work, never what a tenant's tables hold. */
 export const QUEUE_SCHEMA = 'keen_queue'
@@ -48,6 +47,11 @@ export async function prepareQueue(owner: Knex, appRole: string): Promise<void> 
     grant select, insert, update, delete on all tables in schema ${QUEUE_SCHEMA} to ${appRole};
     grant execute on all functions in schema ${QUEUE_SCHEMA} to ${appRole};
   `)
+}
+
+/** Where work for later is put, inside the transaction that decides on it. */
+export interface Queue {
+  send(tx: Knex.Transaction, name: string, data: Readonly<Record<string, string>>): Promise<void>
 }
 
 /** The queue at run time, over the application's own pool. */

@@ -1,28 +1,28 @@
 <script setup lang="ts">
 import { PHASES } from '~~/core/policy'
 import type { SeasonShape } from '~~/core/season'
-import type { ShutGate } from '~~/shared/types'
+import type { AthleteShutPhase } from '~~/shared/types'
 
 /** Athletes whose next phase should not open yet, and why. */
-defineProps<{ gates: readonly ShutGate[], shape: SeasonShape }>()
+defineProps<{ shut: readonly AthleteShutPhase[], shape: SeasonShape }>()
 const emit = defineEmits<{ open: [athleteId: string] }>()
 </script>
 
 <template>
   <ul class="caution">
     <li
-      v-for="gate in gates"
-      :key="gate.athleteId"
+      v-for="one in shut"
+      :key="one.athleteId"
     >
       <button
         type="button"
         class="underline font-semibold"
-        @click="emit('open', gate.athleteId)"
+        @click="emit('open', one.athleteId)"
       >
-        {{ gate.athleteName }}
+        {{ one.athleteName }}
       </button>:
-      {{ PHASES[shape.phases[gate.phase]?.phase ?? 'inSeason'].name.toLowerCase() }}
-      should wait. {{ gate.reasons.join(' ') }}
+      {{ PHASES[shape.phases[one.phase]?.phase ?? 'inSeason'].name.toLowerCase() }}
+      should wait. {{ one.reasons.join(' ') }}
     </li>
   </ul>
 </template>
