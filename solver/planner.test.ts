@@ -5,31 +5,12 @@ import {
   type PlannerVariation, type WeekInstance,
 } from '../core/planner'
 import { anyWeek, FAMILIES } from '../core/testing/instances'
+import { day, drill, week } from '../core/testing/smallWeek'
 import { highsSolver } from './highs'
 
 let solver: LinearSolver
 beforeAll(async () => { solver = await highsSolver() })
 
-/** A variation of equal sets. */
-const drill = (
-  id: string, sets: readonly number[], seconds: number, demand: Record<string, number>,
-  over: Partial<PlannerVariation> & { fatigue?: number } = {},
-): PlannerVariation => {
-  const { fatigue = 0, ...rest } = over
-  return {
-    id, spineCost: 0, planes: [], ...rest,
-    doses: sets.map(n => ({
-      sets: n, seconds: n * seconds, fatigue: n * fatigue, cycles: n,
-      demand: Object.fromEntries(Object.entries(demand).map(([k, v]) => [k, v * n])),
-    })),
-  }
-}
-const day = (
-  id: string, on: number, over: Partial<WeekInstance['sessions'][number]> = {},
-): WeekInstance['sessions'][number] => ({ id, day: on, capS: 3600, items: 5, slots: [{ id: 'after' }], ...over })
-const week = (over: Partial<WeekInstance>): WeekInstance => ({
-  actions: ['AE', 'AL', 'AR'], bands: {}, sessions: [day('mon', 0)], variations: [], limits: {}, ...over,
-})
 const plan = (instance: WeekInstance) => {
   checkInstance(instance)
   return planWeek(instance, { solver })

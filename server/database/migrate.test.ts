@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest'
 import { findVariation } from '~~/core/catalogue'
 import { connect, takeTurn } from './connection'
 import { APP_ROLE, migrate } from './migrate'
+import { migrationSource } from './migrations'
 import * as foundation from './migrations/0001_foundation'
 
 const { adminUrl, appPassword } = inject('cluster')
