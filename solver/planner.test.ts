@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { beforeAll, describe, expect, it } from 'vitest'
 import {
   anneal, asItem, checkInstance, columnsOf, evaluatePlan, planWeek, weekModel, type LinearSolver, type PlannerItem,
-  type PlannerVariation, type WeekInstance,
+  type WeekInstance,
 } from '../core/planner'
 import { anyWeek, FAMILIES } from '../core/testing/instances'
 import { day, drill, week } from '../core/testing/smallWeek'

@@ -1,5 +1,5 @@
 import type { PlannedSession, WeekPlan } from '~~/core/programme'
-import type { PlannedAnswer, SetLogInput, Today, TrainingWeek, WeekSheet } from '~~/shared/types'
+import type { PlannedAnswer, SessionRun, SetLogInput, TrainingWeek, WeekSheet } from '~~/shared/types'
 import { call } from './call'
 import { write, writes } from './writes'
 
@@ -24,8 +24,8 @@ export const assignWeek = (
 export const proposeForOne = (
   athleteId: string, startsOn: string, sessions: readonly PlannedSession[],
 ): Promise<PlannedAnswer> => call(`${week(athleteId, startsOn)}/propose`, { method: 'POST', body: { sessions } })
-export const fetchRun = (sessionId: string): Promise<Today> => call(`/api/sessions/${sessionId}`)
-export const takeStandIn = (sessionId: string, itemId: string): Promise<Today> =>
+export const fetchRun = (sessionId: string): Promise<SessionRun> => call(`/api/sessions/${sessionId}`)
+export const takeStandIn = (sessionId: string, itemId: string): Promise<SessionRun> =>
   write('A stand-in', 'POST', `/api/sessions/${sessionId}/stand-in`, { itemId })
 export const sendLog = (log: SetLogInput): Promise<{ stored: string[] } | null> =>
   writes.send({ key: `log/${log.id}`, label: 'A set', method: 'POST', path: '/api/logs', body: { logs: [log] } })

@@ -2,7 +2,7 @@ import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { v7 as newKey } from 'uuid'
 import { expandSets, type SetSlot } from '~~/core/dose'
 import type { SettingValues } from '~~/core/catalogue'
-import type { PrescribedItem, SetLogInput, Today } from '~~/shared/types'
+import type { PrescribedItem, SessionRun, SetLogInput } from '~~/shared/types'
 
 /** What one set came to, as the athlete enters it. */
 export type SetOutcome = Pick<
@@ -20,7 +20,7 @@ const keyOf = (itemId: string, side: SetSlot['side'], setNumber: number): string
 
 /** Steps through a session of (run, sets still waiting to be sent): what is next, what is done, what was stopped. */
 export function useRunner(
-  run: ComputedRef<Today>, waiting: Ref<readonly SetLogInput[]>, send: (log: SetLogInput) => void,
+  run: ComputedRef<SessionRun>, waiting: Ref<readonly SetLogInput[]>, send: (log: SetLogInput) => void,
 ) {
   const skipped = ref<ReadonlySet<string>>(new Set())
   const restS = ref(0)

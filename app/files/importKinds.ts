@@ -107,7 +107,8 @@ const freshName = (taken: ReadonlySet<string>) => (text: string): Read<string> =
 
 function birthYear(text: string): Read<number> {
   const value = numberIn(text)
-  return Number.isInteger(value) && value >= 1930 && value <= 2020 ? { value } : { problem: 'A year from 1930 to 2020.' }
+  const good = Number.isInteger(value) && value >= 1930 && value <= 2020
+  return good ? { value } : { problem: 'A year from 1930 to 2020.' }
 }
 
 const groupsNamed = (groups: readonly Group[]) => (text: string): Read<string[]> => {

@@ -8,12 +8,13 @@ import { redFlags } from '~~/core/screening'
 import { messageOf } from '~~/shared/errors'
 import AthletePicker from '~/components/athlete/AthletePicker.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
+import LatestRuns from '~/components/week/LatestRuns.vue'
 import LiftDays from '~/components/week/LiftDays.vue'
 import RunReview from '~/components/week/RunReview.vue'
+import WeekStep from '~/components/week/WeekStep.vue'
 import { useAttempt } from '~/composables/useAttempt'
 import { useDraft } from '~/composables/useDraft'
 import { useSingleKeys } from '~/composables/useSingleKeys'
-import { weekSpan } from '~/words/inWords'
 import { useRosterStore } from '~/stores/roster'
 import { useSignInStore } from '~/stores/signIn'
 import { useSquadWeekStore } from '~/stores/squadWeek'
@@ -136,23 +137,7 @@ useSingleKeys([{
         <section class="panel">
           <div class="flex flex-wrap items-center gap-2 mb-2">
             <h2>Lift days</h2>
-            <button
-              type="button"
-              class="btn btn-quiet px-2"
-              aria-label="Week before"
-              @click="startsOn = addDays(startsOn, -7)"
-            >
-              ←
-            </button>
-            <span class="font-semibold figure">{{ weekSpan(startsOn) }}</span>
-            <button
-              type="button"
-              class="btn btn-quiet px-2"
-              aria-label="Week after"
-              @click="startsOn = addDays(startsOn, 7)"
-            >
-              →
-            </button>
+            <WeekStep v-model="startsOn" />
             <label class="flex items-center gap-1.5">
               for
               <select
@@ -218,30 +203,11 @@ useSingleKeys([{
           @retry="attempt(store.retry)"
           @accept="ids => attempt(() => store.accept(ids))"
         />
-        <section
+        <LatestRuns
           v-else-if="store.latest.length > 0"
-          class="panel"
-        >
-          <h2>Planned lately</h2>
-          <ul>
-            <li
-              v-for="run in store.latest"
-              :key="run.id"
-            >
-              <button
-                type="button"
-                class="underline underline-offset-2 py-0.5"
-                @click="openRun(run.id)"
-              >
-                {{ weekSpan(run.startsOn) }}<template v-if="run.weeks > 1">
-                  and {{ run.weeks - 1 }} more
-                </template>, asked by {{ run.askedBy }}<template v-if="run.cancelled">
-                  , cancelled
-                </template>
-              </button>
-            </li>
-          </ul>
-        </section>
+          :runs="store.latest"
+          @open="openRun"
+        />
       </div>
     </div>
   </div>

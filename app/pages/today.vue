@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { homeworkState } from '~~/core/assessment'
 import { daysBetween } from '~~/core/calendar'
-import { formatDose, setCount } from '~~/core/dose'
-import { liftFacts, SLOTS } from '~~/core/programme'
+import { setCount } from '~~/core/dose'
+import { liftFacts } from '~~/core/programme'
 import RoomPage from '~/components/common/RoomPage.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
+import ComingUp from '~/components/run/ComingUp.vue'
+import TodayDrill from '~/components/run/TodayDrill.vue'
 import NoticeList from '~/components/season/NoticeList.vue'
 import LateSetForm from '~/components/safety/LateSetForm.vue'
-import StoppedDrill from '~/components/safety/StoppedDrill.vue'
 import StopPanel from '~/components/safety/StopPanel.vue'
 import TodaySeason from '~/components/season/TodaySeason.vue'
-import PlaneMark from '~/components/plane/PlaneMark.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
@@ -55,10 +55,6 @@ const allOf = (item: PrescribedItem): number => setCount(item.dose, item.sides, 
 const open = computed(() => today.value?.session?.items.filter(item => !item.stopped) ?? [])
 const started = computed(() => today.value?.session?.items.some(item => doneOf(item) > 0) ?? false)
 const finished = computed(() => open.value.length > 0 && open.value.every(item => doneOf(item) >= allOf(item)))
-
-function whereText(item: PrescribedItem): string {
-  return item.pairedWithLift ? `between sets of ${item.pairedWithLift.toLowerCase()}` : SLOTS[item.slot]
-}
 
 async function signOut(): Promise<void> {
   await signedIn.signOut()
@@ -164,52 +160,16 @@ async function signOut(): Promise<void> {
             }}
           </p>
           <ol class="flex flex-col gap-3">
-            <li
+            <TodayDrill
               v-for="item in today.session.items"
               :key="item.id"
-              class="panel"
-            >
-              <p
-                v-if="!item.stopped"
-                class="text-quiet text-[0.9em]"
-              >
-                {{ whereText(item) }}
-              </p>
-              <h2 class="flex items-center gap-2 text-[1.25rem]">
-                <PlaneMark
-                  :shares="sharesOf(item.variationId, catalogue)"
-                  :width="20"
-                  :height="16"
-                />
-                {{ item.name }}
-              </h2>
-              <StoppedDrill
-                v-if="item.stopped"
-                :stopped="item.stopped"
-                :busy="busy"
-                @take="attempt(() => store.takeStandIn(item.id))"
-              />
-              <template v-else>
-                <p class="figure">
-                  {{ formatDose(item.dose, item.sides) }}<template v-if="item.extraSetSide">
-                    , one more {{ item.extraSetSide }}
-                  </template>
-                </p>
-                <p>{{ item.purpose }}</p>
-                <p class="text-quiet text-[0.92em]">
-                  {{ item.why }}
-                </p>
-                <p
-                  v-for="note in item.notes ?? []"
-                  :key="note"
-                >
-                  {{ note }}
-                </p>
-                <p class="figure text-[0.92em]">
-                  {{ doneOf(item) }} of {{ allOf(item) }} sets logged
-                </p>
-              </template>
-            </li>
+              :item="item"
+              :shares="sharesOf(item.variationId, catalogue)"
+              :done="doneOf(item)"
+              :all="allOf(item)"
+              :busy="busy"
+              @take="attempt(() => store.takeStandIn(item.id))"
+            />
           </ol>
         </template>
         <StatePanel
@@ -217,20 +177,11 @@ async function signOut(): Promise<void> {
           state="empty"
           text="Nothing is planned for today."
         />
-        <section
+        <ComingUp
           v-if="today.nextDays.length > 0"
           class="mt-5"
-        >
-          <h2>Coming up</h2>
-          <ul>
-            <li
-              v-for="next in today.nextDays"
-              :key="next.sessionId"
-            >
-              {{ longDay(next.day) }}: {{ next.drills }} {{ next.drills === 1 ? 'drill' : 'drills' }}
-            </li>
-          </ul>
-        </section>
+          :days="today.nextDays"
+        />
         <p class="text-quiet text-[0.88em] mt-6">
           Own range, own rung. Pain ends a drill. Not medical advice: your clinician goes first.
         </p>

@@ -1,12 +1,12 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import type { Today } from '~~/shared/types'
+import type { SessionRun } from '~~/shared/types'
 import { fetchRun, takeStandIn } from '~/api/weeks'
 import { reading } from './parts/reading'
 
 /** The session that is being run. */
 export const useRunStore = defineStore('run', () => {
-  const run = shallowRef<Today | null>(null)
+  const run = shallowRef<SessionRun | null>(null)
   const { state, problem, read, again } = reading()
 
   const load = (sessionId: string): Promise<void> => read(async () => {

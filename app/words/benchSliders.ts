@@ -16,7 +16,7 @@ function timeOf({ unit, amount, tempo }: Dose): number | null {
 }
 
 /** A slider of the bench, with range and unit. */
-export interface BenchSlider {
+interface BenchSlider {
   readonly name: string
   readonly label: string
   readonly unit: string

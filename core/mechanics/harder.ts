@@ -1,7 +1,8 @@
 import { must } from '../errors'
 import type { Body } from '../anatomy'
 import { evaluateBody, type Component } from './evaluate'
-import { poseOf, settingsFor, type Posed, type PoseLink } from './links'
+import { poseOf, settingsFor, type Posed } from './links'
+import type { PoseLink } from './poseLinks'
 import { settingsOf } from './model'
 import { findModel } from './poses'
 

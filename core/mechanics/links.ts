@@ -1,14 +1,6 @@
 import { must } from '../errors'
 import type { Body } from '../anatomy'
-import { POSE_LINKS } from './poseLinks'
-
-/** How a variation of the catalogue is computed: which model, what of it is fixed, and what a coach may move. */
-export interface PoseLink {
-  readonly model: string
-  readonly set: Readonly<Record<string, number>>
-  /** Settings offered as sliders, most telling first. */
-  readonly open: readonly string[]
-}
+import { POSE_LINKS, type PoseLink } from './poseLinks'
 
 /** What a pose is looked up by: a drill of the catalogue, or one that brings its own. */
 export interface Posed {
@@ -19,11 +11,6 @@ export interface Posed {
 /** Distances in `set` are those of a body of this height; a smaller one reaches less far. */
 const WRITTEN_FOR_M = 1.8
 const GROWS_WITH_BODY = ['distanceCm']
-
-/** Why a variation has no pose. */
-export interface NoPose {
-  readonly none: string
-}
 
 /**
  * The pose of a variation, or null where it has none.

@@ -1,4 +1,15 @@
-import type { NoPose, PoseLink } from './links'
+/** How a variation of the catalogue is computed: which model, what of it is fixed, and what a coach may move. */
+export interface PoseLink {
+  readonly model: string
+  readonly set: Readonly<Record<string, number>>
+  /** Settings offered as sliders, most telling first. */
+  readonly open: readonly string[]
+}
+
+/** Why a variation has no pose. */
+export interface NoPose {
+  readonly none: string
+}
 
 const pose = (model: string, set: PoseLink['set'] = {}, ...open: string[]): PoseLink => ({ model, set, open })
 const none = (reason: string): NoPose => ({ none: reason })

@@ -20,7 +20,8 @@ describe('an instance', () => {
 
   it.each<[string, WeekInstance]>([
     ['actions', but({ actions: ['AE', 'AE'] })], ['bands.XX', but({ bands: { XX: { low: 1, high: 2 } } })],
-    ['bands.AE', but({ bands: { AE: { low: 3, high: 2 } } })], ['bands.AE', but({ bands: { AE: { low: 0.5, high: 2 } } })],
+    ['bands.AE', but({ bands: { AE: { low: 3, high: 2 } } })],
+    ['bands.AE', but({ bands: { AE: { low: 0.5, high: 2 } } })],
     ['bands.AE', but({ bands: { AE: { low: 1, high: 2, over: -1 } } })],
     ['sessions', but({ sessions: [day('mon', 0), day('mon', 2)] })],
     ['sessions.0.day', but({ sessions: [day('mon', 7)] })], ['sessions.0.capS', session({ capS: -1 })],

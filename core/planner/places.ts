@@ -1,7 +1,7 @@
 import type { PlannerDose, PlannerSession, PlannerSlot, PlannerVariation, WeekInstance } from './instance'
 
 /** Why a drill may not stand in a place. */
-export interface Forbidden {
+interface Forbidden {
   readonly rule: string
   readonly text: string
 }

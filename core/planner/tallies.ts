@@ -75,7 +75,7 @@ export interface Place {
   readonly loads: readonly { readonly by: number, readonly action: ActionTally, readonly cell: Cell }[]
 }
 
-export interface Tallies {
+interface Tallies {
   readonly actions: readonly ActionTally[]
   readonly planes: readonly PlaneTally[]
   readonly places: readonly Place[]

@@ -14,7 +14,7 @@ export interface ReadTrial {
   readonly breakPoint: BreakPoint
   readonly day: string
 }
-export interface ReadAssessment {
+interface ReadAssessment {
   readonly sex: 'female' | 'male'
   readonly ageYears: number | null
   readonly trials: readonly ReadTrial[]
@@ -37,7 +37,7 @@ export const assessSchema = Joi.object<ReadAssessment>({
   repeats: Joi.object(Object.fromEntries(TEST_IDS.map(test => [test, people]))).default({}),
 }).unknown()
 
-export interface ReadLift {
+interface ReadLift {
   readonly lift: LiftId
   readonly percent1Rm: number
   readonly tempo: string | null
@@ -48,7 +48,8 @@ export interface ReadLift {
 
 export const braceSchema = Joi.object<ReadLift>({
   lift: Joi.valid(...LIFT_IDS).required(), percent1Rm: amount.required(),
-  tempo: Joi.string().allow(null).default(null), heightM: perhaps.default(1.75), setUpS: amount.allow(null).default(null),
+  tempo: Joi.string().allow(null).default(null), heightM: perhaps.default(1.75),
+  setUpS: amount.allow(null).default(null),
   noBreathHold: Joi.boolean().default(false),
 }).unknown()
 

@@ -4,7 +4,7 @@ import { DOSE_UNITS, type Dose, type Side, type Sides } from '../../core/dose'
 import type { BandReading } from '../../core/mechanics'
 import { amount, sex } from './read'
 
-export type ReadMoments = BodySize & {
+type ReadMoments = BodySize & {
   readonly variation: string
   readonly settings: Readonly<Record<string, number>>
 }
@@ -14,7 +14,7 @@ export const momentsSchema = Joi.object<ReadMoments>({
   settings: Joi.object().default({}),
 }).unknown()
 
-export interface ReadReactions {
+interface ReadReactions {
   readonly contacts: readonly (readonly [number, number])[]
   readonly loadN: number
   readonly at: readonly [number, number]
@@ -26,7 +26,7 @@ export const reactionsSchema = Joi.object<ReadReactions>({
   contacts: Joi.array().items(point).required(), loadN: amount.required(), at: point.required(),
 }).unknown()
 
-export interface ReadBand {
+interface ReadBand {
   readonly slackM: number
   readonly readings: readonly BandReading[]
   readonly lengthM: number
@@ -39,7 +39,7 @@ export const bandSchema = Joi.object<ReadBand>({
     .required(),
 }).unknown()
 
-export interface ReadDose {
+interface ReadDose {
   readonly dose: Dose
   readonly variation?: string
   readonly sides: Sides

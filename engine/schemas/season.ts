@@ -37,7 +37,7 @@ export interface ReadChange {
   readonly to?: ReadDay
   readonly importance: SeasonCompetition['importance']
 }
-export interface ReadRepair {
+interface ReadRepair {
   readonly season: ReadSeason
   readonly plan: ReadPlan
   readonly change: readonly ReadChange[] | ReadChange

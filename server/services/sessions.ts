@@ -1,7 +1,7 @@
 import { addDays, mondayOf } from '~~/core/calendar'
 import { entriesOn } from '~~/core/season'
 import { AppError } from '~~/shared/errors'
-import type { Athlete, Today } from '~~/shared/types'
+import type { Athlete, SessionRun, Today } from '~~/shared/types'
 import { entriesOf } from '../repositories/calendar'
 import { athleteSeasons } from '../repositories/seasons'
 import { sessionById, sessionsBetween } from '../repositories/prescriptions'
@@ -62,7 +62,7 @@ async function around(
 }
 
 /** One frozen session as it may be trained today, with what is logged of it. */
-export function runSession(context: Context, sessionId: string): Promise<Today> {
+export function runSession(context: Context, sessionId: string): Promise<SessionRun> {
   return transaction(context, async (tx) => {
     const { organisationId } = context.actor
     const frozen = await sessionById(tx, organisationId, sessionId)
@@ -80,11 +80,6 @@ export function runSession(context: Context, sessionId: string): Promise<Today> 
       stop,
       session: session!,
       logs: logsFor(context, logs.filter(log => ids.has(log.prescribedItemId))),
-      nextDays: [],
-      nextCompetition: null,
-      season: null,
-      entries: [],
-      notices: [],
     }
   })
 }

@@ -2,7 +2,7 @@ import { v7 as newKey } from 'uuid'
 import { mondayOf } from '~~/core/calendar'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
-import type { Today } from '~~/shared/types'
+import type { SessionRun } from '~~/shared/types'
 import { asSystem } from '../database/connection'
 import { insertItems, sessionById } from '../repositories/prescriptions'
 import { loggedItemIds } from '../repositories/setLogs'
@@ -19,7 +19,7 @@ import { runSession } from './sessions'
  * Puts the nearest drill that may be trained in the place of a stopped one, beside it: when that one comes back it goes
  * again.
  */
-export async function takeStandIn(context: Context, sessionId: string, itemId: string): Promise<Today> {
+export async function takeStandIn(context: Context, sessionId: string, itemId: string): Promise<SessionRun> {
   await writing(context, tx => place(tx, context, sessionId, itemId))
   return runSession(context, sessionId)
 }

@@ -18,7 +18,7 @@ import { storeWeek } from '../services/weeks'
 const MONDAY = '2026-03-02'
 
 /** An athlete and what hangs on them, by id. */
-export interface FullAthlete {
+interface FullAthlete {
   id: string
   sessionId: string
   itemId: string

@@ -14,7 +14,8 @@ export {
   type RosterRow,
 } from './athlete'
 export type {
-  History, PlannedAnswer, PrescribedItem, PrescribedSession, SetLogInput, Settled, StoppedDrill, StoredSetLog, Today,
+  History, PlannedAnswer, PrescribedItem, PrescribedSession, SessionRun, SetLogInput,
+  Settled, StoppedDrill, StoredSetLog, Today,
   TrainingStop, TrainingWeek, WeekSheet,
 } from './week'
 export type {

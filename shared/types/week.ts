@@ -126,8 +126,8 @@ export interface StoredSetLog extends SetLogInput {
   readonly tempo: string | null
 }
 
-/** The athlete's day: today's session if there is one, what is already logged, and what comes next. */
-export interface Today {
+/** A session as it may be trained, and what is logged of it. */
+export interface SessionRun {
   readonly athleteId: string
   readonly athleteName: string
   readonly day: string
@@ -135,6 +135,10 @@ export interface Today {
   readonly stop: TrainingStop | null
   readonly session: PrescribedSession | null
   readonly logs: readonly StoredSetLog[]
+}
+
+/** The athlete's day: today's session if there is one, what is already logged, and what comes next. */
+export interface Today extends SessionRun {
   readonly nextDays: readonly { readonly day: string, readonly sessionId: string, readonly drills: number }[]
   readonly nextCompetition: Competition | null
   /** What the season says about this week; null outside every season. */

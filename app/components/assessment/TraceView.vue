@@ -38,7 +38,7 @@ const held = computed(() => {
   return to > from ? { from: x(from), width: x(to) - x(from) } : null
 })
 /** Whole seconds back from now. */
-const seconds = computed(() =>
+const marks = computed(() =>
   ticks(0, (last.value - first.value) / 1000, 6).filter(Number.isInteger)
     .map(s => ({ t: last.value - s * 1000, text: s === 0 ? 'now' : `−${s} s` }))
 )
@@ -103,7 +103,7 @@ const seconds = computed(() =>
         y="15"
       >{{ unit }}</text>
       <text
-        v-for="tick in seconds"
+        v-for="tick in marks"
         :key="tick.text"
         :x="Math.min(W - 4, x(tick.t))"
         :y="H - 5"

@@ -12,6 +12,7 @@ import type { AthleteInput } from '~~/shared/types'
 import { workAgainst } from '~/words/workAgainst'
 import DoseEditor from './DoseEditor.vue'
 import ItemLocks from './ItemLocks.vue'
+import ItemOverrule from './ItemOverrule.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
 /** What the selected drill is for, why it stands here, and what it costs to overrule it. */
@@ -71,20 +72,8 @@ const placeText = computed(() => {
     : SLOTS[props.item.slot]
 })
 
-/** What overruling costs the week: rules first, then what is left wanting more. */
-function costText({ changeS, conflicts }: Alternative, index: number): string {
-  if (conflicts.length > 0) return conflicts[0]!.text
-  const cost = Math.round(props.costs.swaps[index] ?? 0)
-  if (cost !== 0) return cost > 0 ? `costs ${cost}` : `gains ${-cost}`
-  const seconds = Math.round(changeS)
-  return seconds === 0 ? 'costs nothing' : `costs nothing, ${seconds > 0 ? '+' : '−'}${Math.abs(seconds)} s`
-}
 const mendOf = (conflict: Conflict): Mend | null =>
   props.mends.find(m => m.conflict.rule === conflict.rule && m.conflict.itemId === conflict.itemId)?.mend ?? null
-const dropText = computed(() => {
-  const cost = Math.round(props.costs.drop)
-  return cost > 0 ? `costs ${cost}` : cost < 0 ? `gains ${-cost}` : 'costs nothing'
-})
 </script>
 
 <template>
@@ -177,75 +166,15 @@ const dropText = computed(() => {
         @note="emit('note', $event)"
       />
     </div>
-    <div>
-      <h2>If you overrule</h2>
-      <ol>
-        <li
-          v-for="(swap, index) in swaps"
-          :key="swap.variation.id"
-        >
-          <button
-            type="button"
-            class="grid grid-cols-[1.4rem_1.1rem_minmax(0,1fr)_auto] gap-1.5 items-center w-full text-left
-              hover:bg-chalk px-1 py-0.5 rounded"
-            :disabled="!editable"
-            @click="emit('swap', index)"
-          >
-            <kbd aria-hidden="true">{{ index + 1 }}</kbd>
-            <PlaneMark :shares="swap.variation.shares" />
-            <span class="truncate"><span class="sr-only">Swap for </span>{{ swap.variation.name }}</span>
-            <span
-              class="figure text-[0.85em]"
-              :class="swap.conflicts.length > 0 ? 'text-signal-ink' : 'text-quiet'"
-            >{{ costText(swap, index) }}</span>
-          </button>
-        </li>
-      </ol>
-      <p
-        v-if="swaps.length === 0"
-        class="text-quiet"
-      >
-        Nothing else is admissible here.
-      </p>
-      <p
-        v-if="editable"
-        class="mt-2 flex flex-wrap gap-2 items-center"
-      >
-        <button
-          type="button"
-          class="btn"
-          @click="emit('nudge', -1)"
-        >
-          ← earlier
-        </button>
-        <button
-          type="button"
-          class="btn"
-          @click="emit('nudge', 1)"
-        >
-          later →
-        </button>
-        <button
-          type="button"
-          class="btn"
-          :class="item.kept ? 'btn-main' : ''"
-          :aria-pressed="item.kept ?? false"
-          title="A new proposal leaves it where it is"
-          @click="emit('keep')"
-        >
-          Keep here
-        </button>
-        <button
-          type="button"
-          class="btn"
-          @click="emit('remove')"
-        >
-          Leave it out <span class="figure text-[0.85em]">{{ dropText }}</span>
-        </button>
-      </p>
-      <p class="text-quiet text-[0.85em] mt-1">
-        Costs are weighted seconds the week would leave wanting more.
-      </p>
-    </div>
+    <ItemOverrule
+      :item="item"
+      :swaps="swaps"
+      :costs="costs"
+      :editable="editable"
+      @swap="emit('swap', $event)"
+      @nudge="emit('nudge', $event)"
+      @keep="emit('keep')"
+      @remove="emit('remove')"
+    />
   </section>
 </template>

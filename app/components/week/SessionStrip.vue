@@ -4,7 +4,8 @@ import { liftFacts, type PlannedLift, type PlannedSession } from '~~/core/progra
 import type { Conflict } from '~~/core/rules'
 import { stripLayout } from '~/drawing/stripLayout'
 import { useCatalogue } from '~/composables/useCatalogue'
-import PlaneMark from '~/components/plane/PlaneMark.vue'
+import SessionHead from './SessionHead.vue'
+import StripItem from './StripItem.vue'
 
 /** One session as a line of minutes: lifts stand on it, trunk work hangs under it. */
 const props = defineProps<{
@@ -47,7 +48,6 @@ const broken = computed(() =>
     ),
   )
 )
-const isStopped = (id: string): boolean => broken.value.get(id)?.blocks ?? false
 const sessionConflicts = computed(() => props.conflicts.filter(c => c.itemId === null))
 
 function shares(variationId: string) {
@@ -67,57 +67,16 @@ function liftText(lift: PlannedLift, width: number): string {
     class="grid grid-cols-[124px_minmax(0,1fr)] border-b border-line/60 py-1"
     :aria-label="title"
   >
-    <div class="pr-2 pt-4">
-      <h2 class="text-[1.05rem]">
-        {{ title }}
-      </h2>
-      <p
-        v-if="kind"
-        class="text-[0.88em] text-signal-ink font-semibold"
-      >
-        {{ kind }}
-      </p>
-      <p class="text-[0.88em] text-quiet">
-        <button
-          v-if="editable"
-          type="button"
-          class="underline underline-offset-2"
-          @click="emit('options')"
-        >
-          {{ session.minutes }} min<span class="sr-only">, change day and minutes of {{ title }}</span>
-        </button>
-        <template v-else>
-          {{ session.minutes }} min
-        </template>
-      </p>
-      <p
-        v-if="editable"
-        class="no-print text-[0.88em] flex flex-wrap gap-x-2"
-      >
-        <button
-          type="button"
-          class="underline underline-offset-2"
-          @click="emit('addLift')"
-        >
-          + lift<span class="sr-only"> on {{ title }}</span>
-        </button>
-        <button
-          type="button"
-          class="underline underline-offset-2"
-          @click="emit('addDrill')"
-        >
-          + drill<span class="sr-only"> on {{ title }}</span>
-        </button>
-        <button
-          type="button"
-          class="underline underline-offset-2"
-          title="Warm-up, circuit, home work, note"
-          @click="emit('extras')"
-        >
-          more<span class="sr-only"> for {{ title }}: warm-up, circuit, home work, note</span>
-        </button>
-      </p>
-    </div>
+    <SessionHead
+      :title="title"
+      :kind="kind"
+      :minutes="session.minutes"
+      :editable="editable"
+      @options="emit('options')"
+      @add-lift="emit('addLift')"
+      @add-drill="emit('addDrill')"
+      @extras="emit('extras')"
+    />
     <div
       class="relative"
       :class="dropHere ? 'bg-signal-soft' : ''"
@@ -171,66 +130,20 @@ function liftText(lift: PlannedLift, width: number): string {
       >
         {{ edge.kind === 'warmUp' ? 'warm-up' : 'cool-down' }}
       </div>
-      <template
+      <StripItem
         v-for="place in layout.items"
         :key="place.item.id"
-      >
-        <div
-          class="absolute touch-none"
-          :class="editable ? 'cursor-grab' : ''"
-          :style="{ left: `${place.barX}px`, top: `${LINE_PX + 2}px` }"
-          :data-item="editable ? place.item.id : undefined"
-          aria-hidden="true"
-          @click="emit('select', place.item.id)"
-        >
-          <PlaneMark
-            :shares="shares(place.item.variationId)"
-            :width="place.barWidth"
-            :height="13"
-          />
-        </div>
-        <svg
-          class="absolute overflow-visible pointer-events-none"
-          width="1"
-          height="1"
-          :style="{ left: `${place.barX + 2}px`, top: `${LINE_PX + 15}px` }"
-          aria-hidden="true"
-        ><path
-          :d="`M0 0v3h${place.labelX - place.barX + 2}v${4 + place.row * ROW_PX}`"
-          fill="none"
-          stroke="var(--color-quiet)"
-          stroke-width="0.8"
-        /></svg>
-        <button
-          type="button"
-          class="absolute text-left leading-[1.2] px-1 rounded-sm touch-none bg-chalk z-[1]"
-          :class="[
-            place.item.id === selectedId ? 'outline-2 outline-signal bg-paper z-[2]' : 'hover:bg-paper',
-            marked.has(place.item.id) ? 'border-l-4 border-ink' : '',
-            editable ? 'cursor-grab' : '',
-          ]"
-          :style="{
-            left: `${place.labelX}px`,
-            top: `${LINE_PX + 22 + place.row * ROW_PX}px`, maxWidth: `${place.labelWidth}px` }"
-          :aria-pressed="place.item.id === selectedId"
-          :title="`${place.name}, ${place.dose}`"
-          :data-item="editable ? place.item.id : undefined"
-          @click="$event.ctrlKey || $event.metaKey ? emit('mark', place.item.id) : emit('select', place.item.id)"
-        >
-          <span class="block font-semibold truncate">
-            <span
-              v-if="broken.has(place.item.id)"
-              class="inline-block bg-signal text-paper rounded-full size-4 text-center text-[0.8em] leading-4"
-              :title="broken.get(place.item.id)!.text"
-            >{{ isStopped(place.item.id) ? '×' : '!' }}<span class="sr-only">
-              {{ broken.get(place.item.id)!.text }}</span></span>
-            <s v-if="isStopped(place.item.id)">{{ place.name }}</s><template v-else>
-              {{ place.name }}
-            </template>
-          </span>
-          <span class="block figure text-[0.88em] text-quiet whitespace-nowrap">{{ place.dose }}</span>
-        </button>
-      </template>
+        :place="place"
+        :shares="shares(place.item.variationId)"
+        :broken="broken.get(place.item.id)"
+        :selected="place.item.id === selectedId"
+        :marked="marked.has(place.item.id)"
+        :editable="editable"
+        :line-y="LINE_PX"
+        :row-px="ROW_PX"
+        @select="emit('select', place.item.id)"
+        @mark="emit('mark', place.item.id)"
+      />
       <p
         v-if="session.note"
         class="absolute right-0 text-[0.88em] text-quiet max-w-[50%] truncate"

@@ -13,7 +13,8 @@ describe('a lane of the test desk', () => {
   })
 
   it('that waits longest comes first; none waits, none comes', () => {
-    expect([frontOf([]), frontOf([lane, lane]), frontOf([waits(30), lane, waits(20), waits(20)])]).toEqual([null, null, 2])
+    expect([frontOf([]), frontOf([lane, lane]), frontOf([waits(30), lane, waits(20), waits(20)])])
+      .toEqual([null, null, 2])
   })
 
   it('goes to another step with its watch standing and what was done kept', () => {

@@ -28,6 +28,7 @@ interface About {
 }
 
 /** A hold that an instrument times: who and what, the run itself, and what is stored of it. */
+// eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export function useInstrumentDesk() {
   const signedIn = useSignInStore()
   const catalogue = useCatalogue()

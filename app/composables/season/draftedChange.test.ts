@@ -36,11 +36,13 @@ describe('a change of a season', () => {
   it('calls a stored one off, and takes it back when it is put again', () => {
     const off = withoutEntry(NOTHING_CHANGED, stored, 'b')
     expect([days(changedEntries(stored, off)), titleOf(off)]).toEqual([['a 2026-05-02'], 'Regatta b is called off'])
-    expect(days(changedEntries(stored, withEntry(off, entry('b', '2026-06-07'), 'Back')))).toContain('b 2026-06-07')
+    expect(days(changedEntries(stored, withEntry(off, entry('b', '2026-06-07'), 'Back'))))
+      .toContain('b 2026-06-07')
   })
 
   it('moves and calls off nothing that is not there, nor by no days', () => {
-    expect([withMoved(NOTHING_CHANGED, stored, 'x', 3), withMoved(NOTHING_CHANGED, stored, 'a', 0)]).toEqual([NOTHING_CHANGED, NOTHING_CHANGED])
+    expect(withMoved(NOTHING_CHANGED, stored, 'x', 3)).toBe(NOTHING_CHANGED)
+    expect(withMoved(NOTHING_CHANGED, stored, 'a', 0)).toBe(NOTHING_CHANGED)
     expect(isChanged(withoutEntry(NOTHING_CHANGED, stored, 'x'))).toBe(false)
   })
 
@@ -50,7 +52,8 @@ describe('a change of a season', () => {
   })
 
   it('with every pin toggled twice is no change', () => {
-    fc.assert(fc.property(fc.uniqueArray(fc.nat(60)), fc.uniqueArray(fc.nat(60), { maxLength: 8 }), (pins, toggled) => {
+    const days = fc.uniqueArray(fc.nat(60), { maxLength: 8 })
+    fc.assert(fc.property(days, days, (pins, toggled) => {
       const once = toggled.reduce((edits, day) => withPinToggled(edits, pins, day), NOTHING_CHANGED)
       const twice = toggled.reduce((edits, day) => withPinToggled(edits, pins, day), once)
       expect(isChanged(once)).toBe(toggled.length > 0)

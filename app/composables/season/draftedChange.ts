@@ -14,7 +14,9 @@ export interface DraftedChange {
   readonly titles: readonly string[]
 }
 
-export const NOTHING_CHANGED: DraftedChange = { put: [], cancel: [], shape: null, exceptions: null, pins: null, titles: [] }
+export const NOTHING_CHANGED: DraftedChange = {
+  put: [], cancel: [], shape: null, exceptions: null, pins: null, titles: [],
+}
 
 /** Titles that a change is named by at most. */
 const MOST_TITLES = 4

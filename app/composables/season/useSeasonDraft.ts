@@ -118,8 +118,8 @@ export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<Season
   })
 
   return {
-    season, own, standing, ...followed, dirty: computed(() => isChanged(edits.value)), title, replan, discard, groupChange,
-    athleteChange,
+    season, own, standing, ...followed, dirty: computed(() => isChanged(edits.value)), title, replan, discard,
+    groupChange, athleteChange,
     putEntry: (entry: EntryInput, text: string) => { edit(withEntry(edits.value, entry, text)) },
     moveEntry: (id: string, days: number) => { edit(withMoved(edits.value, stored.stored.value, id, days)) },
     cancelEntry: (id: string) => { edit(withoutEntry(edits.value, stored.stored.value, id)) },

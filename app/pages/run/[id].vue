@@ -22,15 +22,12 @@ import { longDay } from '~/words/inWords'
 import { useOutboxStore } from '~/stores/outbox'
 import { useRunStore } from '~/stores/run'
 import { useSignInStore } from '~/stores/signIn'
-import type { Today } from '~~/shared/types'
+import type { SessionRun } from '~~/shared/types'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Session · Keen Anchor' })
 
-const EMPTY: Today = {
-  athleteId: '', athleteName: '', day: '', stop: null, session: null, logs: [], nextDays: [], nextCompetition: null,
-  season: null, entries: [], notices: [],
-}
+const EMPTY: SessionRun = { athleteId: '', athleteName: '', day: '', stop: null, session: null, logs: [] }
 
 const route = useRoute()
 const signedIn = useSignInStore()

@@ -3,6 +3,7 @@ import { v7 as newKey } from 'uuid'
 import type { Equipment } from '~~/core/catalogue'
 import { messageOf } from '~~/shared/errors'
 import AthleteDays from '~/components/athlete/AthleteDays.vue'
+import FileKind from '~/components/common/FileKind.vue'
 import TableImport from '~/components/common/TableImport.vue'
 import {
   isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine,
@@ -168,46 +169,16 @@ const KINDS = computed(() => [
       {{ problem }}
     </p>
     <div class="grid md:grid-cols-2 gap-4">
-      <section
+      <FileKind
         v-for="{ kind, title, says } in KINDS"
         :key="kind"
-        class="panel"
-      >
-        <h2>{{ title }}</h2>
-        <p class="text-quiet mb-2">
-          {{ says }}
-        </p>
-        <p class="flex flex-wrap gap-2">
-          <button
-            type="button"
-            class="btn"
-            :disabled="busy"
-            @click="write(kind, 'csv')"
-          >
-            {{ title }} as CSV
-          </button>
-          <button
-            type="button"
-            class="btn"
-            :disabled="busy"
-            @click="write(kind, 'json')"
-          >
-            {{ title }} as JSON
-          </button>
-          <label
-            v-if="editable"
-            class="btn btn-main cursor-pointer focus-within:outline-2"
-          >
-            Bring {{ title.toLowerCase() }} in …
-            <input
-              type="file"
-              accept=".csv,text/csv"
-              class="sr-only"
-              @change="choose(kind, $event)"
-            >
-          </label>
-        </p>
-      </section>
+        :title="title"
+        :says="says"
+        :busy="busy"
+        :editable="editable"
+        @write="write(kind, $event)"
+        @choose="choose(kind, $event)"
+      />
     </div>
     <TableImport
       v-if="file?.kind === 'tests'"

@@ -16,7 +16,8 @@ describe('a week as a program', () => {
   it('has a decision for every column, fixed where the coach has said so', () => {
     const locks = { keep: [{ variation: 'hold', session: 'mon', slot: 'after', sets: 2 }] }
     const { model } = modelOf(week({
-      actions: [], sessions: [day('mon', 0)], variations: [drill('hold', [1, 2], 60, {}), drill('row', [1], 60, {})], locks,
+      actions: [], sessions: [day('mon', 0)], locks,
+      variations: [drill('hold', [1, 2], 60, {}), drill('row', [1], 60, {})],
     }))
     expect([model.lower, model.upper, model.integer, model.cost]).toEqual([
       [1, 0], [1, 1], [true, true], [0, 0],

@@ -1,0 +1,44 @@
+<script setup lang="ts">
+/** One kind of thing that goes out as a file and comes in as a table. */
+defineProps<{ title: string, says: string, busy: boolean, editable: boolean }>()
+const emit = defineEmits<{ write: [as: 'csv' | 'json'], choose: [event: Event] }>()
+</script>
+
+<template>
+  <section class="panel">
+    <h2>{{ title }}</h2>
+    <p class="text-quiet mb-2">
+      {{ says }}
+    </p>
+    <p class="flex flex-wrap gap-2">
+      <button
+        type="button"
+        class="btn"
+        :disabled="busy"
+        @click="emit('write', 'csv')"
+      >
+        {{ title }} as CSV
+      </button>
+      <button
+        type="button"
+        class="btn"
+        :disabled="busy"
+        @click="emit('write', 'json')"
+      >
+        {{ title }} as JSON
+      </button>
+      <label
+        v-if="editable"
+        class="btn btn-main cursor-pointer focus-within:outline-2"
+      >
+        Bring {{ title.toLowerCase() }} in …
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          class="sr-only"
+          @change="emit('choose', $event)"
+        >
+      </label>
+    </p>
+  </section>
+</template>

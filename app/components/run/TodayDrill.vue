@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import type { ActionShares } from '~~/core/catalogue'
+import { formatDose } from '~~/core/dose'
+import { SLOTS } from '~~/core/programme'
+import PlaneMark from '~/components/plane/PlaneMark.vue'
+import StoppedDrill from '~/components/safety/StoppedDrill.vue'
+import type { PrescribedItem } from '~~/shared/types'
+
+/** One drill of an athlete's day: where it goes, its dose and why, how far it is done; or that it is stopped. */
+const props = defineProps<{
+  item: PrescribedItem
+  shares: ActionShares
+  /** Sets that are logged, and all there are. */
+  done: number
+  all: number
+  busy: boolean
+}>()
+const emit = defineEmits<{ take: [] }>()
+const where = computed(() => (props.item.pairedWithLift
+  ? `between sets of ${props.item.pairedWithLift.toLowerCase()}`
+  : SLOTS[props.item.slot])
+)
+</script>
+
+<template>
+  <li
+    class="panel"
+  >
+    <p
+      v-if="!item.stopped"
+      class="text-quiet text-[0.9em]"
+    >
+      {{ where }}
+    </p>
+    <h2 class="flex items-center gap-2 text-[1.25rem]">
+      <PlaneMark
+        :shares="shares"
+        :width="20"
+        :height="16"
+      />
+      {{ item.name }}
+    </h2>
+    <StoppedDrill
+      v-if="item.stopped"
+      :stopped="item.stopped"
+      :busy="busy"
+      @take="emit('take')"
+    />
+    <template v-else>
+      <p class="figure">
+        {{ formatDose(item.dose, item.sides) }}<template v-if="item.extraSetSide">
+          , one more {{ item.extraSetSide }}
+        </template>
+      </p>
+      <p>{{ item.purpose }}</p>
+      <p class="text-quiet text-[0.92em]">
+        {{ item.why }}
+      </p>
+      <p
+        v-for="note in item.notes ?? []"
+        :key="note"
+      >
+        {{ note }}
+      </p>
+      <p class="figure text-[0.92em]">
+        {{ done }} of {{ all }} sets logged
+      </p>
+    </template>
+  </li>
+</template>
