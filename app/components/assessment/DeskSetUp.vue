@@ -70,7 +70,7 @@ function begin(): void {
           v-for="test in chosenBattery.tests"
           :key="test"
         >
-          <b>{{ testFacts(test, tests).name }}.</b>
+          <b class="mr-1">{{ testFacts(test, tests).name }}.</b>
           <span class="text-quiet">{{ testFacts(test, tests).setUp }} Ends:
             {{ testFacts(test, tests).stop.replace(/^./, c => c.toLowerCase()) }}</span>
         </li>

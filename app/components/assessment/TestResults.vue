@@ -165,7 +165,7 @@ const sentenceOf = (d: (typeof sides.value)[number]): string => {
         v-for="ratio in ratios"
         :key="ratio.id"
       >
-        {{ ratio.name }} <b class="figure">{{ ratio.ratio.toFixed(3) }}</b>
+        {{ ratio.name }} <b class="figure mr-1">{{ ratio.ratio.toFixed(3) }}</b>
         <span :class="ratio.flagged ? 'problem' : 'text-quiet'">({{ ratio.flagged ? 'past the line: '
           : '' }}{{ ratio.line }})</span>
       </p>
