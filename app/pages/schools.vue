@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
 import { addDays, mondayOf } from '~~/core/calendar'
-import { SCHOOLS, type SchoolId } from '~~/core/catalogue'
+import type { SchoolId } from '~~/core/catalogue'
 import { PHASE_IDS, PHASES, type RuleScope } from '~~/core/policy'
 import type { PlanDifference } from '~~/core/programme'
 import RoomPage from '~/components/common/RoomPage.vue'
 import BlockList from '~/components/policy/BlockList.vue'
 import LinesForm from '~/components/policy/LinesForm.vue'
 import PlanChange from '~/components/policy/PlanChange.vue'
+import ScopeChoice from '~/components/policy/ScopeChoice.vue'
 import SchoolsTable from '~/components/policy/SchoolsTable.vue'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
@@ -29,27 +30,20 @@ const route = useRoute()
 const { plan: editable, govern: isHead } = useMay()
 const nextMonday = computed(() => addDays(mondayOf(signedIn.me!.today), 7))
 
-interface Scope { scope: RuleScope, scopeId: string, name: string }
-const organisation = computed((): Scope => ({ scope: 'organisation', scopeId: 'all', name: 'the organisation' }))
+interface Scope { key: string, scope: RuleScope, scopeId: string, name: string }
+const scopeOf = (kind: RuleScope, scopeId: string, name: string): Scope =>
+  ({ key: `${kind}/${scopeId}`, scope: kind, scopeId, name })
+const organisation = scopeOf('organisation', 'all', 'the organisation')
 const scopes = computed((): { label: string, options: Scope[] }[] => [
-  ...(isHead.value ? [{ label: 'Everybody', options: [organisation.value] }] : []),
-  { label: 'Groups', options: groups.value.map(g => ({ scope: 'group', scopeId: g.id, name: g.name })) },
-  ...(isHead.value
-    ? [{
-      label: 'Phases',
-      options: PHASE_IDS.map(id => ({ scope: 'phase' as const, scopeId: id, name: PHASES[id].name })),
-    }]
-    : []),
-  {
-    label: 'Athletes',
-    options: rows.value.map(r => ({ scope: 'athlete', scopeId: r.athlete.id, name: r.athlete.name })),
-  },
+  ...(isHead.value ? [{ label: 'Everybody', options: [organisation] }] : []),
+  { label: 'Groups', options: groups.value.map(g => scopeOf('group', g.id, g.name)) },
+  ...(isHead.value ? [{ label: 'Phases', options: PHASE_IDS.map(id => scopeOf('phase', id, PHASES[id].name)) }] : []),
+  { label: 'Athletes', options: rows.value.map(r => scopeOf('athlete', r.athlete.id, r.athlete.name)) },
 ])
-const keyOf = (s: Scope): string => `${s.scope}/${s.scopeId}`
 const chosenKey = ref(String(route.query.for ?? ''))
 const scope = computed((): Scope =>
-  scopes.value.flatMap(g => g.options).find(s => keyOf(s) === chosenKey.value) ?? scopes.value[0]?.options[0]
-    ?? organisation.value
+  scopes.value.flatMap(g => g.options).find(s => s.key === chosenKey.value) ?? scopes.value[0]?.options[0]
+    ?? organisation
 )
 const { now, draft, changed, inherited, lines, differenceFor } = useRulesDraft(
   computed(() => store.all), scope, nextMonday,
@@ -97,39 +91,14 @@ const choose = (school: SchoolId | null): void => { draft.value = { ...draft.val
       :readings="[store]"
       @retry="store.again"
     >
-      <div
+      <ScopeChoice
         v-if="editable"
-        class="flex flex-wrap items-center gap-3 mb-3"
-      >
-        <label class="flex items-center gap-2">
-          <span class="font-semibold">Settled for</span>
-          <select
-            class="field w-auto"
-            :value="keyOf(scope)"
-            @change="chosenKey = ($event.target as HTMLSelectElement).value"
-          >
-            <optgroup
-              v-for="group in scopes"
-              :key="group.label"
-              :label="group.label"
-            >
-              <option
-                v-for="option in group.options"
-                :key="keyOf(option)"
-                :value="keyOf(option)"
-              >
-                {{ option.name }}
-              </option>
-            </optgroup>
-          </select>
-        </label>
-        <p>
-          now: <b>{{ now.school ? SCHOOLS[now.school].name
-            : 'no school of its own' }}</b><template v-if="Object.keys(now.lines).length > 0">
-            , {{ Object.keys(now.lines).length }} {{ Object.keys(now.lines).length === 1 ? 'line' : 'lines' }} beside it
-          </template>
-        </p>
-      </div>
+        class="mb-3"
+        :scopes="scopes"
+        :chosen="scope.key"
+        :rules="now"
+        @choose="chosenKey = $event"
+      />
       <section
         class="panel mb-4"
         aria-label="Schools side by side"

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
 import { AppError, messageOf } from '~~/shared/errors'
-import { ROLES, type StaffMember } from '~~/shared/types'
+import type { StaffMember } from '~~/shared/types'
 import ModalDialog from '~/components/common/ModalDialog.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import StaffForm, { type StaffWords } from '~/components/staff/StaffForm.vue'
+import StaffTable from '~/components/staff/StaffTable.vue'
 import { forget } from '~/device/kept'
 import { useStaffStore } from '~/stores/staff'
 
@@ -18,11 +19,6 @@ const problem = ref('')
 const said = ref('')
 const busy = ref(false)
 onMounted(store.load)
-
-const STATE = { invited: 'invited, link not used yet', active: '', closed: 'closed' } as const
-const groupText = (member: StaffMember): string => member.role === 'headCoach'
-  ? 'everybody'
-  : store.groups.filter(group => member.groupIds.includes(group.id)).map(group => group.name).join(', ') || 'nobody yet'
 
 function open(member: StaffMember | null): void {
   dialog.value = { member, id: member?.id ?? newKey() }
@@ -82,65 +78,13 @@ const again = ({ id, name, email, role, groupIds }: StaffMember) => attempt(asyn
       :readings="[store]"
       @retry="store.again"
     >
-      <div
-        class="overflow-x-auto"
-      >
-        <table class="w-full text-left border-collapse">
-          <thead>
-            <tr class="border-b-2 border-ink">
-              <th class="p-1.5">
-                Name
-              </th>
-              <th class="p-1.5">
-                Role
-              </th>
-              <th class="p-1.5">
-                In sight
-              </th>
-              <th class="p-1.5">
-                <span class="sr-only">Actions</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="member in store.members"
-              :key="member.id"
-              class="border-b border-line hover:bg-paper"
-            >
-              <td class="p-1.5">
-                <b :class="member.state === 'closed' ? 'text-quiet' : ''">{{ member.name }}</b>
-                <span class="block text-quiet text-[0.9em]">{{ member.email }}<template v-if="STATE[member.state]"> ·
-                  {{ STATE[member.state] }}</template></span>
-              </td>
-              <td class="p-1.5">
-                {{ ROLES[member.role] }}
-              </td>
-              <td class="p-1.5">
-                {{ groupText(member) }}
-              </td>
-              <td class="p-1.5 text-right whitespace-nowrap">
-                <button
-                  v-if="member.state === 'invited'"
-                  type="button"
-                  class="btn mr-1"
-                  :disabled="busy"
-                  @click="again(member)"
-                >
-                  Send the link again
-                </button>
-                <button
-                  type="button"
-                  class="btn"
-                  @click="open(member)"
-                >
-                  Change<span class="sr-only"> {{ member.name }}</span>
-                </button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <StaffTable
+        :members="store.members"
+        :groups="store.groups"
+        :busy="busy"
+        @again="again"
+        @open="open"
+      />
     </RoomPage>
     <ModalDialog
       :open="dialog !== null"

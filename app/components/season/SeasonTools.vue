@@ -1,11 +1,25 @@
 <script setup lang="ts">
 import { daysBetween } from '~~/core/calendar'
 import { inDays } from '~/words/inWords'
+import ToolBar, { type Tool } from '~/components/common/ToolBar.vue'
 import type { EntryInput } from '~~/shared/types'
 
 /** What is next, and what can be done with the season as a whole. */
-defineProps<{ coming: readonly EntryInput[], today: string, days: boolean, editable: boolean, report: string | null }>()
+const props = defineProps<
+  { coming: readonly EntryInput[], today: string, days: boolean, editable: boolean, report: string | null }
+>()
 const emit = defineEmits<{ zoom: [], add: [], shape: [], read: [], table: [], feeds: [], keys: [] }>()
+
+const tools = computed((): Tool[] => [
+  { text: props.days ? 'Weeks' : 'Days', key: 'z', run: () => emit('zoom') },
+  ...(props.editable
+    ? [
+      { text: 'Add', key: 'a', run: () => emit('add') }, { text: 'Shape', run: () => emit('shape') },
+      { text: 'Read a calendar', run: () => emit('read') },
+    ]
+    : []),
+  { text: 'Save as CSV', run: () => emit('table') }, { text: 'Addresses', run: () => emit('feeds') },
+])
 </script>
 
 <template>
@@ -16,38 +30,7 @@ const emit = defineEmits<{ zoom: [], add: [], shape: [], read: [], table: [], fe
     ><b>{{ one.importance }}</b> {{ one.name }}
       <span class="text-quiet">{{ inDays(daysBetween(today, one.day)) }}</span></span>
     <span class="ml-auto flex flex-wrap gap-1.5">
-      <button
-        type="button"
-        class="btn"
-        @click="emit('zoom')"
-      >{{ days ? 'Weeks' : 'Days' }} <kbd>z</kbd></button>
-      <template v-if="editable">
-        <button
-          type="button"
-          class="btn"
-          @click="emit('add')"
-        >Add <kbd>a</kbd></button>
-        <button
-          type="button"
-          class="btn"
-          @click="emit('shape')"
-        >Shape</button>
-        <button
-          type="button"
-          class="btn"
-          @click="emit('read')"
-        >Read a calendar</button>
-      </template>
-      <button
-        type="button"
-        class="btn"
-        @click="emit('table')"
-      >Save as CSV</button>
-      <button
-        type="button"
-        class="btn"
-        @click="emit('feeds')"
-      >Addresses</button>
+      <ToolBar :tools="tools" />
       <NuxtLink
         v-if="report"
         class="btn"

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { addDays } from '~~/core/calendar'
 import type { TrainingWeek } from '~~/shared/types'
 import { savingText, type Saving } from '~/words/savingWords'
-import { weekSpan } from '~/words/inWords'
+import ToolBar, { type Tool } from '~/components/common/ToolBar.vue'
+import WeekStep from './WeekStep.vue'
 
 /** Which week, what can be done with all of it, and how far it is stored and assigned. */
 const props = defineProps<{
@@ -32,69 +32,30 @@ const status = computed(() => {
   if (props.week.status !== 'assigned') return 'draft'
   return props.week.changedSinceAssigned || props.saving !== 'stored' ? 'assigned, changed since' : 'assigned'
 })
+
+const tools = computed((): Tool[] => [
+  { text: 'Propose', key: 'p', look: 'main', disabled: props.stopped, run: () => emit('propose') },
+  ...(props.before
+    ? [
+      { text: 'Lifts of last week', run: () => emit('copyLifts') },
+      { text: 'All of last week', run: () => emit('copyWeek') },
+    ]
+    : []),
+  { text: 'Undo', disabled: !props.canUndo, run: () => emit('undo') },
+  { text: 'Redo', disabled: !props.canRedo, run: () => emit('redo') },
+])
 </script>
 
 <template>
   <div class="flex flex-wrap items-center gap-2 mb-1 no-print">
-    <button
-      type="button"
-      class="btn btn-quiet px-2"
-      aria-label="Week before"
-      @click="emit('go', addDays(startsOn, -7))"
-    >
-      ←
-    </button>
-    <span class="font-semibold figure">{{ weekSpan(startsOn) }}</span>
-    <button
-      type="button"
-      class="btn btn-quiet px-2"
-      aria-label="Week after"
-      @click="emit('go', addDays(startsOn, 7))"
-    >
-      →
-    </button>
-    <template v-if="editable">
-      <button
-        type="button"
-        class="btn btn-main"
-        :disabled="stopped"
-        @click="emit('propose')"
-      >
-        Propose <kbd>p</kbd>
-      </button>
-      <button
-        v-if="before"
-        type="button"
-        class="btn"
-        @click="emit('copyLifts')"
-      >
-        Lifts of last week
-      </button>
-      <button
-        v-if="before"
-        type="button"
-        class="btn"
-        @click="emit('copyWeek')"
-      >
-        All of last week
-      </button>
-      <button
-        type="button"
-        class="btn"
-        :disabled="!canUndo"
-        @click="emit('undo')"
-      >
-        Undo
-      </button>
-      <button
-        type="button"
-        class="btn"
-        :disabled="!canRedo"
-        @click="emit('redo')"
-      >
-        Redo
-      </button>
-    </template>
+    <WeekStep
+      :model-value="startsOn"
+      @update:model-value="emit('go', $event)"
+    />
+    <ToolBar
+      v-if="editable"
+      :tools="tools"
+    />
     <button
       type="button"
       class="btn btn-quiet underline underline-offset-2"

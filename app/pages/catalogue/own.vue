@@ -3,6 +3,7 @@ import { isOwn, type Variation } from '~~/core/catalogue'
 import { messageOf } from '~~/shared/errors'
 import DrillRow from '~/components/catalogue/DrillRow.vue'
 import ImportPreview from '~/components/catalogue/ImportPreview.vue'
+import OwnFiles from '~/components/catalogue/OwnFiles.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import { readCatalogue, writeCatalogue, type CatalogueReading } from '~/files/catalogueFile'
 import { saveAsFile } from '~/files/saveAsFile'
@@ -29,7 +30,6 @@ const toEdit = (
 ) => (editable.value ? navigateTo({ path: '/catalogue/edit', query: { drill: drill.id } }) : undefined)
 
 const file = ref<{ name: string, reading: CatalogueReading } | null>(null)
-const picker = ref<HTMLInputElement | null>(null)
 const busy = ref(false)
 const said = ref('')
 
@@ -49,9 +49,7 @@ async function attempt(work: () => Promise<string>): Promise<void> {
 }
 
 const MOST_BYTES = 900_000
-async function read(event: Event): Promise<void> {
-  const chosen = (event.target as HTMLInputElement).files?.[0]
-  if (!chosen) return
+async function read(chosen: File): Promise<void> {
   said.value = ''
   try {
     if (chosen.size > MOST_BYTES) throw new Error('This file is too large: 900 kB at most.')
@@ -61,8 +59,6 @@ async function read(event: Event): Promise<void> {
   catch (error) {
     said.value = messageOf(error)
   }
-  // The same file can be chosen again after it was put right.
-  if (picker.value) picker.value.value = ''
 }
 
 const takeIn = () => attempt(async () => {
@@ -135,42 +131,14 @@ const write = (kind: 'json' | 'csv', all: boolean) =>
           @toggle="toEdit(drill)"
         />
       </section>
-      <section class="panel mt-6">
-        <h2 class="mb-1">
-          Files
-        </h2>
-        <p class="text-quiet mb-2">
-          JSON for other programs, CSV for a spreadsheet: one drill a row. The same columns come back in; a row without
-          id is a new drill.
-        </p>
-        <p class="flex flex-wrap gap-2">
-          <button
-            v-for="[kind, all, text] in
-                ([['csv', false, 'Own drills as CSV'], ['json', false, 'Own drills as JSON'],
-            ['csv', true, 'Everything as CSV'], ['json', true, 'Everything as JSON']] as const)"
-            :key="text"
-            type="button"
-            class="btn"
-            :disabled="busy || (!all && count === 0)"
-            @click="write(kind, all)"
-          >
-            {{ text }}
-          </button>
-          <label
-            v-if="editable"
-            class="btn btn-main cursor-pointer focus-within:outline-2"
-          >
-            Bring in a file …
-            <input
-              ref="picker"
-              type="file"
-              accept=".json,.csv,application/json,text/csv"
-              class="sr-only"
-              @change="read"
-            >
-          </label>
-        </p>
-      </section>
+      <OwnFiles
+        class="mt-6"
+        :busy="busy"
+        :editable="editable"
+        :none="count === 0"
+        @write="write"
+        @read="read"
+      />
       <ImportPreview
         v-if="file"
         :name="file.name"

@@ -8,6 +8,7 @@ import BraceChecks from '~/components/assessment/BraceChecks.vue'
 import BraceCheckForm from '~/components/assessment/BraceCheckForm.vue'
 import BraceCourseForm from '~/components/assessment/BraceCourseForm.vue'
 import LiftBrace from '~/components/assessment/LiftBrace.vue'
+import BraceSteps from '~/components/assessment/BraceSteps.vue'
 import BraceTrainer from '~/components/assessment/BraceTrainer.vue'
 import { forget } from '~/device/kept'
 import { useAlerts } from '~/composables/useAlerts'
@@ -27,7 +28,6 @@ const chosen = ref<number | null>(null)
 const step = computed(() => chosen.value ?? Math.min(7, reached.value + 1))
 const last = computed(() => checks.value.at(-1) ?? null)
 const due = computed(() => (last.value ? daysBetween(today.value, addDays(last.value.day, RECHECK_DAYS)) : 0))
-const lastOf = (n: number) => checks.value.filter(c => c.step === n).at(-1)
 /** Weeks since the march began: its counts grow with them. */
 const marchWeeks = computed(() => {
   const began = checks.value.find(c => c.step === 4 && c.passed) ?? checks.value.find(c => c.step === 5)
@@ -82,36 +82,12 @@ async function check(input: BraceCheckInput): Promise<void> {
     </p>
     <div class="grid lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-4 items-start">
       <div class="flex flex-col gap-4">
-        <section class="panel">
-          <h2 class="mb-1">
-            The course
-          </h2>
-          <ol>
-            <li
-              v-for="one in BRACE_STEPS"
-              :key="one.step"
-            >
-              <button
-                type="button"
-                class="w-full text-left grid grid-cols-[2rem_minmax(0,1fr)_auto] gap-2 items-center py-1.5 border-b
-                  border-line/60 hover:bg-chalk"
-                :aria-pressed="step === one.step"
-                @click="chosen = one.step"
-              >
-                <span
-                  class="figure font-bold text-center rounded-full leading-7 h-7"
-                  :class="one.step === step ? 'bg-signal text-paper' : one.step <= reached ? 'bg-block text-paper'
-                    : 'bg-line'"
-                >{{ one.step }}</span>
-                <span class="leading-tight"><b>{{ one.name }}</b><br>
-                  <span class="text-quiet text-[0.92em]">{{ one.passes }}
-                  </span></span>
-                <span class="text-quiet text-[0.9em]">{{ one.step <= reached ? 'passed' : lastOf(one.step) ? 'not yet'
-                  : '' }}</span>
-              </button>
-            </li>
-          </ol>
-        </section>
+        <BraceSteps
+          :step="step"
+          :reached="reached"
+          :checks="checks"
+          @choose="chosen = $event"
+        />
         <BraceCourseForm
           :key="id"
           class="panel"
