@@ -55,6 +55,15 @@ describe('trials', () => {
     })
   })
 
+  it('are asked about where they are odd, but never where they ended in pain', async () => {
+    const id = await add()
+    await expect(logTrials(coach, [trial(id, { value: 1 })])).rejects.toMatchObject({
+      code: 'needsReason', fields: { 'trials.0.value': 'Under 3 s: was it begun?' },
+    })
+    await logTrials(coach, [trial(id, { value: 1, breakPoint: 'pain' })])
+    expect((await assessment(coach, id)).trials.map(t => t.breakPoint)).toEqual(['pain'])
+  })
+
   it('repeated on one day give the organisation its own typical error', async () => {
     const [a, b, c] = [await add(), await add(), await add()]
     const pair = (id: string, values: number[]) =>

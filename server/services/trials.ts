@@ -94,7 +94,9 @@ async function mustBeOpen(
     const own = before.filter(t =>
       t.test === trial.test && t.side === trial.side && t.id !== trial.id && t.breakPoint !== 'pain'
     ).map(t => t.value)
-    const odd = trial.sure ? null : oddTrial(trial.test, trial.value, own, tests)
+    // Pain is never questioned: it ends a trial at any value, and whoever says so is heard at once.
+    const asks = !trial.sure && trial.breakPoint !== 'pain'
+    const odd = asks ? oddTrial(trial.test, trial.value, own, tests) : null
     if (odd) throw new AppError('needsReason', odd, { [`trials.${index}.value`]: odd })
   }
 }
