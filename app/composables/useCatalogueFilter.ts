@@ -4,7 +4,23 @@ import {
   type TrunkAction, type Variation,
 } from '~~/core/catalogue'
 import { removals, type FlagId } from '~~/core/screening'
-import { SPORT_PROFILES, transferOf, type SportProfileId } from '~~/core/programme'
+import { transferOf, type SportProfileId } from '~~/core/programme'
+
+/** What is asked of a drill; null and false ask nothing. */
+export interface DrillFilter {
+  words: string
+  plane: Plane | null
+  action: TrunkAction | null
+  posture: Variation['posture'] | null
+  mode: Variation['mode'] | null
+  sport: SportProfileId | null
+  flag: FlagId | null
+  inRoom: boolean
+  own: boolean
+}
+const NOTHING_ASKED: Readonly<DrillFilter> = {
+  words: '', plane: null, action: null, posture: null, mode: null, sport: null, flag: null, inRoom: false, own: false,
+}
 
 /** Everything a coach might type to find a drill. */
 function textsOf({ ladders, variations }: Catalogue): ReadonlyMap<string, string> {
@@ -34,11 +50,7 @@ export function useCatalogueFilter(catalogue: ComputedRef<Catalogue>, room: Comp
   const sports = computed(() =>
     new Map(catalogue.value.variations.map(v => [v.id, new Set(transferOf(v).map(t => t.sport))]))
   )
-  const filter = reactive({
-    words: '', plane: null as Plane | null, action: null as TrunkAction | null,
-    posture: null as Variation['posture'] | null, mode: null as Variation['mode'] | null,
-    sport: null as SportProfileId | null, flag: null as FlagId | null, inRoom: false, own: false,
-  })
+  const filter = reactive<DrillFilter>({ ...NOTHING_ASKED })
   type Asked = (drill: Variation) => boolean
   /** What is asked of a drill: nothing where a filter is not set. */
   const asked = computed((): Asked[] => {
@@ -60,10 +72,7 @@ export function useCatalogueFilter(catalogue: ComputedRef<Catalogue>, room: Comp
   })
   const shown = computed(() => catalogue.value.variations.filter(v => asked.value.every(ask => ask(v))))
   function clear(): void {
-    Object.assign(filter, {
-      words: '', plane: null, action: null, posture: null, mode: null, sport: null, flag: null, inRoom: false,
-      own: false,
-    })
+    Object.assign(filter, NOTHING_ASKED)
   }
-  return { filter, shown, clear, sportNames: SPORT_PROFILES }
+  return { filter, shown, clear }
 }

@@ -2,17 +2,17 @@
 import { storeToRefs } from 'pinia'
 import { addDays, mondayOf } from '~~/core/calendar'
 import type { SchoolId } from '~~/core/catalogue'
-import { PHASE_IDS, PHASES, type RuleScope } from '~~/core/policy'
 import type { PlanDifference } from '~~/core/programme'
 import RoomPage from '~/components/common/RoomPage.vue'
 import BlockList from '~/components/policy/BlockList.vue'
 import LinesForm from '~/components/policy/LinesForm.vue'
-import PlanChange from '~/components/policy/PlanChange.vue'
 import ScopeChoice from '~/components/policy/ScopeChoice.vue'
 import SchoolsTable from '~/components/policy/SchoolsTable.vue'
+import SettleBar from '~/components/policy/SettleBar.vue'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useMay } from '~/composables/useMay'
+import { useRuleScopes } from '~/composables/useRuleScopes'
 import { useRulesDraft } from '~/composables/useRulesDraft'
 import { useRosterStore } from '~/stores/roster'
 import { useRulesStore } from '~/stores/rules'
@@ -24,27 +24,12 @@ const signedIn = useSignInStore()
 const roster = useRosterStore()
 const store = useRulesStore()
 const catalogue = useCatalogue()
-const { rows, groups } = storeToRefs(roster)
-const route = useRoute()
+const { rows } = storeToRefs(roster)
 
-const { plan: editable, govern: isHead } = useMay()
+const { plan: editable } = useMay()
 const nextMonday = computed(() => addDays(mondayOf(signedIn.me!.today), 7))
 
-interface Scope { key: string, scope: RuleScope, scopeId: string, name: string }
-const scopeOf = (kind: RuleScope, scopeId: string, name: string): Scope =>
-  ({ key: `${kind}/${scopeId}`, scope: kind, scopeId, name })
-const organisation = scopeOf('organisation', 'all', 'the organisation')
-const scopes = computed((): { label: string, options: Scope[] }[] => [
-  ...(isHead.value ? [{ label: 'Everybody', options: [organisation] }] : []),
-  { label: 'Groups', options: groups.value.map(g => scopeOf('group', g.id, g.name)) },
-  ...(isHead.value ? [{ label: 'Phases', options: PHASE_IDS.map(id => scopeOf('phase', id, PHASES[id].name)) }] : []),
-  { label: 'Athletes', options: rows.value.map(r => scopeOf('athlete', r.athlete.id, r.athlete.name)) },
-])
-const chosenKey = ref(String(route.query.for ?? ''))
-const scope = computed((): Scope =>
-  scopes.value.flatMap(g => g.options).find(s => s.key === chosenKey.value) ?? scopes.value[0]?.options[0]
-    ?? organisation
-)
+const { scopes, chosenKey, scope } = useRuleScopes()
 const { now, draft, changed, inherited, lines, differenceFor } = useRulesDraft(
   computed(() => store.all), scope, nextMonday,
 )
@@ -131,58 +116,21 @@ const choose = (school: SchoolId | null): void => { draft.value = { ...draft.val
             :inherited="inherited"
           />
         </section>
-        <section
+        <SettleBar
           v-if="changed || told"
-          class="panel border-signal sticky bottom-0 z-10 max-h-[46vh] overflow-y-auto"
-          aria-label="What changes"
-        >
-          <p
-            v-if="told"
-            role="status"
-          >
-            {{ told }}
-          </p>
-          <template v-if="changed">
-            <PlanChange
-              :name="shownFor"
-              :lines="lines"
-              :difference="difference"
-            />
-            <p
-              v-if="problem"
-              class="caution mt-2"
-              role="alert"
-            >
-              {{ problem }}
-            </p>
-            <div class="flex flex-wrap gap-3 mt-2">
-              <button
-                type="button"
-                class="btn"
-                :disabled="busy || !example"
-                @click="show"
-              >
-                What would change for {{ example?.name ?? 'nobody' }}?
-              </button>
-              <button
-                type="button"
-                class="btn btn-main"
-                :disabled="busy"
-                @click="accept"
-              >
-                Settle it for {{ scope.name }}
-              </button>
-              <button
-                type="button"
-                class="btn"
-                :disabled="busy"
-                @click="draft = now"
-              >
-                Leave it as it is
-              </button>
-            </div>
-          </template>
-        </section>
+          :scope="scope.name"
+          :example="example?.name ?? null"
+          :changed="changed"
+          :told="told"
+          :lines="lines"
+          :difference="difference"
+          :shown-for="shownFor"
+          :busy="busy"
+          :problem="problem"
+          @show="show"
+          @accept="accept"
+          @leave="draft = now"
+        />
       </template>
     </RoomPage>
   </div>

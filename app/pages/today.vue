@@ -1,12 +1,10 @@
 <script setup lang="ts">
-import { homeworkState } from '~~/core/assessment'
 import { daysBetween } from '~~/core/calendar'
-import { setCount } from '~~/core/dose'
-import { liftFacts } from '~~/core/programme'
 import RoomPage from '~/components/common/RoomPage.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import ComingUp from '~/components/run/ComingUp.vue'
-import TodayDrill from '~/components/run/TodayDrill.vue'
+import TodayTasks from '~/components/run/TodayTasks.vue'
+import TodaySession from '~/components/run/TodaySession.vue'
 import NoticeList from '~/components/season/NoticeList.vue'
 import LateSetForm from '~/components/safety/LateSetForm.vue'
 import StopPanel from '~/components/safety/StopPanel.vue'
@@ -14,13 +12,11 @@ import TodaySeason from '~/components/season/TodaySeason.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
-import { sharesOf } from '~/words/drillFacts'
 import { inDays, longDay } from '~/words/inWords'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useAthleteStore } from '~/stores/athlete'
 import { useOutboxStore } from '~/stores/outbox'
 import { useSignInStore } from '~/stores/signIn'
-import type { PrescribedItem } from '~~/shared/types'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Today · Keen Anchor' })
@@ -29,13 +25,6 @@ const signedIn = useSignInStore()
 const store = useAthleteStore()
 const catalogue = useCatalogue()
 const assessment = useAssessmentStore()
-const homework = computed(
-  () => (assessment.found
-    ? homeworkState(assessment.found.course.homework, assessment.found.practices, signedIn.me!.today)
-    : null)
-)
-const braceNext = computed(() => Math.min(7, (assessment.found?.braceStep ?? 1) + 1))
-
 const load = (): Promise<void> => store.loadToday(signedIn.me!.athleteId!)
 useAlerts(() => (signedIn.me?.athleteId ? store.refreshToday(signedIn.me.athleteId) : undefined))
 const { busy, problem, attempt } = useAttempt()
@@ -49,12 +38,6 @@ onMounted(async () => {
 })
 
 const today = computed(() => store.today)
-const doneOf = (item: PrescribedItem): number =>
-  today.value!.logs.filter(log => log.prescribedItemId === item.id).length
-const allOf = (item: PrescribedItem): number => setCount(item.dose, item.sides, item.extraSetSide)
-const open = computed(() => today.value?.session?.items.filter(item => !item.stopped) ?? [])
-const started = computed(() => today.value?.session?.items.some(item => doneOf(item) > 0) ?? false)
-const finished = computed(() => open.value.length > 0 && open.value.every(item => doneOf(item) >= allOf(item)))
 
 async function signOut(): Promise<void> {
   await signedIn.signOut()
@@ -101,24 +84,12 @@ async function signOut(): Promise<void> {
         <h1 v-else>
           {{ longDay(today.day) }}
         </h1>
-        <p
+        <TodayTasks
           v-if="assessment.found"
-          class="flex flex-wrap gap-2 my-2"
-        >
-          <NuxtLink
-            v-if="!today.stop"
-            to="/brace"
-            class="btn min-h-[48px]"
-            :class="homework?.remind ? 'border-signal border-2' : ''"
-          >Brace, step {{ braceNext }}<template v-if="homework && homework.of > 0">
-            · {{ homework.done }} of {{ homework.of }} today
-          </template></NuxtLink>
-          <NuxtLink
-            to="/screening"
-            class="btn min-h-[48px]"
-            :class="assessment.found.screenedOn ? '' : 'border-signal border-2'"
-          >{{ assessment.found.screenedOn ? 'Screening' : 'Answer the screening' }}</NuxtLink>
-        </p>
+          :found="assessment.found"
+          :today="signedIn.me!.today"
+          :stopped="today.stop !== null"
+        />
         <TodaySeason
           :day="today.day"
           :season="today.season"
@@ -136,42 +107,15 @@ async function signOut(): Promise<void> {
         >
           {{ today.nextCompetition.name }} <b>{{ inDays(daysBetween(today.day, today.nextCompetition.day)) }}</b>
         </p>
-        <template v-if="today.session && today.session.items.length > 0">
-          <p
-            v-if="problem"
-            class="caution mb-2"
-            role="alert"
-          >
-            {{ problem }}
-          </p>
-          <NuxtLink
-            v-if="open.length > 0"
-            :to="`/run/${today.session.id}`"
-            class="btn btn-main btn-floor mb-4"
-          >{{ finished ? 'Look at the session' : started ? 'Go on with the session' : 'Start the session' }}</NuxtLink>
-          <p
-            v-if="today.session.lifts.length > 0"
-            class="mb-2"
-          >
-            <span class="text-quiet">Lifts:
-            </span>{{
-              today.session.lifts
-                .map(l => `${liftFacts(l.lift).name} ${l.sets}×${l.reps} at ${l.percent1Rm} %`).join(', ')
-            }}
-          </p>
-          <ol class="flex flex-col gap-3">
-            <TodayDrill
-              v-for="item in today.session.items"
-              :key="item.id"
-              :item="item"
-              :shares="sharesOf(item.variationId, catalogue)"
-              :done="doneOf(item)"
-              :all="allOf(item)"
-              :busy="busy"
-              @take="attempt(() => store.takeStandIn(item.id))"
-            />
-          </ol>
-        </template>
+        <TodaySession
+          v-if="today.session && today.session.items.length > 0"
+          :session="today.session"
+          :logs="today.logs"
+          :catalogue="catalogue"
+          :busy="busy"
+          :problem="problem"
+          @take="item => attempt(() => store.takeStandIn(item))"
+        />
         <StatePanel
           v-else-if="!today.stop"
           state="empty"

@@ -31,6 +31,13 @@ export const useRosterStore = defineStore('roster', () => {
     ;[rows.value, groups.value] = await Promise.all([athletes.fetchRoster(), people.fetchGroups()])
   })
 
+  /** Whoever trains in a group with an athlete; everybody where that is nobody. */
+  function matesOf(athlete: Athlete): Athlete[] {
+    const all = rows.value.map(row => row.athlete).filter(a => !a.archived)
+    const own = all.filter(a => a.groupIds.some(g => athlete.groupIds?.includes(g)))
+    return own.length > 1 ? own : all
+  }
+
   function replace(athlete: Athlete): Athlete {
     rows.value = rows.value.map(row => (row.athlete.id === athlete.id ? { ...row, athlete } : row))
     return athlete
@@ -70,7 +77,7 @@ export const useRosterStore = defineStore('roster', () => {
   }
 
   return {
-    rows, groups, state, problem, again, lastAthleteId, opened, resume, placeOn,
+    matesOf, rows, groups, state, problem, again, lastAthleteId, opened, resume, placeOn,
     load, add, save, archive, invite, erase, addGroup,
     exportOf: athletes.exportAthlete, importAll: athletes.importAthletes,
   }

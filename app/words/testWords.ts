@@ -1,11 +1,17 @@
-import { testFacts, type TestId, type Tests } from '~~/core/assessment'
+import { testFacts, type Battery, type TestId, type Tests } from '~~/core/assessment'
 import type { Side } from '~~/core/dose'
+import type { DeskStep } from './deskLooks'
 
 export const TEST_UNITS = { s: 's', cm: 'cm', deg: '°', reps: 'reps', points: 'points' } as const
 
 /** "Side bridge hold, left". */
 export function testName(test: TestId, side: Side | null, tests: Tests): string {
   return `${testFacts(test, tests).name}${side ? `, ${side}` : ''}`
+}
+
+/** "Endurance: trunk flexor hold, side bridge hold, left". */
+export function batteryInWords({ name }: Battery, steps: readonly DeskStep[], tests: Tests): string {
+  return `${name}: ${steps.map(step => testName(step.test, step.side, tests).toLowerCase()).join(', ')}`
 }
 
 /** "62 s", "1:24" from a minute on. */

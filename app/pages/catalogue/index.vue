@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { mondayOf } from '~~/core/calendar'
-import { ACTION_FACTS, isOwn, MODES, PLANES, POSTURES, TRUNK_ACTIONS, type Equipment } from '~~/core/catalogue'
-import { FLAG_IDS, FLAGS, removals } from '~~/core/screening'
+import { isOwn, type Equipment } from '~~/core/catalogue'
+import { removals } from '~~/core/screening'
 import { screenOf } from '~~/shared/planningContext'
+import CatalogueFilter from '~/components/catalogue/CatalogueFilter.vue'
 import DrillFacts from '~/components/catalogue/DrillFacts.vue'
 import DrillRow from '~/components/catalogue/DrillRow.vue'
-import SelectField from '~/components/common/SelectField.vue'
-import PlaneName from '~/components/plane/PlaneName.vue'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useCatalogueFilter } from '~/composables/useCatalogueFilter'
 import { reckon } from '~/words/reckon'
@@ -24,7 +23,7 @@ const catalogue = useCatalogue()
 onMounted(() => Promise.all([roster.load(), facility.load()]))
 
 const room = computed(() => new Set(Object.keys(facility.counts) as Equipment[]))
-const { filter, shown, clear, sportNames } = useCatalogueFilter(catalogue, room)
+const { filter, shown, clear } = useCatalogueFilter(catalogue, room)
 const openId = ref<string | null>(null)
 const { plan: editable } = useMay()
 
@@ -44,21 +43,6 @@ function away(id: string): string {
     r.rule === 'flag' || r.rule === 'redFlag' || r.rule === 'age'
   )?.text ?? ''
 }
-
-const any = <T extends string>(
-  word: string, entries: readonly (readonly [T, string])[],
-) => [[null, word] as const, ...entries]
-const ACTIONS = any('any action', TRUNK_ACTIONS.map(a => [a, ACTION_FACTS[a].label] as const))
-const POSTURE_CHOICES = any('any posture', Object.entries(POSTURES) as [keyof typeof POSTURES, string][])
-const MODE_CHOICES = any('any mode', Object.entries(MODES) as [keyof typeof MODES, string][])
-const FLAG_CHOICES = any(
-  'any athlete',
-  FLAG_IDS.filter(id => FLAGS[id].kind === 'amber').map(id => [id, FLAGS[id].name] as const),
-)
-const SPORTS = any(
-  'any sport',
-  (Object.keys(sportNames) as (keyof typeof sportNames)[]).map(id => [id, sportNames[id].name] as const),
-)
 
 async function show(id: string): Promise<void> {
   clear()
@@ -80,84 +64,10 @@ const toWeek = (id: string) =>
         Moments and figures for {{ athlete ? athlete.name : 'a body of 170 cm and 65 kg' }}.
       </p>
     </header>
-    <div class="flex flex-wrap gap-2 items-end mb-2">
-      <label
-        class="sr-only"
-        for="find-drill"
-      >Find a drill</label>
-      <input
-        id="find-drill"
-        v-model="filter.words"
-        type="search"
-        class="field max-w-[15rem]"
-        placeholder="Type a name, muscle, tool …"
-      >
-      <button
-        v-for="plane in PLANES"
-        :key="plane"
-        type="button"
-        class="chip"
-        :aria-pressed="filter.plane === plane"
-        @click="filter.plane = filter.plane === plane ? null : plane"
-      >
-        <PlaneName :plane="plane" />
-      </button>
-      <button
-        type="button"
-        class="chip"
-        :aria-pressed="filter.inRoom"
-        @click="filter.inRoom = !filter.inRoom"
-      >
-        with what stands here
-      </button>
-      <button
-        v-if="catalogue.variations.some(isOwn)"
-        type="button"
-        class="chip"
-        :aria-pressed="filter.own"
-        @click="filter.own = !filter.own"
-      >
-        of your own
-      </button>
-      <NuxtLink
-        to="/catalogue/own"
-        class="btn ml-auto"
-      >
-        Your own drills
-      </NuxtLink>
-    </div>
-    <div class="grid grid-cols-2 md:grid-cols-5 gap-2 mb-2">
-      <SelectField
-        v-model="filter.action"
-        label="Action"
-        name="f-action"
-        :options="ACTIONS"
-      />
-      <SelectField
-        v-model="filter.posture"
-        label="Posture"
-        name="f-posture"
-        :options="POSTURE_CHOICES"
-      />
-      <SelectField
-        v-model="filter.mode"
-        label="Mode"
-        name="f-mode"
-        :options="MODE_CHOICES"
-      />
-      <SelectField
-        v-model="filter.sport"
-        label="Serves the sport"
-        name="f-sport"
-        :options="SPORTS"
-      />
-      <SelectField
-        v-model="filter.flag"
-        label="May be given under"
-        name="f-flag"
-        :options="FLAG_CHOICES"
-      />
-    </div>
+    <CatalogueFilter
+      v-model="filter"
+      :has-own="catalogue.variations.some(isOwn)"
+    />
     <p
       class="text-quiet border-b-2 border-ink pb-1"
       role="status"

@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import { isOwn, type Variation } from '~~/core/catalogue'
-import { messageOf } from '~~/shared/errors'
 import DrillRow from '~/components/catalogue/DrillRow.vue'
 import ImportPreview from '~/components/catalogue/ImportPreview.vue'
 import OwnFiles from '~/components/catalogue/OwnFiles.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
-import { readCatalogue, writeCatalogue, type CatalogueReading } from '~/files/catalogueFile'
-import { saveAsFile } from '~/files/saveAsFile'
 import { reckon } from '~/words/reckon'
 import { useMay } from '~/composables/useMay'
+import { useOwnDrillFiles } from '~/composables/useOwnDrillFiles'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useSignInStore } from '~/stores/signIn'
 
@@ -29,53 +27,7 @@ const toEdit = (
   drill: Variation,
 ) => (editable.value ? navigateTo({ path: '/catalogue/edit', query: { drill: drill.id } }) : undefined)
 
-const file = ref<{ name: string, reading: CatalogueReading } | null>(null)
-const busy = ref(false)
-const said = ref('')
-
-async function attempt(work: () => Promise<string>): Promise<void> {
-  if (busy.value) return
-  busy.value = true
-  said.value = ''
-  try {
-    said.value = await work()
-  }
-  catch (error) {
-    said.value = messageOf(error)
-  }
-  finally {
-    busy.value = false
-  }
-}
-
-const MOST_BYTES = 900_000
-async function read(chosen: File): Promise<void> {
-  said.value = ''
-  try {
-    if (chosen.size > MOST_BYTES) throw new Error('This file is too large: 900 kB at most.')
-    const kind = /\.csv$/i.test(chosen.name) ? 'csv' : 'json'
-    file.value = { name: chosen.name, reading: await readCatalogue(await chosen.text(), kind, store.stored.own) }
-  }
-  catch (error) {
-    said.value = messageOf(error)
-  }
-}
-
-const takeIn = () => attempt(async () => {
-  const { reading, name } = file.value!
-  await store.change(`Drills from ${name}`, () => reading.own, () => true)
-  file.value = null
-  return `Taken in: ${reading.added.length} new, ${reading.changed.length} changed.`
-})
-
-const write = (kind: 'json' | 'csv', all: boolean) =>
-  attempt(async () => {
-    const text = await writeCatalogue(store.catalogue, store.stored.own, kind, all)
-    saveAsFile(
-      `keen-anchor-${all ? 'catalogue' : 'own-drills'}.${kind}`, text, kind === 'csv' ? 'text/csv' : 'application/json',
-    )
-    return ''
-  })
+const { file, busy, said, read, takeIn, write } = useOwnDrillFiles()
 </script>
 
 <template>

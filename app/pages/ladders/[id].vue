@@ -2,7 +2,6 @@
 import { mondayOf } from '~~/core/calendar'
 import { poseOf, type Found } from '~~/core/mechanics'
 import { screenOf } from '~~/shared/planningContext'
-import { messageOf, storedFirst } from '~~/shared/errors'
 import type { Athlete } from '~~/shared/types'
 import BenchDrill from '~/components/bench/BenchDrill.vue'
 import BenchHeader from '~/components/bench/BenchHeader.vue'
@@ -10,9 +9,10 @@ import CompareRungs from '~/components/bench/CompareRungs.vue'
 import LadderChart from '~/components/bench/LadderChart.vue'
 import TeamRung from '~/components/bench/TeamRung.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
+import { useBenchKeys } from '~/composables/useBenchKeys'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useLadderBench } from '~/composables/useLadderBench'
-import { useSingleKeys } from '~/composables/useSingleKeys'
+import { usePutOnRung } from '~/composables/usePutOnRung'
 import { useMay } from '~/composables/useMay'
 import { useAthleteStore } from '~/stores/athlete'
 import { useRosterStore } from '~/stores/roster'
@@ -46,14 +46,9 @@ useHead({ title: () => `${ladder.value.name}, ${athlete.value.name ?? ''} · Kee
 
 const forces = ref(false)
 const team = ref(false)
-const said = ref('')
-const busy = ref(false)
+const { put, said, busy } = usePutOnRung(ladder, live, () => isPresent.value)
 const isPresent = computed(() => live.value.variation.id === presentRung.value?.variation.id)
-const mates = computed(() => {
-  const all = roster.rows.map(row => row.athlete).filter(a => !a.archived)
-  const own = all.filter(a => a.groupIds.some(g => athlete.value.groupIds?.includes(g)))
-  return own.length > 1 ? own : all
-})
+const mates = computed(() => roster.matesOf(athlete.value))
 function choose(variationId: string, compare: boolean): void {
   if (compare && variationId !== live.value.variation.id) bench.compareWith(variationId)
   else bench.choose(variationId)
@@ -67,49 +62,17 @@ async function take({ variationId, settings, moved }: Found): Promise<void> {
   bench.choose(variationId, moved ? { [moved]: settings[moved]! } : {})
 }
 
-async function put(): Promise<void> {
-  if (busy.value || !store.athlete || isPresent.value || live.value.removed.length > 0) return
-  busy.value = true
-  said.value = ''
-  try {
-    const { name } = live.value.variation
-    store.athlete = await roster.placeOn(store.athlete, ladder.value.id, live.value.variation.rung)
-    said.value = `Stored: ${store.athlete.name} stands on ${name.toLowerCase()}.`
-  }
-  catch (error) {
-    const current = storedFirst<Athlete>(error)
-    if (current) store.athlete = current
-    said.value = current
-      ? `${messageOf(error)} This is where they stand now: put them again if it still holds.`
-      : messageOf(error)
-  }
-  finally {
-    busy.value = false
-  }
-}
-
 const addToWeek = () =>
   navigateTo({
     path: `/week/${id.value}`,
     query: { start: mondayOf(signedIn.me!.today), add: live.value.variation.id },
   })
-function step(by: 1 | -1): void {
-  const at = rungs.value.findIndex(r => r.variation.id === live.value.variation.id)
-  const next = rungs.value[at + by]
-  if (next) bench.choose(next.variation.id)
-}
 const compareWithPresent = (): void => { if (presentRung.value) bench.compareWith(presentRung.value.variation.id) }
-const whenEditable = (run: () => unknown) => (): void => { if (editable.value) run() }
-useSingleKeys([
-  { keys: ['ArrowRight'], text: 'Next rung', run: () => step(1) },
-  { keys: ['ArrowLeft'], text: 'Rung before', run: () => step(-1) },
-  { keys: ['h'], text: 'About 10 % harder', run: () => bench.findHarder() },
-  { keys: ['t'], text: 'The whole team', run: () => { team.value = !team.value } },
-  { keys: ['f'], text: 'Forces and lever', run: () => { forces.value = !forces.value } },
-  { keys: ['c'], text: 'Compare with the present rung', run: compareWithPresent },
-  { keys: ['Enter'], text: 'Put on this rung', run: whenEditable(put) },
-  { keys: ['w'], text: 'Add to the week', run: whenEditable(addToWeek) },
-])
+useBenchKeys(bench, {
+  team, forces, compare: compareWithPresent,
+  put: () => { if (editable.value) void put() },
+  week: () => { if (editable.value) void addToWeek() },
+})
 const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).length)
 </script>
 

@@ -1,16 +1,11 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia'
-import { formatDose } from '~~/core/dose'
 import { PAIN_CAUTION } from '~~/core/screening'
 import RoomPage from '~/components/common/RoomPage.vue'
-import PlaneMark from '~/components/plane/PlaneMark.vue'
-import DrillCues from '~/components/run/DrillCues.vue'
-import DrillWords from '~/components/run/DrillWords.vue'
 import RestTimer from '~/components/run/RestTimer.vue'
-import SetLogForm from '~/components/run/SetLogForm.vue'
-import SetTimer from '~/components/run/SetTimer.vue'
+import RunDone from '~/components/run/RunDone.vue'
+import RunSet from '~/components/run/RunSet.vue'
 import LateSetForm from '~/components/safety/LateSetForm.vue'
-import StoppedDrill from '~/components/safety/StoppedDrill.vue'
 import StopPanel from '~/components/safety/StopPanel.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAttempt } from '~/composables/useAttempt'
@@ -39,7 +34,6 @@ const runner = useRunner(computed(() => store.run ?? EMPTY), waiting, outbox.add
 const { current, steps, done, stopped, restS } = runner
 const { on: sound } = useBeep()
 
-const ended = ref<number | null>(null)
 const painShown = ref(false)
 const id = computed(() => String(route.params.id))
 const home = computed(() => (signedIn.me?.role === 'athlete' ? '/today' : `/athletes/${store.run?.athleteId ?? ''}`))
@@ -55,13 +49,7 @@ const notToday = computed(() => drills.value.filter(item => item.stopped))
 
 function log(outcome: SetOutcome): void {
   runner.log(outcome)
-  ended.value = null
   painShown.value = outcome.breakPoint === 'pain'
-}
-
-function skip(): void {
-  runner.skipDrill()
-  ended.value = null
 }
 </script>
 
@@ -120,100 +108,35 @@ function skip(): void {
           Go on without it
         </button>
       </section>
-      <section v-else-if="!current">
-        <h1 class="mb-2">
-          Session done
-        </h1>
-        <p class="mb-1">
-          <b class="figure">{{ done.size }}</b> of <b class="figure">{{ steps.length }}</b> sets are logged.
-        </p>
-        <p
-          v-if="stopped.size > 0"
-          class="caution mb-2"
-        >
-          A drill was stopped for pain. Tell your coach today.
-        </p>
-        <div
-          v-for="item in notToday"
-          :key="item.id"
-          class="mb-2"
-        >
-          <b>{{ item.name }}</b>
-          <StoppedDrill
-            :stopped="item.stopped!"
-            :busy="busy"
-            @take="attempt(() => store.takeIn(item.id))"
-          />
-        </div>
-        <p
-          v-if="problem"
-          class="caution"
-          role="alert"
-        >
-          {{ problem }}
-        </p>
-        <NuxtLink
-          :to="home"
-          class="btn btn-main btn-floor mt-4"
-        >Finish</NuxtLink>
-      </section>
+      <RunDone
+        v-else-if="!current"
+        :done="done.size"
+        :of="steps.length"
+        :pain="stopped.size > 0"
+        :not-today="notToday"
+        :home="home"
+        :busy="busy"
+        :problem="problem"
+        @take="item => attempt(() => store.takeIn(item))"
+      />
       <RestTimer
         v-else-if="restS > 0"
         :seconds="restS"
         :next="`${current.item.name}${sideText ? `, ${sideText}` : ''}`"
         @over="restS = 0"
       />
-      <section
+      <RunSet
         v-else
-        class="floor-set"
-      >
-        <p class="text-quiet">
-          Drill {{ place }} of {{ openDrills.length }} · set
-          {{ current.setNumber <= current.item.dose.sets
-            ? `${current.setNumber} of ${current.item.dose.sets}` : `${current.setNumber}, extra` }}
-        </p>
-        <h1 class="flex gap-2 items-center">
-          <PlaneMark
-            :shares="sharesOf(current.item.variationId, catalogue)"
-            :width="24"
-            :height="18"
-          />
-          {{ current.item.name }}
-        </h1>
-        <p class="text-[1.15rem] mb-2">
-          <b
-            v-if="sideText"
-            class="bg-ink text-paper px-2 py-0.5 rounded mr-1"
-          >{{ sideText }}</b>
-          <span class="figure">{{ formatDose(current.item.dose, current.item.sides) }}</span>
-        </p>
-        <template v-if="ended === null">
-          <DrillCues :item="current.item" />
-          <SetTimer
-            :key="current.key"
-            :step="current"
-            @ended="ended = $event"
-          />
-          <DrillWords :item="current.item" />
-          <button
-            type="button"
-            class="btn btn-quiet underline underline-offset-2 min-h-[48px]"
-            @click="skip"
-          >
-            Skip this drill
-          </button>
-        </template>
-        <SetLogForm
-          v-else
-          :key="current.key"
-          :step="current"
-          :amount="ended"
-          :setting="runner.lastSetting.value"
-          :units="signedIn.me!.units"
-          @log="log"
-          @back="ended = null"
-        />
-      </section>
+        :key="current.key"
+        :step="current"
+        :place="place"
+        :of="openDrills.length"
+        :setting="runner.lastSetting.value"
+        :shares="sharesOf(current.item.variationId, catalogue)"
+        :units="signedIn.me!.units"
+        @log="log"
+        @skip="runner.skipDrill()"
+      />
     </RoomPage>
   </div>
 </template>

@@ -1,17 +1,10 @@
 <script setup lang="ts">
-import { v7 as newKey } from 'uuid'
 import type { Equipment } from '~~/core/catalogue'
-import { messageOf } from '~~/shared/errors'
 import AthleteDays from '~/components/athlete/AthleteDays.vue'
 import FileKind from '~/components/common/FileKind.vue'
 import TableImport from '~/components/common/TableImport.vue'
-import {
-  isThere, rosterFields, rosterTable, toTrial, trialFields, trialProblem, trialTable, withoutHealth, type RosterLine,
-  type TrialRow,
-} from '~/files/importKinds'
-import { saveAsFile } from '~/files/saveAsFile'
-import { readTable, writeTable, type TableFile } from '~/files/tableFile'
-import { useAttempt } from '~/composables/useAttempt'
+import { rosterFields, trialFields, trialProblem } from '~/files/importKinds'
+import { useTableFiles } from '~/composables/useTableFiles'
 import { blankAthlete, useAthleteForm } from '~/composables/useAthleteForm'
 import { useTests } from '~/composables/useTests'
 import { useMay } from '~/composables/useMay'
@@ -36,88 +29,9 @@ const gym = computed(() => Object.keys(facility.counts) as Equipment[])
 const together = useAthleteForm(blankAthlete(), signedIn.me!.units)
 
 const athletes = computed(() => roster.rows.map(row => row.athlete))
-const file = shallowRef<{ kind: 'tests' | 'roster', name: string, table: TableFile } | null>(null)
-const { busy, problem, attempt: attemptOne } = useAttempt()
-const said = ref('')
-/** The last import, while it can be taken back. */
-const last = shallowRef<{ text: string, undo: () => Promise<unknown> } | null>(null)
-
-async function attempt(work: () => Promise<unknown>): Promise<void> {
-  if (busy.value) return
-  said.value = ''
-  await attemptOne(work)
-}
-
-const MOST_BYTES = 900_000
-async function choose(kind: 'tests' | 'roster', event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  if (!chosen) return
-  problem.value = ''
-  try {
-    if (chosen.size > MOST_BYTES) throw new Error('This file is too large: 900 kB at most.')
-    file.value = { kind, name: chosen.name, table: await readTable(await chosen.text()) }
-  }
-  catch (error) {
-    file.value = null
-    problem.value = messageOf(error)
-  }
-  input.value = ''
-}
-
-const MOST_TRIALS = 1500
-const takeTests = (rows: TrialRow[]) =>
-  attempt(async () => {
-    if (rows.length > MOST_TRIALS) throw new Error(`${MOST_TRIALS} rows at a time: split the file.`)
-    const there = isThere(store.squad.trials)
-    const trials = rows.filter(row => !there(row)).map(row => ({ ...toTrial(row, newKey()), sure: true }))
-    const over = rows.length - trials.length
-    if (trials.length > 0) {
-      await store.sendTrials(trials)
-      last.value = { text: `${trials.length} trials`, undo: () => store.withdrawTrials(trials.map(t => t.id)) }
-    }
-    file.value = null
-    said.value = `Taken in: ${trials.length} trials${
-      over > 0 ? `; ${over} were here already and were passed over` : ''
-    }.`
-    await store.loadSquad()
-  })
-const takeRoster = (lines: RosterLine[]) =>
-  attempt(async () => {
-    if (!together.checkDays()) return
-    const blank = { ...blankAthlete(), available: together.value.value.available, equipment: together.words.equipment }
-    const added = await roster.importAll(lines.map(line => ({ id: newKey(), athlete: { ...blank, ...line } })))
-    file.value = null
-    last.value = {
-      text: `${added.length} athletes`,
-      undo: () => Promise.all(added.map(athlete => roster.archive(athlete, true))),
-    }
-    said.value = `Taken in: ${added.length} athletes.`
-    await load()
-  })
-const undo = () =>
-  attempt(async () => {
-    const { text, undo: back } = last.value!
-    await back()
-    last.value = null
-    said.value = text.endsWith('athletes') ? `${text} are archived again.` : `${text} count no more.`
-    await load()
-  })
-
-const write = (kind: 'tests' | 'roster', as: 'csv' | 'json') =>
-  attempt(async () => {
-    const name = `keen-anchor-${kind}.${as}`
-    if (as === 'json')
-      return saveAsFile(
-        name,
-        JSON.stringify(kind === 'tests' ? store.squad.trials : athletes.value.map(withoutHealth), null, 2),
-        'application/json',
-      )
-    const rows = kind === 'tests'
-      ? trialTable(store.squad.trials.filter(t => t.test in tests.value), athletes.value, tests.value)
-      : rosterTable(athletes.value.filter(a => !a.archived), roster.groups)
-    saveAsFile(name, await writeTable(rows), 'text/csv')
-  })
+const { file, busy, problem, said, last, choose, takeTests, takeRoster, undo, write } = useTableFiles(
+  athletes, tests, together, load,
+)
 const KINDS = computed(() => [
   {
     kind: 'tests' as const, title: 'Tests',

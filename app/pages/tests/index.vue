@@ -1,16 +1,17 @@
 <script setup lang="ts">
-import { BREAK_POINTS, type Battery } from '~~/core/assessment'
+import type { Battery } from '~~/core/assessment'
 import { PAIN_CAUTION } from '~~/core/screening'
 import { messageOf } from '~~/shared/errors'
 import type { Athlete } from '~~/shared/types'
 import DeskBar from '~/components/assessment/DeskBar.vue'
+import DeskHead from '~/components/assessment/DeskHead.vue'
 import DeskLane from '~/components/assessment/DeskLane.vue'
 import DeskSetUp from '~/components/assessment/DeskSetUp.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
-import { testName } from '~/words/testWords'
-import { useInstrument } from '~/composables/instrument/useInstrument'
-import { useSingleKeys } from '~/composables/useSingleKeys'
-import { BREAK_KEYS, LANE_KEYS } from '~/composables/desk/lane'
+import { batteryInWords } from '~/words/testWords'
+import { LANE_KEYS } from '~/composables/desk/lane'
+import { useDeskButton } from '~/composables/desk/useDeskButton'
+import { useDeskKeys } from '~/composables/desk/useDeskKeys'
 import { useTestDesk } from '~/composables/desk/useTestDesk'
 import { useAlerts } from '~/composables/useAlerts'
 import { useCatalogue } from '~/composables/useCatalogue'
@@ -21,10 +22,6 @@ import { useRosterStore } from '~/stores/roster'
 import { useSignInStore } from '~/stores/signIn'
 import { useTestsStore } from '~/stores/tests'
 
-const ROOMS = [
-  ['/tests/instruments', 'Instruments'], ['/tests/own', 'Your own tests'], ['/tests/files', 'Files'],
-  ['/tests/squad', 'Where the squad stands'],
-] as const
 useHead({ title: 'Test desk · Keen Anchor' })
 
 const signedIn = useSignInStore()
@@ -41,33 +38,16 @@ const looks = deskLooks(() => roster.rows.map(row => row.athlete), () => store.s
 useAlerts(() => roster.load())
 const desk = useTestDesk(() => signedIn.me!.today, store.logTrial, () => Date.now(), looks)
 const { lanes, steps, front, allDone, setting } = desk
-const batteryWords = computed(() => {
-  const names = steps.value.map(step => testName(step.test, step.side, desk.tests.value).toLowerCase())
-  return `${desk.battery.value.name}: ${names.join(', ')}`
-})
+const batteryWords = computed(() => batteryInWords(desk.battery.value, steps.value, desk.tests.value))
 
-/** A stopwatch button in the hand stands for one athlete's key. */
-const buttonLane = ref<number | null>(null)
-const button = computed(() => instruments.list.find(one => one.kind === 'button')?.name ?? null)
-const listening = computed(() => (buttonLane.value === null ? null : button.value))
-const pressed = useInstrument(listening, instruments.watch, {
-  press: () => {
-    if (buttonLane.value !== null) desk.press(buttonLane.value)
-  },
-})
+const { buttonLane, button, pressed } = useDeskButton(lane => desk.press(lane))
 const problem = ref('')
 const active = computed(() => roster.rows.map(row => row.athlete).filter(a => !a.archived))
 const begin = (battery: Battery, athletes: readonly Athlete[]): void => desk.begin(battery, own.tests, athletes)
 
-async function undo(index: number): Promise<void> {
+function undo(index: number): void {
   const trial = desk.undo(index)
-  if (!trial) return
-  try {
-    await store.withdrawTrial(trial.id, null)
-  }
-  catch (error) {
-    problem.value = messageOf(error)
-  }
+  if (trial) store.withdrawTrial(trial.id, null).catch((error: unknown) => { problem.value = messageOf(error) })
 }
 
 /** What has to be written down with a trial, where a test asks for it. */
@@ -77,41 +57,12 @@ const asks = computed(() => ({
 }))
 const pain = computed(() => lanes.value.find(lane => lane.done.at(-1)?.breakPoint === 'pain'))
 
-/** Space and Enter press whatever button has the focus; only without one they mean the desk. */
-const unlessOnButton = (run: () => void) => (): void => {
-  const at = document.activeElement
-  if (at instanceof HTMLButtonElement || at instanceof HTMLAnchorElement) at.click()
-  else run()
-}
-useSingleKeys([
-  ...LANE_KEYS.map((key, index) => ({
-    keys: [key], text: `Start or stop athlete ${index + 1}`, run: () => desk.press(index),
-  })),
-  { keys: [' '], text: 'Start everybody who is ready', run: unlessOnButton(() => desk.startAll()) },
-  ...BREAK_KEYS.map(([key, breakPoint]) => ({
-    keys: [key], text: BREAK_POINTS[breakPoint],
-    run: key === 'Enter' ? unlessOnButton(() => desk.end(breakPoint)) : () => desk.end(breakPoint),
-  })),
-  { keys: ['x'], text: 'Throw the measured time away', run: () => desk.discard() },
-])
+useDeskKeys(desk)
 </script>
 
 <template>
   <div v-if="signedIn.me">
-    <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 mb-2">
-      <h1>Test desk</h1>
-      <p class="text-quiet mr-auto">
-        A watch for each athlete; one key starts and stops it, one says what ended it.
-      </p>
-      <NuxtLink
-        v-for="[to, name] in ROOMS"
-        :key="to"
-        :to="to"
-        class="btn"
-      >
-        {{ name }}
-      </NuxtLink>
-    </header>
+    <DeskHead />
     <p
       v-if="problem"
       class="caution mb-2"

@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import { addDays, daysBetween } from '~~/core/calendar'
-import { BRACE_STEPS, braceLacks, RECHECK_DAYS } from '~~/core/assessment'
+import { braceLacks, RECHECK_DAYS } from '~~/core/assessment'
 import { NO_BRACE_WORK, redFlags } from '~~/core/screening'
 import type { BraceCheckInput } from '~~/shared/types'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
+import BraceAtHand from '~/components/assessment/BraceAtHand.vue'
 import BraceChecks from '~/components/assessment/BraceChecks.vue'
-import BraceCheckForm from '~/components/assessment/BraceCheckForm.vue'
 import BraceCourseForm from '~/components/assessment/BraceCourseForm.vue'
 import LiftBrace from '~/components/assessment/LiftBrace.vue'
 import BraceSteps from '~/components/assessment/BraceSteps.vue'
-import BraceTrainer from '~/components/assessment/BraceTrainer.vue'
 import { forget } from '~/device/kept'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAthleteRoom } from '~/composables/useAthleteRoom'
@@ -101,51 +100,19 @@ async function check(input: BraceCheckInput): Promise<void> {
         />
       </div>
       <div class="flex flex-col gap-4">
-        <section
+        <BraceAtHand
           v-if="!stopped"
-          class="panel"
-        >
-          <h2 class="mb-1">
-            Step {{ step }}: {{ BRACE_STEPS[step - 1]!.name.toLowerCase() }}
-          </h2>
-          <p
-            v-if="step > reached + 1"
-            class="caution mb-2"
-          >
-            Step {{ reached + 1 }} comes first: a check here is stored and leads no further.
-          </p>
-          <BraceTrainer
-            :key="step"
-            :step="step"
-            :weeks="marchWeeks"
-            :cue="store.found!.course.cue"
-          />
-          <h3 class="mt-4 mb-1">
-            Check
-          </h3>
-          <BraceCheckForm
-            :key="checkKey"
-            :step="step"
-            :today="signedIn.me.today"
-            :busy="busy"
-            :draft-key="checkKey"
-            @check="check"
-          />
-          <p
-            v-if="problem"
-            class="caution mt-2"
-            role="alert"
-          >
-            {{ problem }}
-          </p>
-          <p
-            v-if="said"
-            class="mt-2"
-            role="status"
-          >
-            <b>{{ said }}</b>
-          </p>
-        </section>
+          :step="step"
+          :reached="reached"
+          :weeks="marchWeeks"
+          :cue="store.found!.course.cue"
+          :today="signedIn.me.today"
+          :busy="busy"
+          :problem="problem"
+          :said="said"
+          :check-key="checkKey"
+          @check="check"
+        />
         <LiftBrace
           :athlete="store.athlete!"
           :screen="screen"

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import type { ActionShares, SettingValues } from '~~/core/catalogue'
+import { formatDose } from '~~/core/dose'
+import type { Units } from '~~/shared/types'
+import type { SetOutcome, Step } from '~/composables/useRunner'
+import PlaneMark from '~/components/plane/PlaneMark.vue'
+import DrillCues from '~/components/run/DrillCues.vue'
+import DrillWords from '~/components/run/DrillWords.vue'
+import SetLogForm from '~/components/run/SetLogForm.vue'
+import SetTimer from '~/components/run/SetTimer.vue'
+
+/** The set at hand: what to do, the timer of it, and what came of it. */
+const props = defineProps<
+  {
+    step: Step
+    /** Which drill of how many. */
+    place: number
+    of: number
+    setting: SettingValues
+    shares: ActionShares
+    units: Units
+  }
+>()
+const emit = defineEmits<{ log: [outcome: SetOutcome], skip: [] }>()
+const ended = ref<number | null>(null)
+const sideText = computed(() => (props.step.side ? `${props.step.side} side` : ''))
+</script>
+
+<template>
+  <section class="floor-set">
+    <p class="text-quiet">
+      Drill {{ place }} of {{ of }} · set
+      {{ step.setNumber <= step.item.dose.sets
+        ? `${step.setNumber} of ${step.item.dose.sets}` : `${step.setNumber}, extra` }}
+    </p>
+    <h1 class="flex gap-2 items-center">
+      <PlaneMark
+        :shares="shares"
+        :width="24"
+        :height="18"
+      />
+      {{ step.item.name }}
+    </h1>
+    <p class="text-[1.15rem] mb-2">
+      <b
+        v-if="sideText"
+        class="bg-ink text-paper px-2 py-0.5 rounded mr-1"
+      >{{ sideText }}</b>
+      <span class="figure">{{ formatDose(step.item.dose, step.item.sides) }}</span>
+    </p>
+    <template v-if="ended === null">
+      <DrillCues :item="step.item" />
+      <SetTimer
+        :step="step"
+        @ended="ended = $event"
+      />
+      <DrillWords :item="step.item" />
+      <button
+        type="button"
+        class="btn btn-quiet underline underline-offset-2 min-h-[48px]"
+        @click="emit('skip')"
+      >
+        Skip this drill
+      </button>
+    </template>
+    <SetLogForm
+      v-else
+      :step="step"
+      :amount="ended"
+      :setting="setting"
+      :units="units"
+      @log="emit('log', $event)"
+      @back="ended = null"
+    />
+  </section>
+</template>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import type { Catalogue } from '~~/core/catalogue'
+import { setCount } from '~~/core/dose'
+import { liftFacts } from '~~/core/programme'
+import type { PrescribedItem, PrescribedSession, StoredSetLog } from '~~/shared/types'
+import TodayDrill from '~/components/run/TodayDrill.vue'
+import { sharesOf } from '~/words/drillFacts'
+
+/** The session of the day: into it, its lifts, its drills and how far each is done. */
+const props = defineProps<
+  {
+    session: PrescribedSession
+    logs: readonly StoredSetLog[]
+    catalogue: Catalogue
+    busy: boolean
+    problem: string
+  }
+>()
+const emit = defineEmits<{ take: [itemId: string] }>()
+
+const doneOf = (item: PrescribedItem): number =>
+  props.logs.filter(log => log.prescribedItemId === item.id).length
+const allOf = (item: PrescribedItem): number => setCount(item.dose, item.sides, item.extraSetSide)
+const open = computed(() => props.session.items.filter(item => !item.stopped))
+const started = computed(() => props.session.items.some(item => doneOf(item) > 0))
+const finished = computed(() => open.value.length > 0 && open.value.every(item => doneOf(item) >= allOf(item)))
+</script>
+
+<template>
+  <div>
+    <p
+      v-if="problem"
+      class="caution mb-2"
+      role="alert"
+    >
+      {{ problem }}
+    </p>
+    <NuxtLink
+      v-if="open.length > 0"
+      :to="`/run/${session.id}`"
+      class="btn btn-main btn-floor mb-4"
+    >{{ finished ? 'Look at the session' : started ? 'Go on with the session' : 'Start the session' }}</NuxtLink>
+    <p
+      v-if="session.lifts.length > 0"
+      class="mb-2"
+    >
+      <span class="text-quiet">Lifts:
+      </span>{{
+        session.lifts
+          .map(l => `${liftFacts(l.lift).name} ${l.sets}×${l.reps} at ${l.percent1Rm} %`).join(', ')
+      }}
+    </p>
+    <ol class="flex flex-col gap-3">
+      <TodayDrill
+        v-for="item in session.items"
+        :key="item.id"
+        :item="item"
+        :shares="sharesOf(item.variationId, catalogue)"
+        :done="doneOf(item)"
+        :all="allOf(item)"
+        :busy="busy"
+        @take="emit('take', item.id)"
+      />
+    </ol>
+  </div>
+</template>

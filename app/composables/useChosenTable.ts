@@ -1,0 +1,32 @@
+import { shallowRef, type Ref } from 'vue'
+import { messageOf } from '~~/shared/errors'
+import { readTable, type TableFile } from '~/files/tableFile'
+
+/** What a table may be of. */
+export type TableKind = 'tests' | 'roster'
+
+const MOST_BYTES = 900_000
+
+/** The table that a person chose from their files; one that cannot be read is a (problem). */
+export function useChosenTable(problem: Ref<string>) {
+  const file = shallowRef<{ kind: TableKind, name: string, table: TableFile } | null>(null)
+
+  async function choose(kind: TableKind, event: Event): Promise<void> {
+    const input = event.target as HTMLInputElement
+    const chosen = input.files?.[0]
+    if (!chosen) return
+    problem.value = ''
+    try {
+      if (chosen.size > MOST_BYTES) throw new Error('This file is too large: 900 kB at most.')
+      file.value = { kind, name: chosen.name, table: await readTable(await chosen.text()) }
+    }
+    catch (error) {
+      file.value = null
+      problem.value = messageOf(error)
+    }
+    // The same file may be chosen again once it is mended.
+    input.value = ''
+  }
+
+  return { file, choose }
+}
