@@ -1,4 +1,4 @@
-import { EQUIPMENT, LADDERS, type Equipment } from '~~/core/catalogue'
+import { EQUIPMENT, findVariation, LADDERS, rungsOf, STANDARD, type Equipment } from '~~/core/catalogue'
 import { addDays } from '~~/core/calendar'
 import type { PlannedSession } from '~~/core/programme'
 import { FLAG_IDS, type Answers, type Clearance, type FlagId, type Raised } from '~~/core/screening'
@@ -111,8 +111,7 @@ function athlete(
   const thisYear = Number(today.slice(0, 4))
   const trainingAgeYears = luck.between(1, 8)
   const level = trainingAgeYears >= 5 ? 4 : trainingAgeYears >= 3 ? 3 : 2
-  const rungs = Object.fromEntries(LADDERS.map(ladder =>
-    [ladder.id, Math.max(1, Math.min(ladder.rungs.length, level + luck.between(-1, 0)))]))
+  const stands = standingAt(luck, level)
   return {
     id: luck.key(),
     input: {
@@ -134,7 +133,7 @@ function athlete(
       ].sort((a, b) => a.day - b.day),
       flags: FLAGS[name] ?? [],
       braceStep: level >= 4 ? 7 : level >= 3 ? 6 : 5,
-      rungs,
+      stands,
       weakLink: luck.yes(0.7) ? luck.pick(squad.weakLinks) : null,
       weakSide: luck.yes(0.6) ? luck.pick(['left', 'right'] as const) : null,
       groupIds: [groupId],
@@ -142,6 +141,20 @@ function athlete(
     sessions: sessionsOf(squad),
     ...healthOf(name, today),
   }
+}
+
+/** Drills somebody of this level stands on: a branch is begun where what opens it was reached, a rung later. */
+function standingAt(luck: Chance, level: number): string[] {
+  return LADDERS.flatMap(({ branches }) => branches.reduce<string[]>((stands, { after, rungs }, index) => {
+    const reached = rungsOf(stands, STANDARD)
+    const open = after.every((id) => {
+      const opener = findVariation(id)
+      return opener !== undefined && (reached[opener.branch] ?? 1) >= opener.rung
+    })
+    const rung = Math.min(rungs.length, level + luck.between(-1, 0) - (index > 0 ? 1 : 0))
+    const drill = open ? rungs[rung - 1] : undefined
+    return drill ? [...stands, drill.id] : stands
+  }, []))
 }
 
 /** What screening left behind, invented: who answered what, since when, and what a clinician said of it. */

@@ -1,8 +1,8 @@
-import type { OwnCatalogue, Variation } from '~~/core/catalogue'
+import type { OwnCatalogue, OwnVariation } from '~~/core/catalogue'
 
 const LADDER = 'own-paddle-seat'
 
-const seated: Omit<Variation, 'id' | 'rung' | 'name' | 'purpose' | 'setUp' | 'shares' | 'doses' | 'gate'> = {
+const seated: Omit<OwnVariation, 'id' | 'rung' | 'name' | 'purpose' | 'setUp' | 'shares' | 'doses' | 'gate'> = {
   ladder: LADDER, mode: 'isometric', posture: 'seated', equipment: [['box', 'bench']], sides: 'each',
   muscles: ['externalObliques', 'internalObliques', 'erectorSpinae'],
   tires: ['hips'],

@@ -1,3 +1,7 @@
+import { uniformFloat32 } from 'pure-rand/distribution/uniformFloat32'
+import { uniformInt } from 'pure-rand/distribution/uniformInt'
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
+
 /** Seeded chance: the same seed makes the same centre. */
 export interface Chance {
   /** 0 up to but not including 1. */
@@ -10,22 +14,16 @@ export interface Chance {
   readonly key: () => string
 }
 
-/** Mulberry32, a small generator with a 32-bit state. */
 export function chance(seed: number): Chance {
-  let state = seed >>> 0
-  const next = (): number => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let t = state
-    t = Math.imul(t ^ (t >>> 15), t | 1)
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296
-  }
+  const generator = xoroshiro128plus(seed)
+  const next = (): number => uniformFloat32(generator)
+  const between = (low: number, high: number): number => uniformInt(generator, low, high)
   const hex = (digits: number): string =>
-    Array.from({ length: digits }, () => Math.floor(next() * 16).toString(16)).join('')
+    Array.from({ length: digits }, () => between(0, 15).toString(16)).join('')
   return {
     next,
-    pick: from => from[Math.floor(next() * from.length)]!,
-    between: (low, high) => low + Math.floor(next() * (high - low + 1)),
+    pick: from => from[between(0, from.length - 1)]!,
+    between,
     yes: share => next() < share,
     key: () => `${hex(8)}-${hex(4)}-7${hex(3)}-8${hex(3)}-${hex(12)}`,
   }

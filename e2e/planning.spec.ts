@@ -72,9 +72,10 @@ test.describe('a week made by hand', () => {
     await open(page, '/roster')
     const ids = await page.evaluate(async () => {
       const rows = await (await fetch('/api/athletes')).json() as {
-        athlete: { id: string, name: string, flags: string[], rungs: Record<string, number> }
+        athlete: { id: string, name: string, flags: string[], stands: string[] }
       }[]
-      return rows.filter(r => r.athlete.flags.length === 0 && (r.athlete.rungs.flexion ?? 1) >= 3).map(r =>
+      const far = ['flexion.crunch', 'flexion.crunch-ears', 'flexion.crunch-overhead', 'flexion.crunch-plate']
+      return rows.filter(r => r.athlete.flags.length === 0 && r.athlete.stands.some(id => far.includes(id))).map(r =>
         [r.athlete.id, r.athlete.name] as const
       )
     })

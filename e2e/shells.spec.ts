@@ -8,7 +8,7 @@ async function described(page: Page, name: string, flags: readonly string[] = []
   return {
     name, goal: '', goalVariationId: null, goalLift: null, sport: 'general', position: '', sex: 'female', heightCm: 172,
     massKg: 66, birthYear: 1999, trainingAgeYears: 3, equipment: ['wall'], available: [{ day: 0, minutes: 60 }], flags,
-    braceStep: 7, rungs: {}, weakLink: null, weakSide: null, groupIds: [groups[0]!.id],
+    braceStep: 7, stands: [], weakLink: null, weakSide: null, groupIds: [groups[0]!.id],
   }
 }
 async function anAthlete(page: Page, name: string): Promise<string> {

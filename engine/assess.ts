@@ -1,5 +1,5 @@
 import { holdRatios, sideDifferences, standingOf, testFacts, weakLinks, type TestId } from '../core/assessment'
-import { catalogueWith } from '../core/catalogue'
+import { catalogueWith, rungsOf, standsUpTo, type Catalogue } from '../core/catalogue'
 import { DomainError } from '../core/errors'
 import { bracedRep, BREATH_METHODS, breathMethod, matchBrace } from '../core/programme'
 import { effectiveMarks, removals, type Clearance, type HealthMark } from '../core/screening'
@@ -88,13 +88,26 @@ function marksOf({ flags, clearances, day }: ReadScreen): HealthMark[] {
   return effectiveMarks(flags, clearances.map((one, i): Clearance => ({ ...one, id: String(i), note: '' })), day)
 }
 
+/**
+ * Where somebody stands: on the drills named, and on each ladder named by number on all up to that rung, branch after
+ * branch.
+ */
+function rungsFrom({ stands, rungs }: ReadScreen, catalogue: Catalogue): Record<string, number> {
+  const strange = stands.findIndex(id => !catalogue.find(id))
+  if (strange >= 0) throw new DomainError(`stands.${strange}`, `There is no drill ${stands[strange]}.`)
+  return rungsOf([...stands, ...Object.entries(rungs).flatMap(([id, rung]) => {
+    const ladder = catalogue.ladders.find(l => l.id === id)
+    if (!ladder) throw new DomainError(`rungs.${id}`, `There is no ladder ${id}.`)
+    return standsUpTo(ladder, rung)
+  })], catalogue)
+}
+
 /** An athlete in; every variation with the rules that take it away out. */
 export function admissible(input: Input): unknown {
   const given = read(screenSchema, input)
-  const { equipment, braceStep, rungs, ageYears } = given
+  const { equipment, braceStep, ageYears } = given
   const catalogue = catalogueWith(ownOf(input))
-  const strange = Object.keys(rungs).find(id => !catalogue.ladders.some(l => l.id === id))
-  if (strange) throw new DomainError(`rungs.${strange}`, `There is no ladder ${strange}.`)
+  const rungs = rungsFrom(given, catalogue)
   const screen = { catalogue, flags: marksOf(given), equipment, braceStep, rungs, ageYears }
   const variations = oneOrAll(input, catalogue).map((v) => {
     const removedBy = removals(v, screen)

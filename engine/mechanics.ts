@@ -11,13 +11,13 @@ const round = (value: number, digits: number): number => Number(value.toFixed(di
 
 /** Every variation with what can be set about it. */
 export function variations(): unknown {
-  return VARIATIONS.map(({ id, name, ladder, rung }) => {
+  return VARIATIONS.map(({ id, name, ladder, branch, rung, after }) => {
     const link = poseOf({ id })
     const compression = publishedCompression(id)
-    if (!link) return { id, name, ladder, rung, compression, pose: null, why: whyNoPose({ id }) }
+    if (!link) return { id, name, ladder, branch, rung, after, compression, pose: null, why: whyNoPose({ id }) }
     const facts = findModel(link.model)!.settings
     return {
-      id, name, ladder, rung, compression, pose: link.model,
+      id, name, ladder, branch, rung, after, compression, pose: link.model,
       settings: Object.entries(facts).map(([key, { label, unit, min, max, step, default: standard }]) =>
         ({ name: key, label, unit, min, max, step, default: link.set[key] ?? standard })),
     }

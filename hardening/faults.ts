@@ -39,7 +39,7 @@ async function journey(first: Device, second: Device, luck: Luck): Promise<strin
   const athlete = {
     name: `Trial ${id.slice(0, 8)}`, goal: '', goalVariationId: null, goalLift: null, sport: 'general', position: '',
     sex: 'female', heightCm: 170, massKg: 64, birthYear: 2000, trainingAgeYears: 3, equipment: [], available: [],
-    flags: [], braceStep: 5, rungs: {}, weakLink: null, weakSide: null,
+    flags: [], braceStep: 5, stands: [], weakLink: null, weakSide: null,
     groupIds: [(await first.read<{ id: string }[]>('/api/groups'))[0]!.id],
   }
   await first.write('POST', '/api/athletes', { id, athlete })

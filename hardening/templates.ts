@@ -14,7 +14,7 @@ const session = (luck: Luck): object => ({
 const athlete: Template = () => ({
   name: 'Fuzz Athlete', goal: '', goalVariationId: null, goalLift: null, sport: 'general', position: '', sex: 'female',
   heightCm: 170, massKg: 64, birthYear: 2000, trainingAgeYears: 3, equipment: ['band'],
-  available: [{ day: 0, minutes: 60 }], flags: ['wrist'], braceStep: 5, rungs: {}, weakLink: null, weakSide: null,
+  available: [{ day: 0, minutes: 60 }], flags: ['wrist'], braceStep: 5, stands: [], weakLink: null, weakSide: null,
   groupIds: [],
 })
 

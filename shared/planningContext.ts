@@ -1,5 +1,5 @@
 import { addDays, daysBetween } from '~~/core/calendar'
-import type { Catalogue } from '~~/core/catalogue'
+import { rungsOf, type Catalogue } from '~~/core/catalogue'
 import { USUAL_RULES, weekRules } from '~~/core/policy'
 import type { PlanningContext } from '~~/core/programme'
 import { effectiveMarks, type Clearance, type Screen } from '~~/core/screening'
@@ -15,7 +15,7 @@ export function screenOf(athlete: Screened, day: string, catalogue: Catalogue): 
     flags: effectiveMarks(athlete.flags, athlete.clearances ?? [], day, athlete.health?.raised),
     equipment: athlete.equipment,
     braceStep: athlete.braceStep,
-    rungs: athlete.rungs,
+    rungs: rungsOf(athlete.stands, catalogue),
     // Only the birth year is kept: the younger of the two possible ages is the careful one.
     ageYears: Number(day.slice(0, 4)) - athlete.birthYear - 1,
     pain: (athlete.health?.pain ?? []).filter(one => one.day <= day),

@@ -1,7 +1,6 @@
 import { computed, reactive, ref, watch } from 'vue'
 import type { AthleteInput, Availability, Units } from '~~/shared/types'
 import { forget, keep, kept } from '~/device/kept'
-import { useCatalogue } from './useCatalogue'
 import { measures } from '~/words/inWords'
 
 /** What was typed and not yet stored, with the state it started from. */
@@ -24,7 +23,7 @@ export function blankAthlete(): AthleteInput {
   return {
     name: '', goal: '', goalVariationId: null, goalLift: null, sport: '' as AthleteInput['sport'], position: '',
     sex: '' as AthleteInput['sex'], heightCm: NaN, massKg: NaN, birthYear: NaN, trainingAgeYears: NaN, equipment: [],
-    available: [], flags: [], braceStep: 1, rungs: {}, weakLink: null, weakSide: null, groupIds: [],
+    available: [], flags: [], braceStep: 1, stands: [], weakLink: null, weakSide: null, groupIds: [],
   }
 }
 
@@ -54,7 +53,6 @@ export function useAthleteForm(from: AthleteInput, units: Units, draftKey: strin
     // "Nothing" is an answer only once it was given.
     equipmentSaid: start.name !== '' || start.equipment.length > 0,
   })
-  const catalogue = useCatalogue()
   const base = { version: draft?.version ?? fromVersion, start }
   const restored = ref(draft !== null)
   const problems = ref<Readonly<Record<string, string>>>({})
@@ -68,7 +66,6 @@ export function useAthleteForm(from: AthleteInput, units: Units, draftKey: strin
     trainingAgeYears: number(typed.trainingAge),
     available: typed.minutes.flatMap((minutes, day): Availability[] =>
       (minutes.trim() === '' ? [] : [{ day, minutes: number(minutes) }])),
-    rungs: Object.fromEntries(catalogue.value.ladders.map(ladder => [ladder.id, words.rungs[ladder.id] ?? 1])),
     weakSide: words.weakLink ? words.weakSide : null,
   }))
 

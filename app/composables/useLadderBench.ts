@@ -9,15 +9,23 @@ import { reckon, type BenchRung } from '~/words/reckon'
 /** Rungs that stand beside the chosen one at most. */
 const MOST_COMPARED = 3
 
-/** The ladder bench of (athlete, screen, ladder): every rung reckoned, one chosen, its sliders, and how it compares. */
+/** The bench of (athlete, screen, ladder, branch): every rung reckoned, one chosen, its sliders, how it compares. */
 // eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
-export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: ComputedRef<Screen>, ladderId: Ref<string>) {
+export function useLadderBench(
+  athlete: ComputedRef<AthleteInput>, screen: ComputedRef<Screen>, ladderId: Ref<string>,
+  branchId: Ref<string> = ladderId,
+) {
   const ladder = computed(() =>
     screen.value.catalogue.ladders.find(l => l.id === ladderId.value) ?? screen.value.catalogue.ladders[1]!
   )
-  const present = computed(() => athlete.value.rungs[ladder.value.id] ?? 1)
+  const branch = computed(() =>
+    ladder.value.branches.find(one => one.id === branchId.value) ?? ladder.value.branches[0]!
+  )
+  const present = computed(() => Math.min(branch.value.rungs.length, screen.value.rungs[branch.value.id] ?? 1))
   /** Rungs in rising order; drills of the organisation's own follow the rung they stand level with. */
-  const family = computed(() => [...ladder.value.rungs, ...(ladder.value.beside ?? [])].sort((a, b) => a.rung - b.rung))
+  const family = computed(() => [
+    ...branch.value.rungs, ...(ladder.value.beside ?? []).filter(drill => drill.branch === branch.value.id),
+  ].sort((a, b) => a.rung - b.rung))
   const rungs = computed((): BenchRung[] =>
     family.value.map(variation => ({
       ...reckon(variation, athlete.value),
@@ -53,7 +61,7 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
     return now.result ? now : { ...keep, problem: now.problem }
   })
 
-  watch([ladder, present], () => {
+  watch([branch, present], () => {
     choose(presentRung.value?.variation.id ?? '')
   }, { immediate: true })
 
@@ -95,7 +103,8 @@ export function useLadderBench(athlete: ComputedRef<AthleteInput>, screen: Compu
   }
 
   return {
-    ladder, present, rungs, presentRung, chosen, live, others, compareWith, choose, sliders, set, pose, verdict, work,
+    ladder, branch, present, rungs, presentRung, chosen, live, others, compareWith, choose, sliders, set, pose,
+    verdict, work,
     found, findHarder, doubt: DOUBT,
   }
 }

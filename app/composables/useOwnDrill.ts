@@ -1,6 +1,7 @@
 import { computed, ref, watch, type ComputedRef } from 'vue'
 import {
-  freshKey, impliedHazards, problemsOf, putOwn, type Catalogue, type OwnCatalogue, type Variation,
+  besideOf, freshKey, impliedHazards, isOwn, problemsOf, putOwn, type Catalogue, type OwnCatalogue,
+  type OwnVariation, type Variation,
 } from '~~/core/catalogue'
 import { findModel, poseOf } from '~~/core/mechanics'
 import { forget, keep, kept } from '~/device/kept'
@@ -10,18 +11,19 @@ export const NEW_LADDER = '+new'
 
 /** A drill that is ready to be stored. */
 export interface OwnDrill {
-  readonly drill: Variation
+  readonly drill: OwnVariation
   readonly newLadder: OwnCatalogue['ladders'][number] | null
 }
 
 /** What a copy begins with: everything of the drill it is like, under no name yet. */
-export function copyOf(variation: Variation): Variation {
+export function copyOf({ branch: _, after: __, ...variation }: Variation): OwnVariation {
   const pose = poseOf(variation)
-  return { ...variation, id: '', name: '', ...(pose ? { pose } : {}) }
+  const beside = isOwn(variation) ? variation.beside : variation.id
+  return { ...variation, id: '', name: '', ...(beside ? { beside } : {}), ...(pose ? { pose } : {}) }
 }
 
 /** What was typed and not yet stored. */
-interface OwnDrillDraft { readonly drill: Variation, readonly ladder: { name: string, aim: string } }
+interface OwnDrillDraft { readonly drill: OwnVariation, readonly ladder: { name: string, aim: string } }
 
 /**
  * A drill of the organisation's own while it is written: (what it starts from, all drills, the own ones, where the
@@ -29,19 +31,19 @@ interface OwnDrillDraft { readonly drill: Variation, readonly ladder: { name: st
  */
 // eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export function useOwnDrill(
-  start: Variation, catalogue: ComputedRef<Catalogue>, own: ComputedRef<OwnCatalogue>, draftKey: string,
+  start: OwnVariation, catalogue: ComputedRef<Catalogue>, own: ComputedRef<OwnCatalogue>, draftKey: string,
 ) {
   const isNew = start.id === ''
   const typed = kept<OwnDrillDraft>(draftKey)
   const restored = ref(typed !== null)
-  const draft = ref<Variation>(typed?.drill ?? start)
+  const draft = ref<OwnVariation>(typed?.drill ?? start)
   const ladder = ref(typed?.ladder ?? { name: '', aim: '' })
   watch([draft, ladder], () => {
     if (!keep(draftKey, { drill: draft.value, ladder: ladder.value })) forget(draftKey)
   }, { deep: true })
   const problems = ref<Readonly<Record<string, string>>>({})
 
-  const put = (change: Partial<Variation>): void => {
+  const put = (change: Partial<OwnVariation>): void => {
     draft.value = { ...draft.value, ...change }
     for (const field of Object.keys(change)) {
       if (field in problems.value)
@@ -54,16 +56,21 @@ export function useOwnDrill(
   )
 
   /** Places on the chosen ladder: level with a rung of ours, or a rung of its own among those that are there. */
-  const places = computed((): (readonly [number, string])[] => {
-    if (draft.value.ladder === NEW_LADDER) return [[1, '1 · the ground rung']]
+  const places = computed((): (readonly [string, string])[] => {
+    if (draft.value.ladder === NEW_LADDER) return [['1', '1 · the ground rung']]
     const rungs = catalogue.value.ladders.find(l => l.id === draft.value.ladder)?.rungs ?? []
-    if (!isOwnLadder.value) return rungs.map(r => [r.rung, `level with ${r.rung} · ${r.name}`] as const)
+    if (!isOwnLadder.value) return rungs.map(r => [r.id, `level with ${r.name}`] as const)
     const others = rungs.filter(r => r.id !== draft.value.id)
-    return [...others, null].map((r, i) => [i + 1, r ? `${i + 1} · below ${r.name}` : `${i + 1} · at the top`] as const)
+    return [...others, null].map((r, i) =>
+      [`${i + 1}`, r ? `${i + 1} · below ${r.name}` : `${i + 1} · at the top`] as const)
   })
+  const place = computed(() => (isOwnLadder.value ? `${draft.value.rung}` : besideOf(draft.value)?.id ?? ''))
+  function setPlace(at: string): void {
+    put(isOwnLadder.value ? { rung: Number(at) } : { beside: at })
+  }
 
   function setLadder(id: string): void {
-    put({ ladder: id, rung: 1 })
+    put({ ladder: id, rung: 1, beside: undefined })
   }
 
   /** The pose of another drill is taken over with its settings; an empty id takes the pose away. */
@@ -111,7 +118,8 @@ export function useOwnDrill(
   }
 
   return {
-    draft, ladder, isNew, restored, problems, put, implied, places, isOwnLadder, setLadder, setPose, poseSettings,
+    draft, ladder, isNew, restored, problems, put, implied, places, place, setPlace, isOwnLadder, setLadder, setPose,
+    poseSettings,
     setPoseValue, finish,
   }
 }
@@ -123,10 +131,12 @@ export function withDrill(own: OwnCatalogue, { drill, newLadder }: OwnDrill): Ow
 }
 
 /** Nothing that is not stored: no empty optional fields, no blank ends. */
-function tidy({ pose, prerequisites, insideLift, ...drill }: Variation): Variation {
+function tidy({ pose, prerequisites, insideLift, beside, ...drill }: OwnVariation): OwnVariation {
+  const level = besideOf({ ...drill, ...(beside ? { beside } : {}) })
   return {
     ...drill,
     name: drill.name.trim(),
+    ...(level ? { beside: level.id, rung: level.rung } : {}),
     ...(pose ? { pose } : {}),
     ...(prerequisites && prerequisites.length > 0 ? { prerequisites } : {}),
     ...(insideLift ? { insideLift } : {}),

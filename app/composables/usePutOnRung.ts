@@ -1,13 +1,13 @@
 import { ref, type Ref } from 'vue'
-import type { Ladder } from '~~/core/catalogue'
+import type { Catalogue } from '~~/core/catalogue'
 import { messageOf, storedFirst } from '~~/shared/errors'
 import type { Athlete } from '~~/shared/types'
 import { useAthleteStore } from '~/stores/athlete'
 import { useRosterStore } from '~/stores/roster'
 import type { BenchRung } from '~/words/reckon'
 
-/** Puts the athlete on (a ladder's rung that is looked at), unless they stand there or may not. */
-export function usePutOnRung(ladder: Ref<Ladder>, live: Ref<BenchRung>, isPresent: () => boolean) {
+/** Puts the athlete on (the rung that is looked at), unless they stand there or may not. */
+export function usePutOnRung(live: Ref<BenchRung>, catalogue: () => Catalogue, isPresent: () => boolean) {
   const store = useAthleteStore()
   const roster = useRosterStore()
   const said = ref('')
@@ -19,7 +19,7 @@ export function usePutOnRung(ladder: Ref<Ladder>, live: Ref<BenchRung>, isPresen
     said.value = ''
     try {
       const { name } = live.value.variation
-      store.athlete = await roster.placeOn(store.athlete, ladder.value.id, live.value.variation.rung)
+      store.athlete = await roster.placeOn(store.athlete, live.value.variation.id, catalogue())
       said.value = `Stored: ${store.athlete.name} stands on ${name.toLowerCase()}.`
     }
     catch (error) {

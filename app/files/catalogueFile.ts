@@ -1,8 +1,7 @@
 import { DomainError } from '~~/core/errors'
 import {
   fromSheetRow, importOwn, isOwn, problemsOf, SHEET_COLUMNS, STANDARD, toSheetRow, type Catalogue,
-  type ImportedCatalogue, type OwnCatalogue,
-  type Variation,
+  type ImportedCatalogue, type OwnCatalogue, type OwnVariation,
 } from '~~/core/catalogue'
 
 /** What a file would do to the own drills, or why it does nothing. */
@@ -92,7 +91,7 @@ async function fromCsv(text: string, problems: string[]): Promise<Incoming> {
   }
   for (const { row, message } of errors.slice(0, 10)) problems.push(`Row ${(row ?? 0) + 2}: ${message}.`)
   const ladders = new Map<string, OwnCatalogue['ladders'][number]>()
-  const variations: Variation[] = []
+  const variations: OwnVariation[] = []
   for (const [index, row] of data.entries()) {
     const place = `Row ${index + 2}${row.name ? `, ${row.name}` : ''}: `
     try {

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
+import type { Catalogue } from '~~/core/catalogue'
 import type { Athlete, AthleteInput, Group, RosterRow } from '~~/shared/types'
 import { storedFirst } from '~~/shared/errors'
 import * as assessment from '~/api/assessment'
@@ -9,6 +10,13 @@ import { forget, keep, kept } from '~/device/kept'
 import { reading } from './parts/reading'
 
 const LAST = 'last-athlete'
+
+/** Whoever trains in a group with an athlete; everybody where that is nobody. */
+function matesAmong(athletes: readonly Athlete[], { groupIds }: Athlete): Athlete[] {
+  const all = athletes.filter(a => !a.archived)
+  const own = all.filter(a => a.groupIds.some(g => groupIds?.includes(g)))
+  return own.length > 1 ? own : all
+}
 
 /** The squad as it was last read. */
 export const useRosterStore = defineStore('roster', () => {
@@ -31,12 +39,7 @@ export const useRosterStore = defineStore('roster', () => {
     ;[rows.value, groups.value] = await Promise.all([athletes.fetchRoster(), people.fetchGroups()])
   })
 
-  /** Whoever trains in a group with an athlete; everybody where that is nobody. */
-  function matesOf(athlete: Athlete): Athlete[] {
-    const all = rows.value.map(row => row.athlete).filter(a => !a.archived)
-    const own = all.filter(a => a.groupIds.some(g => athlete.groupIds?.includes(g)))
-    return own.length > 1 ? own : all
-  }
+  const matesOf = (athlete: Athlete): Athlete[] => matesAmong(rows.value.map(row => row.athlete), athlete)
 
   function replace(athlete: Athlete): Athlete {
     rows.value = rows.value.map(row => (row.athlete.id === athlete.id ? { ...row, athlete } : row))
@@ -46,16 +49,18 @@ export const useRosterStore = defineStore('roster', () => {
   const add = (id: string, input: AthleteInput): Promise<Athlete> => athletes.addAthlete(id, input)
   const save = async (id: string, version: number, input: AthleteInput): Promise<Athlete> =>
     replace(await athletes.saveAthlete(id, version, input))
-  /** Puts an athlete on a rung; what somebody else changed meanwhile stands, unless it was this very ladder. */
-  async function placeOn(athlete: Athlete, ladder: string, rung: number): Promise<Athlete> {
+  /** Puts an athlete on a rung; what somebody else changed meanwhile stands, unless it was this very branch. */
+  async function placeOn(athlete: Athlete, variationId: string, catalogue: Catalogue): Promise<Athlete> {
     const put = (on: Athlete): Promise<Athlete> =>
-      assessment.placeByHand(on.id, { version: on.version, ladder, rung, reason: 'Put there on the ladder bench.' })
+      assessment.placeByHand(on.id, { version: on.version, variationId, reason: 'Put there on the ladder bench.' })
     try {
       return replace(await put(athlete))
     }
     catch (error) {
       const current = storedFirst<Athlete>(error)
-      if (!current || (current.rungs[ladder] ?? 1) !== (athlete.rungs[ladder] ?? 1)) throw error
+      const branch = catalogue.find(variationId)?.branch
+      const stand = (of: Athlete) => of.stands.find(id => catalogue.find(id)?.branch === branch)
+      if (!current || stand(current) !== stand(athlete)) throw error
       return replace(await put(current))
     }
   }

@@ -1,4 +1,4 @@
-import { EQUIPMENT, STANDARD, type Equipment } from '~~/core/catalogue'
+import { EQUIPMENT, STANDARD, standsUpTo, type Equipment } from '~~/core/catalogue'
 import { NO_HEALTH, type Athlete, type WeekSheet } from '~~/shared/types'
 
 const anAthlete = (over: Partial<Athlete> = {}): Athlete => ({
@@ -7,7 +7,7 @@ const anAthlete = (over: Partial<Athlete> = {}): Athlete => ({
   goalLift: null, sport: 'general', position: '', sex: 'female', heightCm: 172, massKg: 66, birthYear: 2000,
   trainingAgeYears: 4, equipment: Object.keys(EQUIPMENT) as Equipment[], flags: [],
   available: [{ day: 0, minutes: 60 }],
-  braceStep: 7, rungs: Object.fromEntries(STANDARD.ladders.map(l => [l.id, l.rungs.length])), weakLink: null,
+  braceStep: 7, stands: STANDARD.ladders.flatMap(l => standsUpTo(l, l.rungs.length)), weakLink: null,
   weakSide: null, groupIds: [], ...over,
 })
 

@@ -20,7 +20,7 @@ const LABELS: Readonly<Record<keyof AthleteInput, string>> = {
   name: 'Name', goal: 'Goal', goalVariationId: 'Goal drill', goalLift: 'Goal lift', sport: 'Sport profile',
   position: 'Position', sex: 'Sex for body scaling', heightCm: 'Height', massKg: 'Body mass', birthYear: 'Birth year',
   trainingAgeYears: 'Training age', equipment: 'Equipment', available: 'Days available', flags: 'Flags',
-  braceStep: 'Brace step', rungs: 'Rungs', weakLink: 'Weak link', weakSide: 'Weaker side', groupIds: 'Groups',
+  braceStep: 'Brace step', stands: 'Rungs', weakLink: 'Weak link', weakSide: 'Weaker side', groupIds: 'Groups',
 }
 
 interface Around { readonly groups: readonly Group[], readonly units: Units, readonly catalogue: Catalogue }
@@ -38,9 +38,8 @@ const WORDS: Partial<Record<keyof AthleteInput, (athlete: AthleteInput, around: 
   groupIds: ({ groupIds }, { groups }) =>
     groups.filter(g => groupIds.includes(g.id)).map(g => g.name).join(', ') || 'none',
   equipment: ({ equipment }) => `${equipment.length} kinds`,
-  rungs: ({ rungs }, { catalogue }) =>
-    catalogue.ladders.filter(l => (rungs[l.id] ?? 1) > 1).map(l => `${l.name} ${rungs[l.id]}`).join(', ')
-      || 'all at the ground',
+  stands: ({ stands }, { catalogue }) =>
+    stands.map(id => catalogue.find(id)?.name ?? id).join(', ') || 'all at the ground',
 }
 
 /** One field of an athlete in words. */

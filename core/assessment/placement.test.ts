@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { place, placeAll } from './placement'
 import { TEST_IDS, testFacts, type SetLog, type TestId, type Trial } from '.'
-import { findVariation, LADDERS, STANDARD, VARIATIONS } from '../catalogue'
+import { findVariation, STANDARD, VARIATIONS } from '../catalogue'
 import { removals } from '../screening'
 import { anyScreen } from '../testing/arbitraries'
 import { context } from '../testing/fixtures'
@@ -18,7 +18,7 @@ const sets = (variationId: string, day: string, count: number, amount: number, o
 
 describe('placement', () => {
   const ground = { ...context.screen, rungs: {} }
-  const plank = LADDERS.find(l => l.id === 'front-plank')!
+  const plank = STANDARD.branch('front-plank')!
 
   it('is the ground without evidence, and says which gate comes first', () => {
     expect(place(plank, ground, [], [])).toMatchObject({
@@ -33,19 +33,19 @@ describe('placement', () => {
   })
 
   it('lets a test speak only for gates of its own action beneath it', () => {
-    const ladder = LADDERS.find(l => l.id === 'posterior')!
-    expect(place(ladder, ground, [trial('extensor', 300)], []).rung).toBeLessThan(
+    const prone = STANDARD.branch('posterior:prone')!
+    expect(place(prone, ground, [trial('extensor', 300)], []).rung).toBeLessThan(
       findVariation('posterior.bench-extension-hold')!.rung,
     )
   })
 
   it('takes the weaker side', () => {
-    const ladder = LADDERS.find(l => l.id === 'side-plank')!
+    const side = STANDARD.branch('side-plank')!
     const gate = findVariation('side-plank.feet')!.gate.amount * 1.5
     const both = (
       left: number,
     ) => [trial('sideBridge', gate, { side: 'right' }), trial('sideBridge', left, { side: 'left' })]
-    expect([place(ladder, ground, both(gate), []).rung, place(ladder, ground, both(gate - 5), []).rung]).toEqual([3, 1])
+    expect([place(side, ground, both(gate), []).rung, place(side, ground, both(gate - 5), []).rung]).toEqual([3, 1])
   })
 
   it('stops where the brace, a flag or a prerequisite stops, and says so', () => {
@@ -74,10 +74,10 @@ describe('placement', () => {
     fc.assert(
       fc.property(anyScreen, fc.boolean(), (screen, all) => {
         const placed = placeAll(screen, everything, all ? logs : [])
-        const rungs = Object.fromEntries(placed.map(p => [p.ladder, p.rung]))
-        for (const { ladder, rung } of placed) {
+        const rungs = Object.fromEntries(placed.map(p => [p.branch, p.rung]))
+        for (const { variationId, rung } of placed) {
           if (rung === 1) continue
-          const variation = STANDARD.ladders.find(l => l.id === ladder)!.rungs[rung - 1]!
+          const variation = findVariation(variationId)!
           expect(removals(variation, { ...screen, rungs }).filter(r => r.rule !== 'equipment'), variation.id).toEqual(
             [],
           )

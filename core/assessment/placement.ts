@@ -1,14 +1,16 @@
 import { must } from '../errors'
-import { mainAction, type Ladder, type Variation } from '../catalogue'
+import { mainAction, type Branch, type Rungs, type Variation } from '../catalogue'
 import { removals, type Screen } from '../screening'
 import { gateProgress } from './gate'
 import { bestOf } from './ratios'
 import type { SetLog } from './setLog'
 import { TEST_IDS, TEST_SHARE, testFacts, type Trial } from './tests'
 
-/** Where the evidence puts an athlete on a ladder. */
+/** Where the evidence puts an athlete on a branch. */
 export interface Placement {
-  readonly ladder: string
+  readonly branch: string
+  /** The drill of that rung. */
+  readonly variationId: string
   readonly rung: number
   /** What it rests on, in words; empty: nothing but the ground. */
   readonly evidence: readonly string[]
@@ -17,29 +19,29 @@ export interface Placement {
 }
 
 /**
- * The highest rung of a ladder whose way is open: every gate below it is met by logged sets, or spoken for by a test of
- * that rung or a higher one for the same action (a long back hold says nothing of side steps on its ladder), and what
+ * The highest rung of a branch whose way is open: every gate below it is met by logged sets, or spoken for by a test of
+ * that rung or a higher one for the same action (a long back hold says nothing of side steps on its branch), and what
  * must come first has been reached. Nobody is put where brace step, flags or prerequisites do not let them; equipment
  * does not count, since a ladder is not left because a room is bare.
  *
  * @param screen the athlete as screening sees them; its rungs answer for prerequisites on other ladders
  * @example
- * place(LADDERS[7], { ...context.screen, rungs: {} }, [], []).rung // => 1
+ * place(STANDARD.branch('side-plank'), { ...context.screen, rungs: {} }, [], []).rung // => 1
  */
-export function place(ladder: Ladder, screen: Screen, trials: readonly Trial[], logs: readonly SetLog[]): Placement {
-  const shown = ladder.rungs.map(variation => shownBy(variation, trials, logs))
+export function place(branch: Branch, screen: Screen, trials: readonly Trial[], logs: readonly SetLog[]): Placement {
+  const shown = branch.rungs.map(variation => shownBy(variation, trials, logs))
   const passed = (index: number): boolean =>
-    ladder.rungs.some((above, at) =>
-      at >= index && shown[at] !== null && mainAction(above.shares) === mainAction(must(ladder.rungs[index]).shares)
+    branch.rungs.some((above, at) =>
+      at >= index && shown[at] !== null && mainAction(above.shares) === mainAction(must(branch.rungs[index]).shares)
     )
   let rung = 1
-  while (rung < ladder.rungs.length && passed(rung - 1) && barriers(must(ladder.rungs[rung]), screen).length === 0)
+  while (rung < branch.rungs.length && passed(rung - 1) && barriers(must(branch.rungs[rung]), screen).length === 0)
     rung += 1
-  const next = ladder.rungs[rung]
+  const next = branch.rungs[rung]
   return {
-    ladder: ladder.id, rung, evidence: shown.filter(why => why !== null),
+    branch: branch.id, variationId: must(branch.rungs[rung - 1]).id, rung, evidence: shown.filter(why => why !== null),
     missing: next
-      ? [...(passed(rung - 1) ? [] : [gateText(must(ladder.rungs[rung - 1]), logs)]), ...barriers(next, screen)]
+      ? [...(passed(rung - 1) ? [] : [gateText(must(branch.rungs[rung - 1]), logs)]), ...barriers(next, screen)]
       : [],
   }
 }
@@ -60,7 +62,7 @@ function shownBy(variation: Variation, trials: readonly Trial[], logs: readonly 
 
 /** What stands before a rung besides the gate beneath it. */
 function barriers(variation: Variation, screen: Screen): string[] {
-  return removals(variation, { ...screen, rungs: { ...screen.rungs, [variation.ladder]: variation.rung } })
+  return removals(variation, { ...screen, rungs: { ...screen.rungs, [variation.branch]: variation.rung } })
     .filter(({ rule }) => rule !== 'equipment').map(({ text }) => text)
 }
 
@@ -72,19 +74,20 @@ function gateText(variation: Variation, logs: readonly SetLog[]): string {
 }
 
 /**
- * Every ladder at once: what a prerequisite asks is answered by the evidence too, and not by where somebody was put by
+ * Every branch at once: what a prerequisite asks is answered by the evidence too, and not by where somebody was put by
  * hand.
  *
  * @example
  * placeAll({ ...context.screen, rungs: {} }, [], []).every(p => p.rung === 1) // => true
  */
 export function placeAll(screen: Screen, trials: readonly Trial[], logs: readonly SetLog[]): Placement[] {
-  let rungs: Readonly<Record<string, number>> = {}
-  // Rungs only rise from round to round, since a rung may open the way on another ladder: it ends.
+  let rungs: Rungs = {}
+  // Rungs only rise from round to round, since a rung may open the way elsewhere: it ends.
   for (;;) {
-    const found = screen.catalogue.ladders.map(ladder => place(ladder, { ...screen, rungs }, trials, logs))
-    const next = Object.fromEntries(found.map(p => [p.ladder, p.rung]))
-    if (found.every(p => rungs[p.ladder] === p.rung)) return found
+    const found = screen.catalogue.ladders.flatMap(ladder => ladder.branches)
+      .map(branch => place(branch, { ...screen, rungs }, trials, logs))
+    const next = Object.fromEntries(found.map(p => [p.branch, p.rung]))
+    if (found.every(p => rungs[p.branch] === p.rung)) return found
     rungs = next
   }
 }

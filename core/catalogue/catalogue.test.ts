@@ -19,12 +19,30 @@ describe('the catalogue', () => {
     expect(VARIATIONS.some(v => v.insideLift)).toBe(true)
   })
 
-  it('has at least four ladders of four rungs or more, numbered from the ground', () => {
+  it('has at least four ladders of four rungs or more, each branch numbered from the ground', () => {
     expect(LADDERS.filter(ladder => ladder.rungs.length >= 4).length).toBeGreaterThanOrEqual(4)
-    for (const { id, rungs } of LADDERS) {
-      expect(rungs.map(rung => rung.rung)).toEqual(rungs.map((_, i) => i + 1))
+    for (const { id, branches, rungs } of LADDERS) {
+      expect(branches[0]!.id).toBe(id)
       expect(rungs.every(rung => rung.ladder === id)).toBe(true)
+      for (const branch of branches) {
+        expect(branch.rungs.map(v => [v.branch, v.rung])).toEqual(branch.rungs.map((_, i) => [branch.id, i + 1]))
+        expect(branch.name).not.toBe('')
+      }
     }
+    expect(new Set(LADDERS.flatMap(l => l.branches).map(b => b.id)).size).toBe(LADDERS.flatMap(l => l.branches).length)
+  })
+
+  it('blocks no strength by mobility, no throw by folding, and stops a swing before it throws', () => {
+    // What must be reached before a drill, however far back: common practice, no source.
+    const before = (id: string): string[] =>
+      findVariation(id)!.after.flatMap(one => [one, ...before(one)])
+    const opening = STANDARD.branch('rotation')!.rungs.map(v => v.id)
+    for (const id of ['rotation.chop-standing', 'rotation.throw-to-wall', 'rotation.band-turn-braking'])
+      expect(before(id).filter(one => opening.includes(one)), id).toEqual([])
+    expect(before('flexion.overhead-slam')).not.toContain('flexion.hanging-pike')
+    expect(before('levers.side-lever')).not.toContain('levers.full')
+    expect(before('inside-lift.front-loaded-squat')).toEqual([])
+    expect(before('rotation.throw-to-wall')).toContain('rotation.pendulum-stop')
   })
 
   it('names every variation and gives it an id once', () => {
@@ -74,7 +92,7 @@ describe('the catalogue', () => {
   })
 
   it('gives every rung an easier neighbour, or is the ground', () => {
-    for (const v of VARIATIONS) expect(neighboursOf(v, STANDARD).easier === null, v.id).toBe(v.rung === 1)
+    for (const v of VARIATIONS) expect(neighboursOf(v, STANDARD).easier === null, v.id).toBe(v.after.length === 0)
   })
 
   it('names drills by what they are: no proper name stands in a name', () => {

@@ -1,7 +1,7 @@
 import { checkDose } from '../dose'
 import { DomainError } from '../errors'
 import { TRUNK_ACTIONS } from './trunkAction'
-import type { Variation } from './variation'
+import type { OwnVariation } from './own'
 
 const WORDS = { name: 'name', purpose: 'purpose', setUp: 'set-up', stopSign: 'stop sign' } as const
 
@@ -13,7 +13,7 @@ const WORDS = { name: 'name', purpose: 'purpose', setUp: 'set-up', stopSign: 'st
  * checkVariation(VARIATIONS[0]) // => undefined
  */
 // eslint-disable-next-line complexity -- a list of refusals, each a line of its own
-export function checkVariation(variation: Variation): void {
+export function checkVariation(variation: OwnVariation): void {
   const total = TRUNK_ACTIONS.reduce((sum, action) => sum + (variation.shares[action] ?? 0), 0)
   if (!(Math.abs(total - 1) < 1e-9)) throw new DomainError('shares', 'Action shares must sum to 1.')
   if (!Object.values(variation.shares).every(share => share > 0 && share <= 1)) {

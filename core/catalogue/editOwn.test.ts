@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { EMPTY_OWN, problemsOf, rungMoves, STANDARD, type OwnCatalogue, type Variation } from '.'
+import { EMPTY_OWN, problemsOf, standsAfter, STANDARD, type OwnCatalogue, type Variation } from '.'
 import { freshKey, putOwn, removeOwn } from './editOwn'
 
 const like = STANDARD.find('side-plank.feet')!
@@ -38,9 +38,10 @@ describe('changing own drills', () => {
   })
 
   it('keeps everybody on the drill they stood on, or on the nearest below', () => {
-    expect(rungMoves(own, putOwn(own, rung('middle', 2)))).toEqual({ 'own-tall': [1, 3] })
-    expect(rungMoves(own, removeOwn(own, 'own-tall.own-low'))).toEqual({ 'own-tall': [1, 1] })
-    expect(rungMoves(own, removeOwn(own, 'own-tall.own-high'))).toEqual({ 'own-tall': [1, 1] })
-    expect(rungMoves(own, own)).toEqual({})
+    const high = ['own-tall.own-high']
+    expect(standsAfter(high, own, putOwn(own, rung('middle', 2)))).toEqual(high)
+    expect(standsAfter(high, own, removeOwn(own, 'own-tall.own-low'))).toEqual(high)
+    expect(standsAfter(high, own, removeOwn(own, 'own-tall.own-high'))).toEqual(['own-tall.own-low'])
+    expect(standsAfter(['own-tall.own-low'], own, removeOwn(own, 'own-tall.own-low'))).toEqual([])
   })
 })

@@ -1,9 +1,7 @@
 import { must } from '../errors'
 import { STANDARD } from './catalogue'
-import type { CatalogueProblem, OwnCatalogue } from './own'
-import type { Ladder, Variation } from './variation'
-
-type Head = Omit<Ladder, 'rungs' | 'beside'>
+import type { CatalogueProblem, OwnCatalogue, OwnLadder, OwnVariation } from './own'
+import type { Variation } from './variation'
 
 /**
  * An id that nothing has yet, from a name: `own-` and its letters.
@@ -27,7 +25,7 @@ export function freshKey(name: string, taken: readonly string[]): string {
  * @example
  * putOwn(EMPTY_OWN, { ...findVariation('side-plank.feet'), id: 'side-plank.own-mine' }).variations.length // => 1
  */
-export function putOwn(own: OwnCatalogue, variation: Variation): OwnCatalogue {
+export function putOwn(own: OwnCatalogue, variation: OwnVariation): OwnCatalogue {
   const others = own.variations.filter(v => v.id !== variation.id)
   return { ...own, variations: renumbered({ ...own, variations: others }, variation) }
 }
@@ -46,7 +44,7 @@ export function removeOwn(own: OwnCatalogue, id: string): OwnCatalogue {
 }
 
 /** All drills with the rungs of own ladders counted anew; `placed` stands at its own number, or at the top. */
-function renumbered({ ladders, variations }: OwnCatalogue, placed: Variation | null): Variation[] {
+function renumbered({ ladders, variations }: OwnCatalogue, placed: OwnVariation | null): OwnVariation[] {
   const all = placed ? [...variations, placed] : [...variations]
   const rungs = new Map<string, number>()
   for (const { id } of ladders) {
@@ -77,7 +75,7 @@ export interface ImportedCatalogue {
  */
 export function importOwn(
   own: OwnCatalogue,
-  incoming: { ladders: readonly Head[], variations: readonly Variation[] },
+  incoming: { ladders: readonly OwnLadder[], variations: readonly OwnVariation[] },
 ): ImportedCatalogue {
   const problems: CatalogueProblem[] = []
   const added: string[] = []
@@ -91,7 +89,7 @@ export function importOwn(
     else ladders.push(ladder)
   }
   const variations = [...own.variations]
-  for (const given of incoming.variations) {
+  for (const given of incoming.variations.map(bare)) {
     const standard = STANDARD.find(given.id)
     if (standard) {
       if (alike(standard, given)) unchanged += 1
@@ -119,8 +117,13 @@ export function importOwn(
 }
 
 /** Equal in everything that is stored, whatever the order of keys. */
-function alike(a: Variation, b: Variation): boolean {
-  return sorted(a) === sorted(b)
+function alike(a: OwnVariation, b: OwnVariation): boolean {
+  return sorted(bare(a)) === sorted(bare(b))
+}
+
+/** Without what follows from the ladder. */
+function bare({ branch: _, after: __, ...stored }: OwnVariation & Partial<Variation>): OwnVariation {
+  return stored
 }
 
 function sorted(value: unknown): string {

@@ -7,8 +7,9 @@ export {
   type BreathPattern, type Equipment, type Hazard, type Mode, type MuscleGroup, type Posture, type Region,
   type Setting, type SettingValues,
 } from './vocabulary'
-export type { Fault, Gate, Ladder, Variation } from './variation'
+export type { Branch, Fault, Gate, Ladder, Variation } from './variation'
 export { defineLadder, type Rung } from './ladder'
+export { isAbove, rungsOf, standOn, standsAt, standsUpTo, type Rungs } from './standing'
 export { catalogueOf, findVariation, LADDERS, STANDARD, VARIATIONS, type Catalogue } from './catalogue'
 export { checkVariation } from './checkVariation'
 export { neighboursOf, type Neighbours } from './neighbours'
@@ -17,7 +18,11 @@ export {
   COMPRESSION_CLASSES, MEASURED_IDS, publishedCompression, type CompressionClass, type PublishedCompression,
 } from './compression'
 export { allHazards, impliedHazards, type HazardFacts } from './hazards'
-export { catalogueWith, EMPTY_OWN, isOwn, problemsOf, type CatalogueProblem, type OwnCatalogue } from './own'
+export {
+  besideOf, catalogueWith, EMPTY_OWN, isOwn, type CatalogueProblem, type OwnCatalogue, type OwnLadder,
+  type OwnVariation,
+} from './own'
+export { problemsOf } from './problemsOf'
 export { fromSheetRow, SHEET_COLUMNS, toSheetRow, type SheetRow } from './sheet'
-export { rungMoves } from './rungMoves'
+export { standsAfter } from './standsAfter'
 export { freshKey, importOwn, putOwn, removeOwn, type ImportedCatalogue } from './editOwn'

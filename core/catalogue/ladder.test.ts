@@ -1,9 +1,9 @@
-import { expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import { STANDARD, type Variation } from '.'
 import { defineLadder } from './ladder'
 
 it('numbers rungs from the ground, lets a rung say otherwise than its ladder, and adds what hazards follow', () => {
-  const { id: _, ladder: __, rung: ___, ...shared } = STANDARD.find('side-plank.feet')!
+  const { id: _, ladder: __, branch: ___, rung: ____, after: _____, ...shared } = STANDARD.find('side-plank.feet')!
   const ladder = defineLadder({ id: 'tall', name: 'Tall', aim: 'Stays tall.' }, { ...shared, hazards: [] }, [
     { key: 'low', name: 'Low' }, { key: 'high', name: 'High', mode: 'ballistic' },
   ])
@@ -12,4 +12,26 @@ it('numbers rungs from the ground, lets a rung say otherwise than its ladder, an
   )
   const hazards = (rung: Variation | undefined) => rung!.hazards.includes('ballistic')
   expect([hazards(ladder.rungs[0]), hazards(ladder.rungs[1])]).toEqual([false, true])
+})
+
+describe('a map of branches', () => {
+  const { id: _, ladder: __, branch: ___, rung: ____, after: _____, ...shared } = STANDARD.find('side-plank.feet')!
+  const rungs = ['a', 'b', 'c'].map(key => ({ key, name: key }))
+  const head = { id: 'tall', name: 'Tall', aim: 'Stays tall.' }
+
+  it('orders rungs, says what comes right before each, and lets the first branch bear the ladder’s id', () => {
+    const ladder = defineLadder({
+      ...head,
+      branches: [{ name: 'First', rungs: ['c', 'a'] }, { key: 'side', name: 'Side', after: ['c'], rungs: ['b'] }],
+    }, shared, rungs)
+    expect(ladder.rungs.map(({ id, branch, rung, after }) => [id, branch, rung, after])).toEqual([
+      ['tall.c', 'tall', 1, []], ['tall.a', 'tall', 2, ['tall.c']], ['tall.b', 'tall:side', 1, ['tall.c']],
+    ])
+  })
+
+  it.each([[['a', 'b']], [['a', 'b', 'c', 'd']], [['a', 'b', 'c', 'a']]])('that reads %j is refused', (keys) => {
+    expect(() => defineLadder({ ...head, branches: [{ name: 'First', rungs: keys }] }, shared, rungs)).toThrow(
+      'belongs on exactly one branch',
+    )
+  })
 })

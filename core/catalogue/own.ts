@@ -1,15 +1,17 @@
-import { DomainError } from '../errors'
-import { findModel, settingsOf } from '../mechanics'
 import { catalogueOf, STANDARD, type Catalogue } from './catalogue'
-import { checkVariation } from './checkVariation'
 import { allHazards } from './hazards'
 import type { Ladder, Variation } from './variation'
 
+/** A drill of the organisation's own as it is stored: where it stands follows from its ladder. */
+export type OwnVariation = Omit<Variation, 'branch' | 'after'>
+/** A ladder of the organisation's own: one branch, of whatever drills name it. */
+export type OwnLadder = Pick<Ladder, 'id' | 'name' | 'aim'>
+
 /** What an organisation adds to the standard catalogue. */
 export interface OwnCatalogue {
-  readonly ladders: readonly Omit<Ladder, 'rungs' | 'beside'>[]
-  /** On its own ladders each with a rung to itself; on ours standing level with the rung whose number it bears. */
-  readonly variations: readonly Variation[]
+  readonly ladders: readonly OwnLadder[]
+  /** On its own ladders each with a rung to itself; on ours level with the drill it stands beside. */
+  readonly variations: readonly OwnVariation[]
 }
 
 /** One thing that is wrong with an entry, at its field. */
@@ -32,8 +34,18 @@ export function isOwn({ id }: Pick<Variation, 'id'>): boolean {
   return id.includes('.own-')
 }
 
-const LADDER_ID = /^own-[a-z0-9-]+$/
-const RUNG_KEY = /^own-[a-z0-9-]+$/
+/**
+ * The drill of a standard ladder that one of the organisation's own stands level with; where it only bears a number,
+ * the rung of that number, branch after branch.
+ *
+ * @example
+ * besideOf({ ladder: 'side-plank', rung: 2 })?.id // => 'side-plank.feet'
+ */
+export function besideOf({ ladder, rung, beside }: Pick<OwnVariation, 'ladder' | 'rung' | 'beside'>):
+Variation | undefined {
+  const rungs = STANDARD.ladders.find(l => l.id === ladder)?.rungs ?? []
+  return beside === undefined ? rungs[rung - 1] : rungs.find(v => v.id === beside)
+}
 
 /**
  * The standard catalogue with an organisation's own entries. Hazards that follow from what a drill is are always there;
@@ -44,120 +56,25 @@ const RUNG_KEY = /^own-[a-z0-9-]+$/
  */
 export function catalogueWith(own: OwnCatalogue): Catalogue {
   if (own.variations.length === 0) return STANDARD
-  const drills = own.variations.map((variation): Variation => ({ ...variation, hazards: allHazards(variation) }))
-  const on = (ladder: string): Variation[] => drills.filter(v => v.ladder === ladder).sort((a, b) => a.rung - b.rung)
+  const on = (ladder: string): OwnVariation[] =>
+    own.variations.filter(v => v.ladder === ladder).map(v => ({ ...v, hazards: allHazards(v) }))
   return catalogueOf([
-    ...STANDARD.ladders.map((
-      ladder,
-    ): Ladder => (on(ladder.id).length > 0 ? { ...ladder, beside: on(ladder.id) } : ladder)),
-    ...own.ladders.flatMap((
-      ladder,
-    ): Ladder[] => (on(ladder.id).length > 0 ? [{ ...ladder, rungs: on(ladder.id) }] : [])),
+    ...STANDARD.ladders.map((ladder): Ladder => {
+      const beside = on(ladder.id).flatMap((drill): Variation[] => {
+        const level = besideOf(drill)
+        return level ? [{ ...drill, beside: level.id, branch: level.branch, rung: level.rung, after: level.after }] : []
+      })
+      return beside.length > 0 ? { ...ladder, beside } : ladder
+    }),
+    ...own.ladders.flatMap((ladder): Ladder[] => {
+      const rungs = inOrder(on(ladder.id), ladder.id)
+      const branch = { id: ladder.id, name: ladder.name, after: [], rungs }
+      return rungs.length > 0 ? [{ ...ladder, branches: [branch], rungs }] : []
+    }),
   ])
 }
 
-/**
- * Everything that is wrong with an organisation's own entries: each by itself, and how they stand together and with
- * ours. Empty means they may be stored.
- *
- * @example
- * problemsOf(EMPTY_OWN) // => []
- */
-export function problemsOf(own: OwnCatalogue): CatalogueProblem[] {
-  return [
-    ...ladderProblems(own),
-    ...own.variations.flatMap(variation => variationProblems(variation, own)),
-    ...circleProblems(own),
-  ]
-}
-
-function ladderProblems({ ladders, variations }: OwnCatalogue): CatalogueProblem[] {
-  return ladders.flatMap(({ id, name, aim }) => {
-    const found: CatalogueProblem[] = []
-    const add = (field: string, text: string): void => {
-      found.push({ id, field, text })
-    }
-    if (!LADDER_ID.test(id))
-      add('id', 'The id of a ladder of your own begins with "own-": small letters, digits and hyphens.')
-    if (ladders.filter(other => other.id === id).length > 1) add('id', 'Two ladders have this id.')
-    if (name.trim().length < 3) add('name', 'A ladder needs a name of three letters or more.')
-    if (aim.trim().length < 4) add('aim', 'Say what the ladder is for.')
-    const taken = [...STANDARD.ladders, ...ladders].filter(other => sameWords(other.name, name)).length
-    if (taken > 1) add('name', 'Another ladder has this name.')
-    const rungs = variations.filter(v => v.ladder === id).map(v => v.rung).sort((a, b) => a - b)
-    if (rungs.some((rung, i) => rung !== i + 1))
-      add('rungs', `Rungs of "${name}" go 1, 2, 3 … without a gap or a pair.`)
-    return found
-  })
-}
-
-// eslint-disable-next-line complexity -- a list of problems, each a line of its own
-function variationProblems(variation: Variation, own: OwnCatalogue): CatalogueProblem[] {
-  const { id, name, ladder, rung } = variation
-  const found: CatalogueProblem[] = []
-  const add = (field: string, text: string): void => { found.push({ id, field, text }) }
-  const asked = (check: () => void): void => {
-    try {
-      check()
-    }
-    catch (error) {
-      if (!(error instanceof DomainError)) throw error
-      add(error.field, error.message)
-    }
-  }
-  asked(() => checkVariation(variation))
-  const ours = STANDARD.ladders.find(l => l.id === ladder)
-  if (!ours && !own.ladders.some(l => l.id === ladder)) add('ladder', 'There is no such ladder.')
-  if (ours && !(rung >= 1 && rung <= ours.rungs.length))
-    add('rung', `${ours.name} has rungs 1 to ${ours.rungs.length}.`)
-  if (!id.startsWith(`${ladder}.`) || !RUNG_KEY.test(id.slice(ladder.length + 1))) {
-    add('id', 'The id of a drill of your own reads ladder.own-name.')
-  }
-  if (own.variations.filter(v => v.id === id).length > 1) add('id', 'Two drills have this id.')
-  if ([...STANDARD.variations, ...own.variations].filter(v => sameWords(v.name, name)).length > 1)
-    add('name', 'Another drill has this name.')
-  for (const first of variation.prerequisites ?? []) {
-    if (!STANDARD.find(first) && !own.variations.some(v => v.id === first))
-      add('prerequisites', `There is no drill ${first} to come first.`)
-  }
-  if (variation.doses.every(dose => dose.amount > variation.gate.amount)) {
-    add('gate', 'The gate asks for less than the lightest dose gives.')
-  }
-  const { pose } = variation
-  if (pose)
-    asked(() => {
-      checkPose(pose)
-    })
-  return found
-}
-
-function checkPose({ model: name, set, open }: NonNullable<Variation['pose']>): void {
-  const model = findModel(name)
-  if (!model) throw new DomainError('pose', `There is no pose ${name}.`)
-  settingsOf(model.settings, set)
-  const strange = open.find(key => !Object.hasOwn(model.settings, key))
-  if (strange) throw new DomainError('pose', `The pose ${name} has no setting ${strange}.`)
-}
-
-/** Whether something comes before itself: by its ladder or by what must come first. */
-function circleProblems(own: OwnCatalogue): CatalogueProblem[] {
-  const all = new Map([...STANDARD.variations, ...own.variations].map(v => [v.id, v]))
-  const before = (v: Variation): string[] => [
-    ...own.variations.filter(o => o.ladder === v.ladder && o.rung === v.rung - 1).map(o => o.id),
-    ...STANDARD.variations.filter(o => o.ladder === v.ladder && o.rung === v.rung - 1).map(o => o.id),
-    ...(v.prerequisites ?? []),
-  ]
-  const reaches = (from: Variation, goal: string, seen: Set<string>): boolean => before(from).some((id) => {
-    if (id === goal) return true
-    if (seen.has(id)) return false
-    seen.add(id)
-    const next = all.get(id)
-    return next ? reaches(next, goal, seen) : false
-  })
-  return own.variations.filter(v => reaches(v, v.id, new Set()))
-    .map(({ id }) => ({ id, field: 'prerequisites', text: 'It would have to come before itself.' }))
-}
-
-function sameWords(a: string, b: string): boolean {
-  return a.trim().toLowerCase() === b.trim().toLowerCase()
+function inOrder(drills: readonly OwnVariation[], branch: string): Variation[] {
+  const sorted = [...drills].sort((a, b) => a.rung - b.rung)
+  return sorted.map((drill, i) => ({ ...drill, branch, after: sorted.slice(Math.max(0, i - 1), i).map(v => v.id) }))
 }

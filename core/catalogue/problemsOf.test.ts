@@ -25,7 +25,10 @@ describe('what may be stored', () => {
       ...own,
       variations: [...own.variations, { ...beside, ladder: 'nowhere', id: 'nowhere.own-x' }],
     }],
-    ['a level our ladder does not have', 'rung', { ...own, variations: [...own.variations, { ...beside, rung: 40 }] }],
+    [
+      'a level our ladder does not have', 'beside',
+      { ...own, variations: [...own.variations, { ...beside, rung: 40 }] },
+    ],
     ['an id of the standard catalogue', 'id', {
       ...own,
       variations: [...own.variations, { ...beside, id: 'side-plank.mine' }],

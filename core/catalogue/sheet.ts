@@ -1,10 +1,12 @@
 import { DOSE_UNITS, type Dose, type DoseUnit } from '../dose'
 import { DomainError } from '../errors'
+import type { OwnVariation } from './own'
 import type { Ladder, Variation } from './variation'
 
 /** Columns of the catalogue as a table, one drill a row. */
 export const SHEET_COLUMNS = [
-  'id', 'name', 'ladder', 'ladderName', 'ladderAim', 'rung', 'purpose', 'shares', 'mode', 'posture', 'equipment',
+  'id', 'name', 'ladder', 'ladderName', 'ladderAim', 'branch', 'rung', 'beside',
+  'purpose', 'shares', 'mode', 'posture', 'equipment',
   'sides', 'muscles', 'tires', 'setUp', 'cueInside', 'cueOutside', 'faults', 'stopSign', 'breath', 'braceStep',
   'prerequisites', 'hazards', 'fatigue', 'spineCost', 'doses', 'gateSets', 'gateAmount', 'gateSessions', 'gateSeen',
   'settings', 'insideLift', 'pose',
@@ -22,10 +24,12 @@ const PUTS_RIGHT = ' -> '
  * @example
  * toSheetRow(findVariation('side-plank.feet'), STANDARD.ladders[7]).doses.split('\n')[0] // => '3 x 10 seconds, rest 5'
  */
-export function toSheetRow(v: Variation, ladder: Pick<Ladder, 'name' | 'aim'>): SheetRow {
+export function toSheetRow(
+  v: OwnVariation & Partial<Pick<Variation, 'branch'>>, ladder: Pick<Ladder, 'name' | 'aim'>,
+): SheetRow {
   return {
-    id: v.id, name: v.name, ladder: v.ladder, ladderName: ladder.name, ladderAim: ladder.aim, rung: String(v.rung),
-    purpose: v.purpose,
+    id: v.id, name: v.name, ladder: v.ladder, ladderName: ladder.name, ladderAim: ladder.aim,
+    branch: v.branch ?? v.ladder, rung: String(v.rung), beside: v.beside ?? '', purpose: v.purpose,
     shares: Object.entries(v.shares).map(([action, share]) => `${action} ${share}`).join(KEYS),
     mode: v.mode, posture: v.posture,
     equipment: v.equipment.map(need => need.join('|')).join(KEYS),
@@ -47,7 +51,7 @@ export function toSheetRow(v: Variation, ladder: Pick<Ladder, 'name' | 'aim'>): 
  * @example
  * fromSheetRow(toSheetRow(findVariation('side-plank.feet'), STANDARD.ladders[7])).gate.sets // => 3
  */
-export function fromSheetRow(row: Partial<Record<string, string>>): Variation {
+export function fromSheetRow(row: Partial<Record<string, string>>): OwnVariation {
   const text = (column: keyof SheetRow): string => (row[column] ?? '').trim()
   const keys = (column: keyof SheetRow): string[] => text(column).split(';').map(k => k.trim()).filter(Boolean)
   const lines = (column: keyof SheetRow): string[] => text(column).split(/\r?\n/).map(l => l.trim()).filter(Boolean)
@@ -58,7 +62,8 @@ export function fromSheetRow(row: Partial<Record<string, string>>): Variation {
     return value
   }
   const read = {
-    id: text('id'), name: text('name'), ladder: text('ladder'), rung: number('rung'), purpose: text('purpose'),
+    id: text('id'), name: text('name'), ladder: text('ladder'), rung: number('rung'),
+    ...(text('beside') === '' ? {} : { beside: text('beside') }), purpose: text('purpose'),
     shares: Object.fromEntries(keys('shares').map(readShare)), mode: text('mode'), posture: text('posture'),
     equipment: keys('equipment').map(need => need.split('|').map(k => k.trim()).filter(Boolean)),
     sides: text('sides'), muscles: keys('muscles'), tires: keys('tires'), setUp: text('setUp'),
@@ -74,7 +79,7 @@ export function fromSheetRow(row: Partial<Record<string, string>>): Variation {
     settings: keys('settings'), ...(text('insideLift') === 'yes' ? { insideLift: true } : {}),
     ...(text('pose') === '' ? {} : { pose: readPose(text('pose')) }),
   }
-  return read as unknown as Variation
+  return read as unknown as OwnVariation
 }
 
 function readShare(word: string): [string, number] {

@@ -24,8 +24,14 @@ export interface Variation {
   readonly id: string
   readonly name: string
   readonly ladder: string
-  /** Place on the ladder, 1 = ground. */
+  /** Branch of the ladder that it is a rung of. */
+  readonly branch: string
+  /** Place on its branch, 1 = ground. */
   readonly rung: number
+  /** Drills of its ladder that come right before it: the rung below, and where a branch begins, what opens it. */
+  readonly after: readonly string[]
+  /** The standard drill that one of the organisation's own stands level with. */
+  readonly beside?: string
   /** One line for the athlete: what it is for. */
   readonly purpose: string
   /** Shares over the eight actions, summing to 1. */
@@ -46,7 +52,7 @@ export interface Variation {
   readonly breath: BreathPattern
   /** Brace step (1-7) that must be passed first. */
   readonly braceStep: number
-  /** Variations whose rung must have been reached on their own ladder first. */
+  /** Drills of other ladders that must have been reached first. */
   readonly prerequisites?: readonly string[]
   /** What can be wrong with it for somebody: its contra-indications. */
   readonly hazards: readonly Hazard[]
@@ -65,12 +71,24 @@ export interface Variation {
   readonly pose?: PoseLink
 }
 
-/** A family of variations ordered by demand. */
+/** One line of rising demand on a ladder: an athlete stands on one rung of it. */
+export interface Branch {
+  /** That of the ladder where it is the first, `ladder:key` for the others. */
+  readonly id: string
+  readonly name: string
+  /** Drills of the ladder's other branches that open this one; none where it may begin at once. */
+  readonly after: readonly string[]
+  readonly rungs: readonly Variation[]
+}
+
+/** A family of variations: branches that open one another, each ordered by demand. */
 export interface Ladder {
   readonly id: string
   readonly name: string
   readonly aim: string
+  readonly branches: readonly Branch[]
+  /** The rungs of all branches, branch after branch. */
   readonly rungs: readonly Variation[]
-  /** Drills of the organisation's own, each standing level with the rung whose number it bears. */
+  /** Drills of the organisation's own, each standing level with one of the rungs. */
   readonly beside?: readonly Variation[]
 }

@@ -3,10 +3,10 @@ import { findVariation } from '../catalogue'
 import { ORDER_NOTES } from './ladderOrder'
 
 describe('notes on the order of a ladder', () => {
-  it('are of two drills of one ladder, the easier below the harder', () => {
+  it('are of two drills of one branch, the easier below the harder', () => {
     for (const { easier, harder } of ORDER_NOTES) {
       const [low, high] = [findVariation(easier), findVariation(harder)]
-      expect([low?.ladder === high?.ladder, (low?.rung ?? 0) < (high?.rung ?? 0)], `${easier} > ${harder}`)
+      expect([low?.branch === high?.branch, (low?.rung ?? 0) < (high?.rung ?? 0)], `${easier} > ${harder}`)
         .toEqual([true, true])
     }
   })

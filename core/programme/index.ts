@@ -19,7 +19,7 @@ export { screenOn, type PlanningContext } from './week/context'
 export { candidates, keepsRules, mayOn, optionsFor, type Candidate, type Option } from './propose/candidates'
 export { courseSessions, isOnCourse, opensNext } from './propose/braceCourse'
 export {
-  inOrder, isRefused, notesOn, proposeWeek, type PlanProof, type Proposer, type ProposalRequest, type WeekProposal,
+  isRefused, notesOn, proposeWeek, type PlanProof, type Proposer, type ProposalRequest, type WeekProposal,
 } from './propose/propose'
 export { optimiseWeek, QUICK_BUDGET, type OptimiseOptions } from './propose/optimise'
 export { asPlannerItems, asSessions } from './propose/asSessions'
@@ -48,3 +48,4 @@ export { adaptItem, addAdapted, type Adapted } from './paste/adapt'
 export { comparePlans, type PlanDifference } from './audit/comparePlans'
 export { mendConflict, mendsFor, type Mend } from './edit/mend'
 export { withoutRefused } from './edit/withoutRefused'
+export { inOrder } from './propose/inOrder'

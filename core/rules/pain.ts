@@ -1,4 +1,4 @@
-import { mainAction } from '../catalogue'
+import { isAbove, mainAction } from '../catalogue'
 import type { DrillPain } from '../screening/pain'
 import type { DrillAsked } from './drill'
 import { COMMON_PRACTICE, type Rule } from './rule'
@@ -22,7 +22,7 @@ function broken({ variationId, place, state }: DrillPain, { variation, screen }:
     ]
   }
   if (!hurt || state === 'leftOut') return []
-  if (variation.ladder === hurt.ladder && variation.rung > hurt.rung)
+  if (isAbove(variation, hurt, screen.catalogue))
     return [`${hurt.name} hurt: no progress there until it is decided.`]
   const asHard = mainAction(variation.shares) === mainAction(hurt.shares) && variation.fatigue >= hurt.fatigue
     && variation.fatigue > 1

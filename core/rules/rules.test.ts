@@ -81,7 +81,7 @@ const CASES: readonly Case[] = [
     rule: 'rung',
     plan: [day([drill('rollout.barbell')])],
     ctx: screened({ rungs: { ...able.screen.rungs, rollout: 2 } }),
-    says: 'Rung 8 of its ladder',
+    says: 'Rung 5 of its branch',
   },
   {
     rule: 'prerequisite',

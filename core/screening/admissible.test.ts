@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { EQUIPMENT, findVariation, LADDERS, STANDARD, VARIATIONS, type Equipment } from '../catalogue'
+import { TOP_RUNGS } from '../testing/topRungs'
+import { EQUIPMENT, findVariation, STANDARD, VARIATIONS, type Equipment } from '../catalogue'
 import { anyScreen } from '../testing/arbitraries'
 import { admissibleSet, isAdmissible, removals } from './admissible'
 import { FLAG_IDS, flagFacts, redFlags, type Screen } from '.'
@@ -10,7 +11,7 @@ const able: Screen = {
   catalogue: STANDARD,
   equipment: Object.keys(EQUIPMENT) as Equipment[],
   braceStep: 7,
-  rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, ladder.rungs.length])),
+  rungs: TOP_RUNGS,
   ageYears: 25,
 }
 
@@ -33,7 +34,7 @@ describe('the admissible set', () => {
         }
         expect(variation.equipment.every(need => need.some(e => screen.equipment.includes(e)))).toBe(true)
         expect(variation.braceStep).toBeLessThanOrEqual(screen.braceStep)
-        expect(variation.rung).toBeLessThanOrEqual(screen.rungs[variation.ladder] ?? 1)
+        expect(variation.rung).toBeLessThanOrEqual(screen.rungs[variation.branch] ?? 1)
         if ((screen.ageYears ?? 99) < 16) expect(variation.hazards).not.toContain('ballistic')
       }
     }), { seed: 11, numRuns: 300 })

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { EQUIPMENT, findVariation, LADDERS, STANDARD, VARIATIONS, type Equipment } from '../catalogue'
+import { TOP_RUNGS } from '../testing/topRungs'
+import { EQUIPMENT, findVariation, STANDARD, VARIATIONS, type Equipment } from '../catalogue'
 import { admissibleSet, breathFor, UNTIL_CLEARED, type Screen } from '.'
 
 const able: Screen = {
@@ -7,7 +8,7 @@ const able: Screen = {
   catalogue: STANDARD,
   equipment: Object.keys(EQUIPMENT) as Equipment[],
   braceStep: 7,
-  rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, ladder.rungs.length])),
+  rungs: TOP_RUNGS,
   ageYears: 25,
 }
 

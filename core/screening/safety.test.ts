@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { EQUIPMENT, LADDERS, STANDARD, VARIATIONS, type Equipment } from '../catalogue'
+import { TOP_RUNGS } from '../testing/topRungs'
+import { EQUIPMENT, STANDARD, VARIATIONS, type Equipment } from '../catalogue'
 import {
   alternatives, buildCircuit, homePlan, improvements, optimiseWeek, warmUpFor, type PlannedSession,
   type PlanningContext,
@@ -16,7 +17,7 @@ const STEPS = [1, 2, 3, 4, 5, 6, 7] as const
 const BRIEF = { steps: 300, restarts: 1, preferenceSteps: 100 }
 const full: Screen = {
   catalogue: STANDARD, flags: [], equipment: Object.keys(EQUIPMENT) as Equipment[], braceStep: 7, ageYears: 30,
-  rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, ladder.rungs.length])),
+  rungs: TOP_RUNGS,
 }
 const of = (screen: Screen): PlanningContext => ({
   ...context, screen, screens: Array.from({ length: 7 }, () => screen),

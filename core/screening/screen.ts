@@ -1,4 +1,4 @@
-import type { Catalogue, Equipment } from '../catalogue'
+import type { Catalogue, Equipment, Rungs } from '../catalogue'
 import type { DrillPain } from './pain'
 import type { HealthMark } from './restrictions'
 
@@ -11,8 +11,8 @@ export interface Screen {
   readonly equipment: readonly Equipment[]
   /** Highest brace step reached, 1-7. */
   readonly braceStep: number
-  /** Present rung on each ladder by ladder id; 1 where none is recorded. */
-  readonly rungs: Readonly<Record<string, number>>
+  /** Present rung on each branch of the ladders. */
+  readonly rungs: Rungs
   /** Age in whole years, null when unknown. */
   readonly ageYears: number | null
   /** Drills that hurt and what was decided of them; none where not given. */

@@ -1,10 +1,12 @@
 import { DAY_KINDS } from '../season'
 import fc from 'fast-check'
-import { EQUIPMENT, LADDERS, STANDARD, TRUNK_ACTIONS, type Equipment, type Ladder } from '../catalogue'
+import { EQUIPMENT, LADDERS, rungsOf, STANDARD, TRUNK_ACTIONS, type Equipment } from '../catalogue'
 import { addDays } from '../calendar'
 import { PHASE_IDS, SCHOOL_IDS, USUAL_LOADS, USUAL_RULES, weekRules, type WeekRules } from '../policy'
 import { LIFT_IDS, SPORT_PROFILE_IDS, type PlannedSession, type PlanningContext } from '../programme'
 import { FLAG_IDS, type Screen } from '../screening'
+
+const BRANCHES = LADDERS.flatMap(ladder => ladder.branches)
 
 /** Random athletes as screening sees them. */
 export const anyScreen: fc.Arbitrary<Screen> = fc.record({
@@ -12,8 +14,8 @@ export const anyScreen: fc.Arbitrary<Screen> = fc.record({
   flags: fc.uniqueArray(fc.constantFrom(...FLAG_IDS), { maxLength: 3 }),
   equipment: fc.subarray(Object.keys(EQUIPMENT) as Equipment[]),
   braceStep: fc.integer({ min: 1, max: 7 }),
-  rungs: fc.subarray(LADDERS as Ladder[]).chain(some =>
-    fc.record(Object.fromEntries(some.map(l => [l.id, fc.integer({ min: 1, max: l.rungs.length })])))),
+  rungs: fc.subarray(BRANCHES).chain(some => fc.tuple(...some.map(({ rungs }) => fc.constantFrom(...rungs))))
+    .map(drills => rungsOf(drills.map(drill => drill.id), STANDARD)),
   ageYears: fc.option(fc.integer({ min: 12, max: 60 })),
 })
 

@@ -1,10 +1,11 @@
-import { EQUIPMENT, findVariation, LADDERS, STANDARD, type Equipment } from '../catalogue'
+import { EQUIPMENT, findVariation, STANDARD, type Equipment } from '../catalogue'
 import type { PoseSpec } from '../mechanics'
 import { USUAL_RULES } from '../policy'
 import { planSeason, seasonInstance, type SeasonShape, type StandingSeason } from '../season'
 import {
   weekLedger, weeklyTargets, type PlannedLift, type PlannedSession, type PlanningContext, type TrunkItem,
 } from '../programme'
+import { TOP_RUNGS } from './topRungs'
 
 /** An experienced athlete with everything at hand and nothing in the way, for tests and examples. */
 export const context: PlanningContext = {
@@ -13,7 +14,7 @@ export const context: PlanningContext = {
     flags: [],
     equipment: Object.keys(EQUIPMENT) as Equipment[],
     braceStep: 7,
-    rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, Math.min(9, ladder.rungs.length)])),
+    rungs: TOP_RUNGS,
     ageYears: 24,
   },
   sport: 'general',

@@ -1,16 +1,17 @@
-import { findVariation, STANDARD, type Variation } from '../catalogue'
+import { findVariation, type Variation } from '../catalogue'
 import { USUAL_RULES } from '../policy'
 import type { PlannedSession, PlanningContext, TrunkItem, WeekPlan } from '../programme'
 import type { DrillAsked } from '../rules/drill'
 import type { PlaceAsked, SessionAsked, WeekAsked } from '../rules/asked'
 import { context, item } from './fixtures'
+import { TOP_RUNGS } from './topRungs'
 
 /** Hand-made athletes, drills and days, each with one thing changed, for tests of rules. */
 
 /** Stands on the top rung everywhere. */
 export const able: PlanningContext = {
   ...context,
-  screen: { ...context.screen, rungs: Object.fromEntries(STANDARD.ladders.map(l => [l.id, l.rungs.length])) },
+  screen: { ...context.screen, rungs: TOP_RUNGS },
 }
 
 export const screened = (over: Partial<PlanningContext['screen']>): PlanningContext =>

@@ -65,6 +65,7 @@ export interface ReadScreen {
   readonly flags: readonly FlagId[]
   readonly equipment: readonly Equipment[]
   readonly braceStep: number
+  readonly stands: readonly string[]
   readonly rungs: Readonly<Record<string, number>>
   readonly ageYears: number | null
   /** Without a day clearances say nothing. */
@@ -90,6 +91,7 @@ const clearance = Joi.object({
 export const screenSchema = Joi.object<ReadScreen>({
   flags: listOf(FLAG_IDS, 'flags').default([]), equipment: listOf(equipment, 'equipment').default(equipment),
   braceStep: Joi.number().integer().min(1).max(7).empty(null).default(1),
+  stands: Joi.array().items(Joi.string()).default([]),
   rungs: Joi.object().pattern(Joi.string(), Joi.number().integer().min(1)).default({}),
   ageYears: amount.allow(null).default(null),
   clearances: Joi.array().items(clearance), day: Joi.when('clearances', { is: Joi.exist(), then: words.required() }),

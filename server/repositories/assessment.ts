@@ -139,14 +139,12 @@ export async function setBraceStep(tx: Tx, organisationId: string, athleteId: st
     })
 }
 
-/** Sets one rung over the version that was read; false when another write came first. */
-export async function setRung(
-  tx: Tx, organisationId: string, athleteId: string, version: number, ladder: string, rung: number,
+/** Sets where an athlete stands over the version that was read; false when another write came first. */
+export async function setStands(
+  tx: Tx, organisationId: string, athleteId: string, version: number, stands: readonly string[],
 ): Promise<boolean> {
   const changed = await tx('athlete').where({ organisation_id: organisationId, id: athleteId, version }).update({
-    rungs: tx.raw('jsonb_set(rungs, array[?]::text[], to_jsonb(?::int))', [ladder, rung]),
-    version: version + 1, updated_at: tx.fn.now(),
-    updated_by: tx.raw('keen_person()'),
+    stands: json(stands), version: version + 1, updated_at: tx.fn.now(), updated_by: tx.raw('keen_person()'),
   })
   return changed > 0
 }

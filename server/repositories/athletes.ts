@@ -22,7 +22,7 @@ interface AthleteRow extends PainColumns {
   equipment: AthleteInput['equipment']
   available: AthleteInput['available']
   brace_step: number
-  rungs: AthleteInput['rungs']
+  stands: AthleteInput['stands']
   weak_link: AthleteInput['weakLink']
   weak_side: AthleteInput['weakSide']
   group_ids: string[] | null
@@ -57,7 +57,7 @@ const toAthlete = (row: AthleteRow): Athlete => ({
   available: row.available,
   flags: row.health_flags ?? [],
   braceStep: row.brace_step,
-  rungs: row.rungs,
+  stands: row.stands,
   weakLink: row.weak_link,
   weakSide: row.weak_side,
   groupIds: row.group_ids ?? [],
@@ -88,7 +88,7 @@ const toColumns = (athlete: AthleteInput): Record<string, unknown> => ({
   equipment: athlete.equipment,
   available: json(athlete.available),
   brace_step: athlete.braceStep,
-  rungs: json(athlete.rungs),
+  stands: json(athlete.stands),
   weak_link: athlete.weakLink,
   weak_side: athlete.weakSide,
 })

@@ -23,18 +23,16 @@ export async function saveOwnCatalogue(
   return added.length > 0
 }
 
-/** Moves every athlete who stands on a ladder from each old rung to where its drill stands now. */
-export async function moveRungs(
-  tx: Tx, organisationId: string, ladder: string, moves: readonly number[],
+/** Puts everybody who stands on one of the drills (gone) where (their stands are then). */
+export async function moveStands(
+  tx: Tx, organisationId: string, gone: readonly string[], then: (stands: readonly string[]) => readonly string[],
 ): Promise<void> {
-  const athletes = await tx('athlete').where({ organisation_id: organisationId }).whereRaw('jsonb_exists(rungs, ?)', [
-    ladder,
-  ])
-    .select<{ id: string, rungs: Record<string, number> }[]>('id', 'rungs')
-  for (const { id, rungs } of athletes) {
-    const now = moves[rungs[ladder]! - 1] ?? 1
-    if (now === rungs[ladder]) continue
+  if (gone.length === 0) return
+  const athletes = await tx('athlete').where({ organisation_id: organisationId })
+    .whereRaw('jsonb_exists_any(stands, ?::text[])', [[...gone]])
+    .select<{ id: string, stands: string[] }[]>('id', 'stands')
+  for (const { id, stands } of athletes) {
     await tx('athlete').where({ organisation_id: organisationId, id })
-      .update({ rungs: json({ ...rungs, [ladder]: now }), version: tx.raw('version + 1') })
+      .update({ stands: json(then(stands)), version: tx.raw('version + 1') })
   }
 }

@@ -29,10 +29,10 @@ const add = async (over: Partial<AthleteInput> = {}): Promise<string> => {
 
 describe('a week applied to others', () => {
   it('gives each the same intent on the own rung and says what changed', async () => {
-    const strong = await add({ rungs: { 'front-plank': 6, 'side-plank': 5 } })
-    const weak = await add({ rungs: { 'front-plank': 3, 'side-plank': 2 } })
+    const strong = await add({ stands: ['front-plank.long-lever', 'side-plank.top-leg-raised'] })
+    const weak = await add({ stands: ['front-plank.knees', 'side-plank.feet'] })
     const hurt = await add({ flags: ['chestPain'] })
-    const item = { ...plank, variationId: 'front-plank.feet-raised' }
+    const item = { ...plank, variationId: 'front-plank.long-lever' }
     await storeWeek(head, strong, MONDAY, 0, {
       sessions: [{ id: 'd2', day: 2, minutes: 60, lifts: [], items: [item] }],
     })

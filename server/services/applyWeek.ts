@@ -1,4 +1,5 @@
 import { adaptItem, addAdapted, isRefused, type PlannedSession, type TrunkItem, type WeekPlan } from '~~/core/programme'
+import { rungsOf } from '~~/core/catalogue'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { Applied, ApplyRequest, Athlete } from '~~/shared/types'
@@ -58,12 +59,13 @@ async function applyTo(tx: Tx, context: Context, source: Source, athlete: Athlet
         lifts: source.sessions.find(o => o.day === s.day)?.lifts ?? [],
       })),
     }
+  const rungs = rungsOf(source.athlete.stands, planning.screen.catalogue)
   const notes: string[] = []
   let placed = 0
   for (const { item, session } of source.items) {
     const target = sessionFor(plan, session.day)
     const partner = session.lifts.find(lift => lift.id === item.pairedWith) ?? null
-    const adapted = target && adaptItem(item, { rungs: source.athlete.rungs, partner }, target, planning)
+    const adapted = target && adaptItem(item, { rungs, partner }, target, planning)
     if (!target || !adapted) {
       notes.push(
         target

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { findVariation, STANDARD, VARIATIONS } from '~~/core/catalogue'
+import { findVariation, STANDARD, standsUpTo, VARIATIONS } from '~~/core/catalogue'
 import type { PlannedSession, TrunkItem, WeekPlan } from '~~/core/programme'
 import type { SetLogInput, TrialInput } from '~~/shared/types'
 import { addAthlete, getAthlete } from './athletes'
@@ -61,7 +61,7 @@ const everyKind: WeekPlan = {
     })),
   }],
 }
-const strong = { rungs: Object.fromEntries(STANDARD.ladders.map(l => [l.id, l.rungs.length])), birthYear: 1995 }
+const strong = { stands: STANDARD.ladders.flatMap(l => standsUpTo(l, l.rungs.length)), birthYear: 1995 }
 interface Walked {
   readonly id: string
   readonly own: Context
@@ -104,11 +104,11 @@ describe('assigning', () => {
       ...side, variationId: 'inside-lift.front-loaded-squat',
       dose: { sets: 2, amount: 5, unit: 'reps' as const, restS: 60 },
     }
-    const rungs = { ...anAthlete().rungs, 'inside-lift': 6 }
-    const free = await assigned({ rungs }, { sessions: [{ ...wednesday, items: [squat] }] })
+    const stands = [...anAthlete().stands, 'inside-lift.front-loaded-squat']
+    const free = await assigned({ stands }, { sessions: [{ ...wednesday, items: [squat] }] })
     expect((await athleteToday(coach, free)).session!.items[0]!.breath).toBe('holdAndReset')
     // The same drill loads the belly too, so that an athlete with the flag is not given it at all.
-    await expect(assigned({ rungs, flags: ['bloodPressureHeart'] }, { sessions: [{ ...wednesday, items: [squat] }] }))
+    await expect(assigned({ stands, flags: ['bloodPressureHeart'] }, { sessions: [{ ...wednesday, items: [squat] }] }))
       .rejects.toMatchObject({ code: 'badInput' })
   })
 

@@ -65,29 +65,30 @@ describe('an organisation\'s own drills', () => {
 
   it('keep the rungs above the athlete\'s and the flags of ours', async () => {
     const id = (await addAthlete(coach, randomUUID(), anAthlete())).id
-    await expect(storeWeek(coach, id, MONDAY, 0, weekWith('own-tall.own-high'))).rejects.toThrow('Rung 2 of its ladder')
+    await expect(storeWeek(coach, id, MONDAY, 0, weekWith('own-tall.own-high'))).rejects.toThrow('Rung 2 of its branch')
     const { version, own: now } = await storedCatalogue(coach)
     await saveCatalogue(coach, { version, own: putOwn(now, drill('lying', 3, { posture: 'supine', hazards: [] })) })
     const pregnant =
-      (await addAthlete(coach, randomUUID(), anAthlete({ flags: ['pregnancy'], rungs: { 'own-tall': 3 } }))).id
+      (await addAthlete(coach, randomUUID(), anAthlete({ flags: ['pregnancy'], stands: ['own-tall.own-lying'] }))).id
     await expect(storeWeek(coach, pregnant, MONDAY, 0, weekWith('own-tall.own-lying'))).rejects.toThrow(
       'lying on the back',
     )
   })
 
   it('leave athletes on the drill they stood on when a rung comes between', async () => {
-    const id = (await addAthlete(coach, randomUUID(), anAthlete({ rungs: { 'own-tall': 2, 'side-plank': 4 } }))).id
+    const stands = ['own-tall.own-high', 'side-plank.star']
+    const id = (await addAthlete(coach, randomUUID(), anAthlete({ stands }))).id
     const { version, own: now } = await storedCatalogue(coach)
     const more = await saveCatalogue(coach, { version, own: putOwn(now, drill('between', 2)) })
-    expect(await getAthlete(coach, id)).toMatchObject({ rungs: { 'own-tall': 3, 'side-plank': 4 }, version: 2 })
+    expect(await getAthlete(coach, id)).toMatchObject({ stands, version: 1 })
     await saveCatalogue(coach, { version: more.version, own: removeOwn(more.own, 'own-tall.own-high') })
-    expect((await getAthlete(coach, id)).rungs['own-tall']).toBe(2)
+    expect((await getAthlete(coach, id)).stands).toEqual(['own-tall.own-between', 'side-plank.star'])
   })
 
   it('taken out are told at the week that still holds them, and what was given stays', async () => {
     const id = await makeKnown(
       coach,
-      (await addAthlete(coach, randomUUID(), anAthlete({ rungs: { 'own-tall': 2 } }))).id,
+      (await addAthlete(coach, randomUUID(), anAthlete({ stands: ['own-tall.own-between'] }))).id,
     )
     const week = await storeWeek(coach, id, MONDAY, 0, weekWith('own-tall.own-between'))
     await assignWeek(coach, id, MONDAY, week.version)

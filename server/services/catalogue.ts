@@ -1,8 +1,8 @@
-import { catalogueWith, problemsOf, rungMoves, type Catalogue, type OwnCatalogue } from '~~/core/catalogue'
+import { catalogueWith, problemsOf, standsAfter, type Catalogue, type OwnCatalogue } from '~~/core/catalogue'
 import { AppError } from '~~/shared/errors'
 import type { StoredCatalogue } from '~~/shared/types'
 import { asSystem } from '../database/connection'
-import { moveRungs, ownCatalogue, saveOwnCatalogue } from '../repositories/catalogue'
+import { moveStands, ownCatalogue, saveOwnCatalogue } from '../repositories/catalogue'
 import type { Tx } from '../repositories/rows'
 import { transaction, writing, type Context } from './context'
 import { record } from './record'
@@ -29,10 +29,9 @@ export async function saveCatalogue(context: Context, { version, own }: StoredCa
         await ownCatalogue(tx, organisationId),
       )
     }
-    await asSystem(tx, context.actor, async () => {
-      for (const [ladder, moves] of Object.entries(rungMoves(before.own, own)))
-        await moveRungs(tx, organisationId, ladder, moves)
-    })
+    const gone = before.own.variations.map(v => v.id).filter(id => !own.variations.some(v => v.id === id))
+    await asSystem(tx, context.actor, () =>
+      moveStands(tx, organisationId, gone, stands => standsAfter(stands, before.own, own)))
     await record(tx, context, 'catalogue.change', { before: changed(before.own, own), after: changed(own, before.own) })
     return ownCatalogue(tx, organisationId)
   })

@@ -7,7 +7,7 @@ import { addClearance, withdrawClearance, screenAthlete } from './screening'
 import { addPerson, anAthlete, makeOrganisation, testDatabase, makeKnown, TODAY } from '../testing/database'
 import type { Context } from './context'
 import { storeWeek, weekSheet } from './weeks'
-import { STANDARD, VARIATIONS } from '~~/core/catalogue'
+import { STANDARD, standsUpTo, VARIATIONS } from '~~/core/catalogue'
 import type { WeekPlan } from '~~/core/programme'
 import { healthAlerts } from './alerts'
 import { assignWeek } from './assignWeek'
@@ -65,7 +65,8 @@ const plan: WeekPlan = {
     })),
   }],
 }
-const strong = { rungs: Object.fromEntries(STANDARD.ladders.map(l => [l.id, l.rungs.length])), birthYear: 1995 }
+const FAR = ['front-plank.long-lever-load', 'front-plank.weight-on-back']
+const strong = { stands: STANDARD.ladders.flatMap(l => standsUpTo(l, l.rungs.length)), birthYear: 1995 }
 interface Walked {
   readonly id: string
   readonly own: Context
@@ -88,7 +89,7 @@ async function walked(over = {}): Promise<Walked> {
 
 describe('a clearance', () => {
   it('lifts its flag while it stands, everywhere a week is checked, and no day longer', async () => {
-    const id = await add({ flags: ['herniaSurgery'], rungs: { 'front-plank': 10 } })
+    const id = await add({ flags: ['herniaSurgery'], stands: FAR })
     await expect(storeWeek(coach, id, MONDAY, 0, pressure)).rejects.toThrow('high pressure')
     await addClearance(coach, id, clearance({ until: '2026-03-10' }))
     expect((await storeWeek(coach, id, MONDAY, 0, pressure)).version).toBe(1)
@@ -96,7 +97,7 @@ describe('a clearance', () => {
   })
 
   it('for breath-holding only leaves the other consequences', async () => {
-    const id = await add({ flags: ['herniaSurgery'], rungs: { 'front-plank': 10, 'rotation': 18 } })
+    const id = await add({ flags: ['herniaSurgery'], stands: [...FAR, 'rotation.throw-to-wall'] })
     await addClearance(coach, id, clearance({ extent: 'breath' }))
     expect((await storeWeek(coach, id, MONDAY, 0, pressure)).version).toBe(1)
     const fast = {

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { STANDARD, VARIATIONS } from '~~/core/catalogue'
+import { STANDARD, standsUpTo, VARIATIONS } from '~~/core/catalogue'
 import { optimiseWeek, type PlannedSession, type WeekPlan } from '~~/core/programme'
 import { planningContext } from '~~/shared/planningContext'
 import type { SetLogInput } from '~~/shared/types'
@@ -45,7 +45,7 @@ const plan: WeekPlan = {
     })),
   }],
 }
-const strong = { rungs: Object.fromEntries(STANDARD.ladders.map(l => [l.id, l.rungs.length])), birthYear: 1995 }
+const strong = { stands: STANDARD.ladders.flatMap(l => standsUpTo(l, l.rungs.length)), birthYear: 1995 }
 interface Walked {
   readonly id: string
   readonly own: Context

@@ -19,17 +19,16 @@ describe('a rung set by hand', () => {
   it('keeps its reason on the record and the version that was read', async () => {
     const id = await add()
     const placed = await placeByHand(coach, id, {
-      version: 1, ladder: 'side-plank', rung: 4, reason: 'Seen in training.',
+      version: 1, variationId: 'side-plank.top-leg-raised', reason: 'Seen in training.',
     })
-    expect(placed).toMatchObject({ version: 2, rungs: { 'side-plank': 4 } })
-    await expect(placeByHand(coach, id, { version: 1, ladder: 'side-plank', rung: 2, reason: 'Late.' })).rejects
+    expect(placed.version).toBe(2)
+    expect(placed.stands.filter(one => one.startsWith('side-plank.'))).toEqual(['side-plank.top-leg-raised'])
+    await expect(placeByHand(coach, id, { version: 1, variationId: 'side-plank.feet', reason: 'Late.' })).rejects
       .toMatchObject({ code: 'changedElsewhere' })
-    await expect(placeByHand(coach, id, { version: 2, ladder: 'side-plank', rung: 39, reason: 'Too high.' })).rejects
-      .toMatchObject({ fields: { rung: expect.any(String) } })
-    await expect(placeByHand(coach, id, { version: 2, ladder: 'nothing', rung: 1, reason: 'Nowhere.' })).rejects
-      .toMatchObject({ fields: { ladder: expect.any(String) } })
+    await expect(placeByHand(coach, id, { version: 2, variationId: 'side-plank.nothing', reason: 'Nowhere.' })).rejects
+      .toMatchObject({ fields: { variationId: expect.any(String) } })
     expect((await theRecord(coach, { athleteId: id })).find(line => line.action === 'rung.place')!.after).toEqual({
-      rung: 4, reason: 'Seen in training.',
+      stands: 'side-plank.top-leg-raised', reason: 'Seen in training.',
     })
   })
 })

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { addDays } from '~~/core/calendar'
-import { STANDARD, VARIATIONS } from '~~/core/catalogue'
+import { STANDARD, standsUpTo, VARIATIONS } from '~~/core/catalogue'
 import {
   afterAnswers, FLAG_IDS, FLAGS, mayTrain, type Answers, type Clearance, type FlagId, type HealthState,
 } from '~~/core/screening'
@@ -86,7 +86,7 @@ const truthOf = ({ flags, clearances, raised }: HealthState): Truth => {
   const athlete: Athlete = {
     ...anAthlete({
       flags, birthYear: 1995,
-      rungs: Object.fromEntries(STANDARD.ladders.map(l => [l.id, l.rungs.length])),
+      stands: STANDARD.ladders.flatMap(l => standsUpTo(l, l.rungs.length)),
     }),
     id: 'a', version: 1, archived: false, clearances, health: { ...NO_HEALTH, raised }, screenedOn: null,
     accountEmail: null, accountState: 'none', changedBy: null,

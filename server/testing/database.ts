@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { inject } from 'vitest'
-import { EQUIPMENT, LADDERS, type Equipment } from '~~/core/catalogue'
+import { EQUIPMENT, LADDERS, standsUpTo, type Equipment } from '~~/core/catalogue'
 import type { AthleteInput, Role } from '~~/shared/types'
 import { asSystemOf, connect, inOrganisation } from '../database/connection'
 import { addGroupStaff, insertGroup } from '../repositories/groups'
@@ -102,7 +102,7 @@ export function anAthlete(over: Partial<AthleteInput> = {}): AthleteInput {
     sex: 'female', heightCm: 170, massKg: 64, birthYear: 2000, trainingAgeYears: 3,
     equipment: Object.keys(EQUIPMENT) as Equipment[], available: [{ day: 0, minutes: 60 }, { day: 2, minutes: 60 }],
     flags: [], braceStep: 7,
-    rungs: Object.fromEntries(LADDERS.map(ladder => [ladder.id, 3])),
+    stands: LADDERS.flatMap(ladder => standsUpTo(ladder, 3)),
     weakLink: null, weakSide: null, groupIds: [], ...over,
   }
 }

@@ -89,8 +89,7 @@ export const painSchema = form<PainInput>({
 
 export const placeSchema = form<PlaceInput>({
   version: whole('Version', 1, 1_000_000_000),
-  ladder: Joi.string().max(80).required().label('Ladder'),
-  rung: whole('Rung', 1, 40),
+  variationId: Joi.string().min(1).max(120).required().label('Rung'),
   reason: words('Reason', 300).disallow('').min(3).messages({ 'string.min': 'Say why, in a word or two.' }),
 })
 

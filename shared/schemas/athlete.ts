@@ -1,9 +1,13 @@
 import Joi from 'joi'
-import { EQUIPMENT, LADDERS, TRUNK_ACTIONS, VARIATIONS } from '~~/core/catalogue'
+import { EQUIPMENT, findVariation, TRUNK_ACTIONS, VARIATIONS } from '~~/core/catalogue'
 import { LIFT_IDS, SPORT_PROFILE_IDS } from '~~/core/programme'
 import { FLAG_IDS } from '~~/core/screening'
 import type { AthleteInput, Availability } from '../types'
 import { choice, form, id, listOf, words } from './common'
+
+const OWN_DRILL = /^[a-z0-9-]+\.own-[a-z0-9-]+$/
+/** Of a drill of the organisation's own only its ladder can be told here. */
+const branchOf = (id: string): string => findVariation(id)?.branch ?? id.split('.')[0]!
 
 const availability = form<Availability>({
   day: Joi.number().integer().min(0).max(6).required().label('Day'),
@@ -16,7 +20,7 @@ export const athleteSchema = form<AthleteInput>({
     .messages({ 'string.pattern.base': 'Name is missing.' }),
   goal: words('Goal', 300),
   goalVariationId: Joi.alternatives(
-    Joi.string().valid(...VARIATIONS.map(v => v.id)), Joi.string().pattern(/^[a-z0-9-]+\.own-[a-z0-9-]+$/).max(80),
+    Joi.string().valid(...VARIATIONS.map(v => v.id)), Joi.string().pattern(OWN_DRILL).max(80),
   )
     .allow(null).required().label('Goal drill'),
   goalLift: Joi.string().valid(...LIFT_IDS).allow(null).required().label('Goal lift'),
@@ -39,13 +43,10 @@ export const athleteSchema = form<AthleteInput>({
     .messages({ 'array.unique': 'The same day twice.' }),
   flags: listOf('Flags', Joi.string().valid(...FLAG_IDS).label('Flag')).unique(),
   braceStep: Joi.number().integer().min(1).max(7).required().label('Brace step'),
-  rungs: Joi.object().pattern(
-    Joi.alternatives(Joi.string().valid(...LADDERS.map(l => l.id)), Joi.string().pattern(/^own-[a-z0-9-]+$/).max(60)),
-    Joi.number().integer().min(1).max(40).label('Rung'),
-  ).custom((rungs: Record<string, number>, helpers) => {
-    const high = LADDERS.find(ladder => (rungs[ladder.id] ?? 1) > ladder.rungs.length)
-    return high ? helpers.error('any.only') : rungs
-  }).required().label('Rungs'),
+  stands: listOf('Rungs', Joi.alternatives(
+    Joi.string().valid(...VARIATIONS.map(v => v.id)), Joi.string().pattern(OWN_DRILL).max(80),
+  ).label('Rung')).unique((a: string, b: string) => branchOf(a) === branchOf(b)).max(200)
+    .messages({ 'array.unique': 'Two drills of one branch.' }),
   weakLink: Joi.string().valid(...TRUNK_ACTIONS).allow(null).required().label('Weak link'),
   weakSide: Joi.string().valid('left', 'right').allow(null).required().label('Weaker side'),
   groupIds: listOf('Groups', id('Group')).unique().max(20),

@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import {
   BREATH_PATTERNS, EQUIPMENT, HAZARDS, MODES, MUSCLE_GROUPS, POSTURES, REGIONS, SETTINGS, TRUNK_ACTIONS, type Fault,
-  type Gate, type OwnCatalogue, type Variation,
+  type Gate, type OwnCatalogue, type OwnVariation, type Variation,
 } from '~~/core/catalogue'
 import { choice, form, listOf, words } from './common'
 import { doseSchema } from './week'
@@ -21,11 +21,15 @@ const poseSchema = Joi.object({
 }).label('Pose')
 
 /** One drill of an organisation's own, as it is typed, sent, imported and stored. */
-export const variationSchema = form<Variation>({
+export const variationSchema = form<OwnVariation & Partial<Pick<Variation, 'branch' | 'after'>>>({
   id: key('Id'),
   name: words('Name', 80).disallow('').min(4),
   ladder: key('Ladder'),
   rung: whole('Rung', 1, 40),
+  beside: Joi.string().pattern(/^[a-z0-9.-]+$/).max(80).label('Level with'),
+  // Where a drill stands follows from its ladder: a whole catalogue read back says it too.
+  branch: Joi.string().max(80).strip().label('Branch'),
+  after: Joi.array().items(Joi.string().max(80)).strip().label('After'),
   purpose: said('Purpose', 200),
   shares: Joi.object(
     Object.fromEntries(TRUNK_ACTIONS.map(action => [action, Joi.number().greater(0).max(1).label('Share')])),

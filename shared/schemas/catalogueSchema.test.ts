@@ -10,7 +10,8 @@ const published = {
   title: 'Keen Anchor catalogue file',
   description:
     'Ladders and drills of a catalogue. Beyond this schema: action shares sum to 1, doses of a drill share one '
-    + 'unit, rungs of a ladder run 1, 2, 3 …, ids of an organisation’s own entries begin with own-.',
+    + 'unit, rungs of an own ladder run 1, 2, 3 …, a drill beside ours names the one it stands level with, ids of an '
+    + 'organisation’s own entries begin with own-.',
   ...toJsonSchema(catalogueFileSchema, 'json-draft-2019-09') as object,
 }
 const fits = new Ajv({ strict: false }).compile(published)

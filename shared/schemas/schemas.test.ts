@@ -16,7 +16,7 @@ describe('the athlete form', () => {
   it('takes an athlete with nothing but a name and a body', () => {
     expect(
       fieldMessages(athleteSchema, {
-        ...good, equipment: [], available: [], flags: [], groupIds: [], rungs: {}, goal: '', position: '',
+        ...good, equipment: [], available: [], flags: [], groupIds: [], stands: [], goal: '', position: '',
       }),
     ).toBeNull()
   })
@@ -30,7 +30,8 @@ describe('the athlete form', () => {
     ['sport', { sport: 'chess' }, 'Sport profile is not one of the choices.'],
     ['braceStep', { braceStep: 8 }, 'Brace step must be 7 or less.'],
     ['available.0.minutes', { available: [{ day: 1, minutes: 900 }] }, 'Minutes must be 240 or less.'],
-    ['rungs', { rungs: { brace: 10 } }, 'Rungs is not one of the choices.'],
+    ['stands.0', { stands: ['brace.nothing'] }, 'Rung'],
+    ['stands.1', { stands: ['side-plank.feet', 'side-plank.star'] }, 'Two drills of one branch.'],
     ['goal', { goal: 'x'.repeat(301) }, 'Goal is too long: 300 characters at most.'],
   ])('says beside %s what is wrong', (field, change, message) => {
     const fields = fieldMessages(athleteSchema, { ...good, ...change })

@@ -104,7 +104,7 @@ export type TrialsAnswer = Pick<Assessment, 'trials' | 'errors'>
 /** A rung set by hand, with the reason that goes on the record. */
 export interface PlaceInput {
   readonly version: number
-  readonly ladder: string
-  readonly rung: number
+  /** The rung to stand on. */
+  readonly variationId: string
   readonly reason: string
 }

@@ -27,8 +27,8 @@ export interface AthleteInput {
   /** Flags by name; to an assistant only what they take away. */
   readonly flags: readonly HealthMark[]
   readonly braceStep: number
-  /** Present rung by ladder id; a ladder not named stands on rung 1. */
-  readonly rungs: Readonly<Record<string, number>>
+  /** Drills they stand on, at most one on each branch of a ladder; a branch not named stands on its ground. */
+  readonly stands: readonly string[]
   readonly weakLink: TrunkAction | null
   readonly weakSide: Side | null
   readonly groupIds: readonly string[]

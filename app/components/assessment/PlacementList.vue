@@ -1,33 +1,36 @@
 <script setup lang="ts">
 import type { Placement } from '~~/core/assessment'
-import type { Catalogue } from '~~/core/catalogue'
+import type { Catalogue, Rungs } from '~~/core/catalogue'
 import TextField from '~/components/common/TextField.vue'
+import { branchesOf, branchName } from '~/words/branchWords'
 
 /**
- * Where the evidence puts the athlete on each ladder, beside where they stand, and what is missing for the next rung.
+ * Where the evidence puts the athlete on each branch, beside where they stand, and what is missing for the next rung.
  */
 const props = defineProps<
   {
     placements: readonly Placement[]
-    rungs: Readonly<Record<string, number>>
+    rungs: Rungs
     catalogue: Catalogue
     editable: boolean
     busy: boolean
     problem: string
   }
 >()
-const emit = defineEmits<{ place: [ladder: string, rung: number, reason: string] }>()
+const emit = defineEmits<{ place: [variationId: string, reason: string] }>()
 
 const open = ref<string | null>(null)
 const reason = ref('')
 const rows = computed(() => props.placements.map((placement) => {
-  const ladder = props.catalogue.ladders.find(l => l.id === placement.ladder)!
-  const now = Math.min(ladder.rungs.length, props.rungs[ladder.id] ?? 1)
-  return { placement, ladder, now, shown: ladder.rungs[placement.rung - 1]!, present: ladder.rungs[now - 1]! }
+  const line = branchesOf(props.catalogue).find(({ branch }) => branch.id === placement.branch)!
+  const { rungs, id } = line.branch
+  const now = Math.min(rungs.length, props.rungs[id] ?? 1)
+  const [shown, present] = [rungs[placement.rung - 1]!, rungs[now - 1]!]
+  return { placement, id, rungs, name: branchName(line), now, shown, present }
 }).sort((a, b) => Math.sign(b.placement.rung - b.now) - Math.sign(a.placement.rung - a.now)))
 
-function put(ladder: string, rung: number, why: string): void {
-  emit('place', ladder, rung, why)
+function put(variationId: string, why: string): void {
+  emit('place', variationId, why)
   open.value = null
   reason.value = ''
 }
@@ -51,10 +54,10 @@ function put(ladder: string, rung: number, why: string): void {
     <ul>
       <li
         v-for="row in rows"
-        :key="row.ladder.id"
+        :key="row.id"
         class="border-b border-line/60 py-1 grid grid-cols-[8rem_minmax(0,1fr)_auto] gap-x-3 items-start"
       >
-        <span>{{ row.ladder.name }}</span>
+        <span>{{ row.name }}</span>
         <span class="leading-tight">
           <b>{{ row.shown.name }}</b>
           <span
@@ -82,7 +85,7 @@ function put(ladder: string, rung: number, why: string): void {
             type="button"
             class="btn"
             :disabled="busy"
-            @click="put(row.ladder.id, row.placement.rung, row.placement.evidence.join(' ')
+            @click="put(row.shown.id, row.placement.evidence.join(' ')
               || 'As the evidence shows.')"
           >
             Place here
@@ -90,18 +93,18 @@ function put(ladder: string, rung: number, why: string): void {
           <button
             type="button"
             class="btn btn-quiet px-2"
-            :aria-expanded="open === row.ladder.id"
-            :aria-label="`Place by hand on ${row.ladder.name}`"
-            @click="open = open === row.ladder.id ? null : row.ladder.id"
+            :aria-expanded="open === row.id"
+            :aria-label="`Place by hand on ${row.name}`"
+            @click="open = open === row.id ? null : row.id"
           >
             by hand
           </button>
         </span>
         <form
-          v-if="open === row.ladder.id"
+          v-if="open === row.id"
           class="col-span-full flex flex-wrap gap-2 items-end py-2"
           novalidate
-          @submit.prevent="put(row.ladder.id, Number(($event.target as HTMLFormElement).rung.value), reason)"
+          @submit.prevent="put(($event.target as HTMLFormElement).rung.value, reason)"
         >
           <label class="block">
             <span class="block font-semibold mb-0.5">Rung</span>
@@ -110,9 +113,9 @@ function put(ladder: string, rung: number, why: string): void {
               class="field w-auto"
             >
               <option
-                v-for="rung in row.ladder.rungs"
+                v-for="rung in row.rungs"
                 :key="rung.id"
-                :value="rung.rung"
+                :value="rung.id"
                 :selected="rung.rung === row.now"
               >
                 {{ rung.rung }} · {{ rung.name }}
@@ -123,7 +126,7 @@ function put(ladder: string, rung: number, why: string): void {
             v-model="reason"
             class="flex-1 min-w-[14rem]"
             label="Reason"
-            :name="`reason-${row.ladder.id}`"
+            :name="`reason-${row.id}`"
           />
           <button
             type="submit"

@@ -1,32 +1,38 @@
 <script setup lang="ts">
-import { ACTION_FACTS, type Ladder } from '~~/core/catalogue'
+import { ACTION_FACTS, type Ladder, type Rungs } from '~~/core/catalogue'
 import type { Athlete } from '~~/shared/types'
+import RungBars from '~/components/assessment/RungBars.vue'
 import { dayMonth } from '~/words/inWords'
 
-/** A squad against the ladders: the rung of each athlete, and what the tests say beside it. */
-defineProps<{
-  ladders: readonly Ladder[]
-  rows: readonly {
-    readonly athlete: Athlete
-    /** Day of the last test, and whether the next is due. */
-    readonly last: string | null
-    readonly due: boolean
-    readonly side: string
-    readonly link: string
-    /** Rungs that the tests show, by ladder. */
-    readonly shown: ReadonlyMap<string, number>
-  }[]
-}>()
+/** A squad against the ladders: where each athlete stands, and what the tests say beside it. */
+interface Row {
+  readonly athlete: Athlete
+  /** Where they stand, by branch. */
+  readonly rungs: Rungs
+  /** Day of the last test, and whether the next is due. */
+  readonly last: string | null
+  readonly due: boolean
+  readonly side: string
+  readonly link: string
+  /** Rungs that the tests show, by branch. */
+  readonly shown: ReadonlyMap<string, number>
+}
+defineProps<{ ladders: readonly Ladder[], rows: readonly Row[] }>()
 
-const rungOf = (
-  athlete: { rungs: Readonly<Record<string, number>> }, ladder: { id: string, rungs: readonly unknown[] },
-): number => Math.min(ladder.rungs.length, athlete.rungs[ladder.id] ?? 1)
-/** Darker the nearer to the top; the number says it too. */
-function shade(share: number): { background: string, color: string } {
-  const tone = Math.round(share * 4)
+/** A ladder's branches for one athlete, and all of it in words. */
+function cellOf(row: Row, ladder: Ladder) {
+  const lines = ladder.branches.map((branch) => {
+    const at = row.rungs[branch.id]
+    const shown = row.shown.get(branch.id) ?? 1
+    return {
+      id: branch.id, open: at !== undefined, share: (at ?? 0) / branch.rungs.length, more: shown > (at ?? 1),
+      words: `${branch.name}: ${at === undefined ? 'not begun' : branch.rungs[at - 1]?.name.toLowerCase()}${
+        shown > (at ?? 1) ? `, tests show ${branch.rungs[shown - 1]?.name.toLowerCase()}` : ''}`,
+    }
+  })
   return {
-    background: ['#fbf8f1', '#dfe3e3', '#b4bfc4', '#6b7a82', '#34434b'][tone]!,
-    color: tone > 2 ? '#fbf8f1' : '#1f2a30',
+    bars: lines, more: lines.some(line => line.more),
+    label: `${ladder.name}. ${lines.map(line => line.words).join('; ')}.`,
   }
 }
 </script>
@@ -105,13 +111,9 @@ function shade(share: number): { background: string, color: string } {
           <td
             v-for="ladder in ladders"
             :key="ladder.id"
-            class="figure text-center p-0 h-[1.9rem] border-x border-chalk"
-            :style="shade(rungOf(row.athlete, ladder) / ladder.rungs.length)"
-            :title="`${ladder.name}: ${ladder.rungs[rungOf(row.athlete, ladder) - 1]?.name}`"
+            class="p-0 h-[1.9rem] border-x border-chalk align-bottom"
           >
-            {{ rungOf(row.athlete, ladder) }}<span
-              v-if="(row.shown.get(ladder.id) ?? 1) > rungOf(row.athlete, ladder)"
-            >▲</span>
+            <RungBars v-bind="cellOf(row, ladder)" />
           </td>
           <td class="px-2 leading-tight min-w-[7rem]">
             {{ row.link || (row.athlete.weakLink ? `${ACTION_FACTS[row.athlete.weakLink].label} (set)` : '–') }}

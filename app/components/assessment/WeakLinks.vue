@@ -3,6 +3,7 @@ import { weakLinks, type Person, type SetLog, type Tests, type WeakLink } from '
 import { ACTION_FACTS, type Catalogue, type TrunkAction } from '~~/core/catalogue'
 import { removals, type Screen } from '~~/core/screening'
 import type { StoredTrial } from '~~/shared/types'
+import { toBenchOf } from '~/composables/useBenchAddress'
 
 /** What holds the athlete back, with what speaks for it, and the drills to begin with. */
 const props = defineProps<
@@ -68,7 +69,7 @@ const drillsOf = (link: WeakLink) =>
             :key="drill.id"
           >
             <NuxtLink
-              :to="{ path: `/ladders/${athleteId}`, query: { ladder: drill.ladder } }"
+              :to="toBenchOf(drill, athleteId)"
               class="underline underline-offset-2"
             >{{ drill.name.toLowerCase() }}</NuxtLink>{{ i < drillsOf(link).length - 1 ? ', ' : '.' }}
           </template>

@@ -91,10 +91,13 @@ describe('the weak link', () => {
 describe('placement', () => {
   const placements: Placement[] = [
     {
-      ladder: 'front-plank', rung: 6, evidence: ['Elbow plank hold 90 s.'],
+      branch: 'front-plank', variationId: 'front-plank.long-lever', rung: 6, evidence: ['Elbow plank hold 90 s.'],
       missing: ['Gate of elbow plank, feet raised.'],
     },
-    { ladder: 'side-plank', rung: 1, evidence: [], missing: ['Gate of side plank on the knees.'] },
+    {
+      branch: 'side-plank', variationId: 'side-plank.knees', rung: 1, evidence: [],
+      missing: ['Gate of side plank on the knees.'],
+    },
   ]
   const mounted = (editable: boolean) =>
     mount(PlacementList, {
@@ -110,12 +113,12 @@ describe('placement', () => {
     expect(wrapper.text()).toContain('4 below what is shown')
     expect(wrapper.text()).toContain('higher than the evidence shows')
     await wrapper.findAll('button').find(b => b.text() === 'Place here')!.trigger('click')
-    expect(wrapper.emitted('place')).toEqual([['front-plank', 6, 'Elbow plank hold 90 s.']])
+    expect(wrapper.emitted('place')).toEqual([['front-plank.long-lever', 'Elbow plank hold 90 s.']])
   })
 
   it('by hand asks for a reason first', async () => {
     const wrapper = mounted(true)
-    await wrapper.find('[aria-label="Place by hand on Side plank"]').trigger('click')
+    await wrapper.find('[aria-label="Place by hand on Side plank: held"]').trigger('click')
     const put = wrapper.findAll('button').find(b => b.text() === 'Place')!
     expect(put.attributes('disabled')).toBeDefined()
     await wrapper.find('#reason-side-plank').setValue('Seen in warm-up.')

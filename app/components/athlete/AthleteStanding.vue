@@ -3,12 +3,22 @@ import { ACTION_FACTS, TRUNK_ACTIONS } from '~~/core/catalogue'
 import SelectField from '~/components/common/SelectField.vue'
 import type { AthleteFormState } from '~/composables/useAthleteForm'
 import { useCatalogue } from '~/composables/useCatalogue'
+import { branchesOf, branchName, type BranchLine } from '~/words/branchWords'
 
-/** Where the athlete stands: brace, weak link, the rung of every ladder. */
+/** Where the athlete stands: brace, weak link, the rung of every branch. */
 const props = defineProps<{ form: AthleteFormState }>()
 
 const { words, problems } = props.form
 const catalogue = useCatalogue()
+const lines = computed(() => branchesOf(catalogue.value))
+const on = ({ branch }: BranchLine, id: string): boolean => catalogue.value.find(id)?.branch === branch.id
+const standOf = (line: BranchLine): string | null => words.stands.find(id => on(line, id)) ?? null
+const optionsOf = ({ branch }: BranchLine) => [
+  [null, 'at the ground'] as const, ...branch.rungs.map(rung => [rung.id, `${rung.rung} · ${rung.name}`] as const),
+]
+function put(line: BranchLine, id: string | null): void {
+  words.stands = [...words.stands.filter(other => !on(line, other)), ...(id === null ? [] : [id])]
+}
 const ACTIONS = [[null, 'none known'] as const, ...TRUNK_ACTIONS.map(key => [key, ACTION_FACTS[key].label] as const)]
 const STEPS = Array.from({ length: 7 }, (_, i) => [i + 1, `${i + 1} of 7`] as const)
 </script>
@@ -42,20 +52,20 @@ const STEPS = Array.from({ length: 7 }, (_, i) => [i + 1, `${i + 1} of 7`] as co
         :disabled="!words.weakLink"
       />
       <SelectField
-        v-for="ladder in catalogue.ladders"
-        :key="ladder.id"
-        :model-value="words.rungs[ladder.id] ?? 1"
-        :label="ladder.name"
-        :name="`rung-${ladder.id}`"
-        :options="ladder.rungs.map(rung => [rung.rung, `${rung.rung} · ${rung.name}`] as const)"
-        @update:model-value="words.rungs = { ...words.rungs, [ladder.id]: $event }"
+        v-for="line in lines"
+        :key="line.branch.id"
+        :model-value="standOf(line)"
+        :label="branchName(line)"
+        :name="`rung-${line.branch.id}`"
+        :options="optionsOf(line)"
+        @update:model-value="put(line, $event)"
       />
     </div>
     <p
-      v-if="problems.rungs"
+      v-if="problems.stands"
       class="problem"
     >
-      {{ problems.rungs }}
+      {{ problems.stands }}
     </p>
   </fieldset>
 </template>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { ACTION_FACTS, mainAction, type Ladder, type Variation } from '~~/core/catalogue'
+import { ACTION_FACTS, mainAction, type Variation } from '~~/core/catalogue'
 import { removals, type Screen } from '~~/core/screening'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
+import { branchesOf, branchName } from '~/words/branchWords'
 
-/** Where the athlete stands on each ladder, and the gate ahead. */
+/** Where the athlete stands on each branch of the ladders, and the gate ahead. */
 const props = defineProps<{ screen: Screen }>()
 
 const UNIT = { seconds: ' s', reps: '', breaths: ' breaths', metres: ' m', letters: ' letters' } as const
@@ -14,12 +15,18 @@ function gateText({ gate, doses }: Variation): string {
   }`
 }
 
-const rows = computed(() => props.screen.catalogue.ladders.map((ladder: Ladder) => {
-  const at = Math.min(ladder.rungs.length, props.screen.rungs[ladder.id] ?? 1)
-  const present = ladder.rungs[at - 1]!
-  const blocked = removals(present, props.screen)[0]?.text ?? null
-  return { ladder, at, present, blocked, top: at === ladder.rungs.length }
-}))
+/** Ladders with their branches; what is not open yet and not begun is left out. */
+const rows = computed(() => branchesOf(props.screen.catalogue).map((line) => {
+  const { rungs, id } = line.branch
+  const at = Math.min(rungs.length, props.screen.rungs[id] ?? 1)
+  const present = rungs[at - 1]!
+  const removed = removals(present, props.screen)
+  const begun = props.screen.rungs[id] !== undefined
+  const closed = !begun && removed.some(({ rule }) => rule === 'prerequisite')
+  return {
+    line, of: rungs.length, at, present, closed, blocked: removed[0]?.text ?? null, top: at === rungs.length,
+  }
+}).filter(row => !row.closed))
 </script>
 
 <template>
@@ -30,17 +37,22 @@ const rows = computed(() => props.screen.catalogue.ladders.map((ladder: Ladder) 
     <ul>
       <li
         v-for="row in rows"
-        :key="row.ladder.id"
+        :key="row.line.branch.id"
         class="grid grid-cols-[7.5rem_6.5rem_minmax(0,1fr)] gap-2 items-start py-1 border-b border-line/60"
       >
-        <span class="flex gap-1.5 items-center"><PlaneMark :shares="row.present.shares" />{{ row.ladder.name }}</span>
+        <span class="flex gap-1.5 items-center leading-tight">
+          <PlaneMark
+            class="shrink-0"
+            :shares="row.present.shares"
+          />{{ branchName(row.line) }}
+        </span>
         <span
           class="flex items-end gap-[3px] h-5"
           role="img"
-          :aria-label="`rung ${row.at} of ${row.ladder.rungs.length}`"
+          :aria-label="`rung ${row.at} of ${row.of}`"
         >
           <span
-            v-for="rung in row.ladder.rungs.length"
+            v-for="rung in row.of"
             :key="rung"
             class="w-3"
             :class="rung === row.at ? 'bg-signal' : rung < row.at ? 'bg-block' : 'bg-line'"

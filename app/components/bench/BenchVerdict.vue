@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ACTION_FACTS, mainAction } from '~~/core/catalogue'
 import { formatDose, sameWork, type Dose } from '~~/core/dose'
-import { findModel, poseOf, shownNm, type Component, type Found, type Verdict } from '~~/core/mechanics'
+import { findModel, ORDER_NOTES, poseOf, shownNm, type Component, type Found, type Verdict } from '~~/core/mechanics'
 import { useCatalogue } from '~/composables/useCatalogue'
 import type { BenchRung } from '~/words/reckon'
 
@@ -50,6 +50,15 @@ function movedText({ variationId, moved, settings }: Found): string {
   return facts && moved ? `, ${facts.label.toLowerCase()} ${settings[moved]} ${facts.unit}` : ''
 }
 const skips = computed(() => props.live.variation.rung - (props.base?.variation.rung ?? 0) - 1)
+/** Where the number says otherwise than the order of the rungs: why the order stands. */
+const orderNotes = computed(() => ORDER_NOTES.filter(note =>
+  [note.easier, note.harder].includes(props.live.variation.id)
+).map(({ easier, harder, why }) => {
+  const isHarder = harder === props.live.variation.id
+  const other = catalogue.value.find(isHarder ? easier : harder)?.name.toLowerCase() ?? ''
+  return { id: other, text: `${isHarder ? 'Above' : 'Below'} ${other} although its moment is ${
+    isHarder ? 'no more' : 'no less'}: ${why.charAt(0).toLowerCase()}${why.slice(1)}` }
+}))
 const gate = computed(() => props.live.variation.gate)
 </script>
 
@@ -96,6 +105,13 @@ const gate = computed(() => props.live.variation.gate)
       class="caution"
     >
       Skips {{ skips }} {{ skips === 1 ? 'rung' : 'rungs' }}: each has a gate of its own.
+    </p>
+    <p
+      v-for="note in orderNotes"
+      :key="note.id"
+      class="text-quiet"
+    >
+      {{ note.text }}
     </p>
     <p class="text-quiet">
       Mostly {{ ACTION_FACTS[mainAction(live.variation.shares)].label }}. Own range, own rung.

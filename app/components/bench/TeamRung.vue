@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Variation } from '~~/core/catalogue'
+import { rungsOf, type Catalogue, type Variation } from '~~/core/catalogue'
 import { shownNm, type ModelSettings } from '~~/core/mechanics'
 import type { Athlete } from '~~/shared/types'
 import { reckon } from '~/words/reckon'
@@ -7,13 +7,14 @@ import LineFigure from './LineFigure.vue'
 
 /** One rung for a whole team: the same drill and setting, each in their own body, against their own present rung. */
 const props = defineProps<
-  { variation: Variation, settings: ModelSettings, athletes: readonly Athlete[], ladder: readonly Variation[] }
+  { variation: Variation, settings: ModelSettings, athletes: readonly Athlete[], catalogue: Catalogue }
 >()
 
 const MOST = 12
 const cards = computed(() => props.athletes.slice(0, MOST).map((athlete) => {
   const rung = reckon(props.variation, athlete, props.settings)
-  const own = props.ladder[(athlete.rungs[props.variation.ladder] ?? 1) - 1]
+  const at = rungsOf(athlete.stands, props.catalogue)[props.variation.branch] ?? 1
+  const own = props.catalogue.branch(props.variation.branch)?.rungs[at - 1]
   const base = own ? reckon(own, athlete) : null
   return { athlete, rung, own, ratio: base && base.nm > 1 && rung.result ? rung.nm / base.nm : null }
 }))

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { computed, ref } from 'vue'
 import { describe, expect, it } from 'vitest'
-import { findVariation, VARIATIONS } from '~~/core/catalogue'
+import { findVariation, rungsOf, STANDARD } from '~~/core/catalogue'
 import { compare, DOUBT } from '~~/core/mechanics'
 import { context } from '~~/core/testing/fixtures'
 import { larkholm } from '~~/demo'
@@ -117,15 +117,15 @@ describe('the chart of a ladder', () => {
 
 describe('one rung for a team', () => {
   it('shows twelve at most, each against the own present rung', () => {
-    const ladder = VARIATIONS.filter(v => v.ladder === 'front-plank')
+    const ladder = STANDARD.branch('front-plank')!.rungs
     const athletes = larkholm('2026-03-02').athletes.map(({ input }, i) =>
       ({ ...input, id: `a${i}` }) as unknown as Athlete
     )
-    const wrapper = mount(TeamRung, { props: { variation: ladder[4]!, settings: {}, athletes, ladder } })
+    const wrapper = mount(TeamRung, { props: { variation: ladder[4]!, settings: {}, athletes, catalogue: STANDARD } })
     const cards = wrapper.findAll('li')
     expect(cards).toHaveLength(12)
     for (const [i, card] of cards.entries()) {
-      const own = ladder[(athletes[i]!.rungs['front-plank'] ?? 1) - 1]!
+      const own = ladder[(rungsOf(athletes[i]!.stands, STANDARD)['front-plank'] ?? 1) - 1]!
       expect(card.text()).toContain(own.id === ladder[4]!.id ? 'stands here' : own.name)
     }
   })

@@ -16,6 +16,7 @@ const catalogue = useCatalogue()
 const around = computed(() => neighboursOf(props.variation, catalogue.value))
 const steps = computed(() => [
   ['Easier', around.value.easier] as const, ['Harder', around.value.harder] as const,
+  ...around.value.opens.map(v => ['Opens', v] as const),
   ...around.value.first.map(v => ['Asked first', v] as const),
 ])
 const sports = computed(() => transferOf(props.variation).slice(0, 3))

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import {
-  BREATH_PATTERNS, MODES, MUSCLE_GROUPS, POSTURES, REGIONS, type Catalogue, type Variation,
+  BREATH_PATTERNS, MODES, MUSCLE_GROUPS, POSTURES, REGIONS, type Catalogue, type OwnVariation, type Variation,
 } from '~~/core/catalogue'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import SelectField from '~/components/common/SelectField.vue'
@@ -8,7 +8,7 @@ import { toggled } from '~/words/toggled'
 import ActionSharesField from './ActionSharesField.vue'
 
 /** What a drill of one's own asks of the trunk and of the rest of the body. */
-const props = defineProps<{ draft: Variation, catalogue: Catalogue, problems: Readonly<Record<string, string>> }>()
+const props = defineProps<{ draft: OwnVariation, catalogue: Catalogue, problems: Readonly<Record<string, string>> }>()
 const emit = defineEmits<{ put: [change: Partial<Variation>] }>()
 
 const entries = <K extends string>(table: Readonly<Record<K, string>>) => Object.entries(table) as [K, string][]

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HAZARDS, SETTINGS, type Catalogue, type OwnCatalogue, type Variation } from '~~/core/catalogue'
+import { HAZARDS, SETTINGS, type Catalogue, type OwnCatalogue, type OwnVariation } from '~~/core/catalogue'
 import { poseOf } from '~~/core/mechanics'
 import { useOwnDrill, type OwnDrill } from '~/composables/useOwnDrill'
 import { reckon } from '~/words/reckon'
@@ -15,13 +15,13 @@ import OwnPoseField from './OwnPoseField.vue'
 
 /** Everything a coach must say of a drill of their own, held to the same rules as ours. */
 const props = defineProps<
-  { start: Variation, catalogue: Catalogue, own: OwnCatalogue, busy: boolean, likeName: string, draftKey: string }
+  { start: OwnVariation, catalogue: Catalogue, own: OwnCatalogue, busy: boolean, likeName: string, draftKey: string }
 >()
 const emit = defineEmits<{ save: [done: OwnDrill], cancel: [], remove: [], startOver: [] }>()
 
 const {
-  draft, ladder, isNew, restored, problems, put, implied, places, setLadder, setPose, poseSettings, setPoseValue,
-  finish,
+  draft, ladder, isNew, restored, problems, put, implied, places, place, setPlace, setLadder, setPose, poseSettings,
+  setPoseValue, finish,
 } = useOwnDrill(
   props.start, computed(() => props.catalogue), computed(() => props.own), props.draftKey,
 )
@@ -38,7 +38,10 @@ const POSED = computed(
   ]
 )
 const picture = computed(() =>
-  reckon({ ...draft.value, id: 'own-draft' }, { sex: 'female', heightCm: 170, massKg: 65 })
+  reckon(
+    { ...draft.value, id: 'own-draft', branch: draft.value.ladder, after: [] },
+    { sex: 'female', heightCm: 170, massKg: 65 },
+  )
 )
 const likeId = ref('')
 
@@ -69,9 +72,11 @@ async function submit(): Promise<void> {
       :ladder="ladder"
       :catalogue="catalogue"
       :places="places"
+      :place="place"
       :is-new="isNew"
       :like-name="likeName"
       :problems="problems"
+      @place="setPlace"
       @put="put"
       @ladder="setLadder"
       @ladder-words="Object.assign(ladder, $event)"

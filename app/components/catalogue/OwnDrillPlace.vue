@@ -1,22 +1,24 @@
 <script setup lang="ts">
-import type { Catalogue, Ladder, Variation } from '~~/core/catalogue'
+import type { Catalogue, Ladder, OwnVariation } from '~~/core/catalogue'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 import { NEW_LADDER } from '~/composables/useOwnDrill'
 
 /** What a drill of one's own is called, and where it stands. */
 const props = defineProps<{
-  draft: Variation
+  draft: OwnVariation
   /** Words of the ladder that is begun with it. */
   ladder: Pick<Ladder, 'name' | 'aim'>
   catalogue: Catalogue
-  places: readonly (readonly [number, string])[]
+  places: readonly (readonly [string, string])[]
+  place: string
   isNew: boolean
   likeName: string
   problems: Readonly<Record<string, string>>
 }>()
 const emit = defineEmits<{
-  put: [change: Partial<Variation>]
+  put: [change: Partial<OwnVariation>]
+  place: [at: string]
   ladder: [ladderId: string]
   ladderWords: [words: Partial<Pick<Ladder, 'name' | 'aim'>>]
 }>()
@@ -28,7 +30,7 @@ const ladderProblem = (field: 'name' | 'aim'): string | undefined =>
   props.problems[`ladder.${field}`]
     ?? Object.entries(props.problems).find(([at]) => new RegExp(`^ladders\\.\\d+\\.${field}$`).test(at))?.[1]
 const placeProblem = computed(() =>
-  props.problems.ladder ?? props.problems.rung ?? props.problems['ladder.rungs'] ?? props.problems.id
+  ['ladder', 'rung', 'beside', 'ladder.rungs', 'id'].map(field => props.problems[field]).find(Boolean)
 )
 </script>
 
@@ -59,11 +61,11 @@ const placeProblem = computed(() =>
       @update:model-value="emit('ladder', $event)"
     />
     <SelectField
-      :model-value="draft.rung"
+      :model-value="place"
       label="Place on it"
       name="rung"
       :options="places"
-      @update:model-value="emit('put', { rung: $event })"
+      @update:model-value="emit('place', $event)"
     />
     <template v-if="draft.ladder === NEW_LADDER">
       <TextField

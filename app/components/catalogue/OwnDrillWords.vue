@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Variation } from '~~/core/catalogue'
+import type { Variation, OwnVariation } from '~~/core/catalogue'
 import TextField from '~/components/common/TextField.vue'
 import FaultsField from './FaultsField.vue'
 
 /** What is said about a drill of one's own: set-up, stop sign, cues, faults. */
-defineProps<{ draft: Variation, problems: Readonly<Record<string, string>> }>()
+defineProps<{ draft: OwnVariation, problems: Readonly<Record<string, string>> }>()
 const emit = defineEmits<{ put: [change: Partial<Variation>] }>()
 </script>
 

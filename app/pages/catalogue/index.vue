@@ -6,8 +6,10 @@ import { screenOf } from '~~/shared/planningContext'
 import CatalogueFilter from '~/components/catalogue/CatalogueFilter.vue'
 import DrillFacts from '~/components/catalogue/DrillFacts.vue'
 import DrillRow from '~/components/catalogue/DrillRow.vue'
+import { toBenchOf } from '~/composables/useBenchAddress'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useCatalogueFilter } from '~/composables/useCatalogueFilter'
+import { branchesOf, branchName } from '~/words/branchWords'
 import { reckon } from '~/words/reckon'
 import { useMay } from '~/composables/useMay'
 import { useFacilityStore } from '~/stores/facility'
@@ -36,7 +38,7 @@ const screen = computed(() => (athlete.value ? screenOf(athlete.value, signedIn.
 const rungs = computed(() =>
   new Map(catalogue.value.variations.map(v => [v.id, reckon(v, athlete.value ?? REFERENCE)]))
 )
-const ladderName = computed(() => new Map(catalogue.value.ladders.map(ladder => [ladder.id, ladder.name])))
+const lineName = computed(() => new Map(branchesOf(catalogue.value).map(line => [line.branch.id, branchName(line)])))
 function away(id: string): string {
   if (!screen.value) return ''
   return removals(catalogue.value.find(id)!, screen.value).find(r =>
@@ -50,8 +52,7 @@ async function show(id: string): Promise<void> {
   await nextTick()
   document.getElementById(`drill-${id}`)?.scrollIntoView({ block: 'start' })
 }
-const toBench = (id: string) =>
-  navigateTo({ path: `/ladders/${athlete.value!.id}`, query: { ladder: catalogue.value.find(id)!.ladder } })
+const toBench = (id: string) => navigateTo(toBenchOf(catalogue.value.find(id)!, athlete.value!.id))
 const toWeek = (id: string) =>
   navigateTo({ path: `/week/${athlete.value!.id}`, query: { start: mondayOf(signedIn.me!.today), add: id } })
 </script>
@@ -91,7 +92,7 @@ const toWeek = (id: string) =>
         <DrillRow
           :variation="variation"
           :rung="rungs.get(variation.id)!"
-          :ladder="ladderName.get(variation.ladder)!"
+          :ladder="lineName.get(variation.branch)!"
           :open="openId === variation.id"
           :away="away(variation.id)"
           @toggle="openId = openId === variation.id ? null : variation.id"

@@ -2,18 +2,20 @@
 import { mondayOf } from '~~/core/calendar'
 import { poseOf, type Found } from '~~/core/mechanics'
 import { screenOf } from '~~/shared/planningContext'
-import type { Athlete } from '~~/shared/types'
 import BenchDrill from '~/components/bench/BenchDrill.vue'
 import BenchHeader from '~/components/bench/BenchHeader.vue'
+import BranchMap from '~/components/bench/BranchMap.vue'
 import CompareRungs from '~/components/bench/CompareRungs.vue'
 import LadderChart from '~/components/bench/LadderChart.vue'
 import TeamRung from '~/components/bench/TeamRung.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
+import { NOBODY, toBenchOf, useBenchAddress } from '~/composables/useBenchAddress'
 import { useBenchKeys } from '~/composables/useBenchKeys'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useLadderBench } from '~/composables/useLadderBench'
 import { usePutOnRung } from '~/composables/usePutOnRung'
 import { useMay } from '~/composables/useMay'
+import { opensAfter } from '~/words/branchWords'
 import { useAthleteStore } from '~/stores/athlete'
 import { useRosterStore } from '~/stores/roster'
 import { useSignInStore } from '~/stores/signIn'
@@ -31,22 +33,16 @@ watch(id, () => {
 }, { immediate: import.meta.client })
 onMounted(roster.load)
 
-/** Somebody to reckon with until the athlete is there. */
-const NOBODY = {
-  sex: 'female', heightCm: 170, massKg: 65, rungs: {}, flags: [], equipment: [], braceStep: 1, birthYear: 2000,
-} as unknown as Athlete
 const athlete = computed(() => store.athlete ?? NOBODY)
 const screen = computed(() => screenOf(athlete.value, signedIn.me!.today, catalogue.value))
-const ladderId = computed(
-  () => (catalogue.value.ladders.some(l => l.id === route.query.ladder) ? String(route.query.ladder) : 'front-plank')
-)
-const bench = useLadderBench(athlete, screen, ladderId)
+const { ladderId, branchId } = useBenchAddress(catalogue)
+const bench = useLadderBench(athlete, screen, ladderId, branchId)
 const { ladder, rungs, presentRung, live, others } = bench
 useHead({ title: () => `${ladder.value.name}, ${athlete.value.name ?? ''} · Keen Anchor` })
 
 const forces = ref(false)
 const team = ref(false)
-const { put, said, busy } = usePutOnRung(ladder, live, () => isPresent.value)
+const { put, said, busy } = usePutOnRung(live, () => catalogue.value, () => isPresent.value)
 const isPresent = computed(() => live.value.variation.id === presentRung.value?.variation.id)
 const mates = computed(() => roster.matesOf(athlete.value))
 function choose(variationId: string, compare: boolean): void {
@@ -54,10 +50,9 @@ function choose(variationId: string, compare: boolean): void {
   else bench.choose(variationId)
 }
 
-/** A drill that was found may live on another ladder: go there with its setting. */
+/** A drill that was found may live on another branch: go there with its setting. */
 async function take({ variationId, settings, moved }: Found): Promise<void> {
-  const variation = catalogue.value.find(variationId)!
-  if (variation.ladder !== ladder.value.id) await navigateTo({ path: route.path, query: { ladder: variation.ladder } })
+  await navigateTo(toBenchOf(catalogue.value.find(variationId)!, id.value))
   await nextTick()
   bench.choose(variationId, moved ? { [moved]: settings[moved]! } : {})
 }
@@ -95,8 +90,16 @@ const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).l
           @forces="forces = !forces"
           @harder="bench.findHarder()"
         />
+        <BranchMap
+          v-if="ladder.branches.length > 1"
+          :ladder="ladder"
+          :branch-id="bench.branch.value.id"
+          :rungs="screen.rungs"
+          :catalogue="catalogue"
+        />
         <p class="text-quiet text-[0.9em]">
-          {{ ladder.aim }} Rungs stand at the external moment about L4/L5, N·m, for {{ store.athlete.heightCm }} cm and
+          {{ ladder.aim }} {{ opensAfter(bench.branch.value, catalogue) }}
+          Rungs stand at the external moment about L4/L5, N·m, for {{ store.athlete.heightCm }} cm and
           {{ store.athlete.massKg }} kg; bars are the band of doubt.
         </p>
         <TeamRung
@@ -105,7 +108,7 @@ const posed = computed(() => catalogue.value.variations.filter(v => poseOf(v)).l
           :variation="live.variation"
           :settings="bench.pose.value"
           :athletes="mates"
-          :ladder="ladder.rungs"
+          :catalogue="catalogue"
         />
         <LadderChart
           v-else

@@ -39,7 +39,7 @@ const rows = computed(() =>
       )[0]
       const link = weakLinks(trials, person, { tests: tests.value, catalogue: catalogue.value, logs: [] }).links[0]
       return {
-        athlete, last,
+        athlete, last, rungs: screen.rungs,
         due: last === null || last < addDays(signedIn.me!.today, -RETEST_DAYS),
         side: side ? `${side.weaker} −${Math.round(side.share * 100)} %` : '',
         link: link
@@ -47,7 +47,7 @@ const rows = computed(() =>
             ? ACTION_FACTS[link.place as TrunkAction].label
             : link.place.replace(/([A-Z])/g, ' $1').toLowerCase())
           : '',
-        shown: new Map(placeAll(screen, trials, []).map(p => [p.ladder, p.rung])),
+        shown: new Map(placeAll(screen, trials, []).map(p => [p.branch, p.rung])),
       }
     })
 )
@@ -58,7 +58,7 @@ const rows = computed(() =>
     <header class="flex flex-wrap items-end gap-x-4 gap-y-1 mb-2">
       <h1>Where the squad stands</h1>
       <p class="text-quiet mr-auto">
-        Rung on each ladder; ▲ the tests show more than that.
+        How far up each branch of the ladders; ▲ the tests show more than that.
       </p>
       <SelectField
         v-model="groupId"

@@ -3,7 +3,13 @@ import { defineLadder } from '../ladder'
 
 /** Balance. All doses and gates: common practice, no source. */
 export const balance = defineLadder(
-  { id: 'balance', name: 'Balance', aim: 'Keep the trunk one piece over one leg.' },
+  {
+    id: 'balance', name: 'Balance', aim: 'Keep the trunk one piece over one leg.',
+    branches: [
+      { name: 'Hinges', rungs: ['hinge-toe-tap', 'hinge-bent', 'airplane-hinge', 'hinge-reach', 'hinge-weight'] },
+      { key: 'cross', name: 'Across', rungs: ['cross-crunch'] },
+    ],
+  },
   {
     shares: { antiFlexion: 0.45, antiRotation: 0.4, antiLateralFlexion: 0.15 },
     mode: 'balance',

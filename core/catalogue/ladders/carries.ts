@@ -3,7 +3,15 @@ import { defineLadder } from '../ladder'
 
 /** Carries. All doses and gates: common practice, no source. */
 export const carries = defineLadder(
-  { id: 'carries', name: 'Carries', aim: 'Walk as if the load were not there.' },
+  {
+    id: 'carries', name: 'Carries', aim: 'Walk as if the load were not there.',
+    branches: [
+      { name: 'At one side', rungs: ['march-hold', 'suitcase-deadlift', 'suitcase', 'suitcase-heavy'] },
+      { key: 'both', name: 'In both hands', rungs: ['two-hand'] },
+      { key: 'front', name: 'In front', after: ['two-hand'], rungs: ['front-held'] },
+      { key: 'overhead', name: 'Overhead', after: ['suitcase'], rungs: ['overhead', 'overhead-uneven'] },
+    ],
+  },
   {
     shares: { antiLateralFlexion: 0.8, antiRotation: 0.2 },
     mode: 'locomotor',

@@ -3,7 +3,20 @@ import { defineLadder } from '../ladder'
 
 /** Compression: active hip flexion with the trunk. All doses and gates: common practice, no source. */
 export const compression = defineLadder(
-  { id: 'compression', name: 'Compression', aim: 'Fold at the hips under own power: legs up to a trunk that helps.' },
+  {
+    id: 'compression', name: 'Compression', aim: 'Fold at the hips under own power: legs up to a trunk that helps.',
+    branches: [
+      {
+        name: 'Legs raised',
+        rungs: ['one-behind', 'one-thighs', 'one-knees', 'both-behind', 'both-thighs', 'both-knees'],
+      },
+      { key: 'straddle', name: 'Straddled', after: ['both-behind'], rungs: ['straddle-thighs'] },
+      {
+        key: 'support', name: 'On the hands', after: ['both-thighs'],
+        rungs: ['tuck-support', 'l-hold', 'v-hold', 'press-handstand'],
+      },
+    ],
+  },
   {
     shares: { flexion: 0.6, antiExtension: 0.4 },
     mode: 'dynamic',

@@ -3,7 +3,17 @@ import { defineLadder } from '../ladder'
 
 /** Dead bug. All doses and gates: common practice, no source. */
 export const deadBug = defineLadder(
-  { id: 'dead-bug', name: 'Dead bug', aim: 'Hold the trunk still on the floor while arms and legs reach.' },
+  {
+    id: 'dead-bug', name: 'Dead bug', aim: 'Hold the trunk still on the floor while arms and legs reach.',
+    branches: [
+      { name: 'Reaching', rungs: ['heel-taps', 'legs-opened', 'opposite-arm-leg', 'two-leg'] },
+      { key: 'pressing', name: 'Pressing hand to leg', rungs: ['hands-on-thighs', 'hand-to-opposite-knee'] },
+      {
+        key: 'loaded', name: 'With a band or a weight', after: ['opposite-arm-leg'],
+        rungs: ['band-arms', 'weight-overhead', 'pullover-leg'],
+      },
+    ],
+  },
   {
     shares: { antiExtension: 1 },
     mode: 'limbMoving',

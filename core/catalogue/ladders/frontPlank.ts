@@ -3,7 +3,20 @@ import { defineLadder } from '../ladder'
 
 /** Front plank. All doses and gates: common practice, no source. */
 export const frontPlank = defineLadder(
-  { id: 'front-plank', name: 'Front plank', aim: 'Resist arching in a straight line from head to heels.' },
+  {
+    id: 'front-plank', name: 'Front plank', aim: 'Resist arching in a straight line from head to heels.',
+    branches: [
+      {
+        name: 'On the hands and elbows',
+        rungs: ['wall', 'raised-hands', 'knees', 'hands', 'elbows', 'long-lever', 'long-lever-load'],
+      },
+      {
+        key: 'loaded', name: 'With weight or the feet up', after: ['elbows'],
+        rungs: ['feet-raised', 'weight-on-back'],
+      },
+      { key: 'unstable', name: 'On a ball', after: ['elbows'], rungs: ['unstable'] },
+    ],
+  },
   {
     shares: { antiExtension: 1 },
     mode: 'isometric',

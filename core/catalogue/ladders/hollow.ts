@@ -3,7 +3,19 @@ import { defineLadder } from '../ladder'
 
 /** Hollow hold. All doses and gates: common practice, no source. */
 export const hollow = defineLadder(
-  { id: 'hollow', name: 'Hollow hold', aim: 'Press the low back flat while arms and legs pull it off the floor.' },
+  {
+    id: 'hollow', name: 'Hollow hold', aim: 'Press the low back flat while arms and legs pull it off the floor.',
+    branches: [
+      {
+        name: 'On the floor',
+        rungs: ['wall-tilt', 'tuck', 'one-leg', 'arms-by-sides', 'arms-overhead', 'pumps', 'long-hold'],
+      },
+      {
+        key: 'bench', name: 'On a bench', after: ['arms-by-sides'],
+        rungs: ['bench-trunk', 'bench-legs', 'bench-ball'],
+      },
+    ],
+  },
   {
     shares: { antiExtension: 0.9, flexion: 0.1 },
     mode: 'isometric',

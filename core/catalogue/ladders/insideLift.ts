@@ -3,7 +3,15 @@ import { defineLadder } from '../ladder'
 
 /** Trunk work inside the lift: hold, then move. All doses and gates: common practice, no source. */
 export const insideLift = defineLadder(
-  { id: 'inside-lift', name: 'Inside the lift', aim: 'Ask the trunk through lopsided lifts.' },
+  {
+    id: 'inside-lift', name: 'Inside the lift', aim: 'Ask the trunk through lopsided lifts.',
+    branches: [
+      { name: 'Squats held in front', rungs: ['front-loaded-squat', 'elbow-squat'] },
+      { key: 'one-sided', name: 'One-sided rows and presses', rungs: ['opposite-limb-row', 'half-bench-press'] },
+      { key: 'split', name: 'In a split squat', rungs: ['press-out-split-squat'] },
+      { key: 'overhead', name: 'Overhead', rungs: ['one-arm-overhead-press', 'strict-press'] },
+    ],
+  },
   {
     mode: 'limbMoving',
     sides: 'each',

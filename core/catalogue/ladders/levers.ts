@@ -6,6 +6,12 @@ export const levers = defineLadder(
   {
     id: 'levers', name: 'Body line levers',
     aim: 'Hold the whole body level from the hands. Entry: hollow, prone and side plank holds of 60 s.',
+    branches: [
+      { name: 'Face up', rungs: ['tuck', 'advanced-tuck', 'one-leg', 'straddle', 'full'] },
+      { key: 'lowering', name: 'Lowering', after: ['one-leg'], rungs: ['lowering-45', 'lowering-flat'] },
+      { key: 'face-down', name: 'Face down', after: ['full'], rungs: ['horizontal-hang'] },
+      { key: 'side', name: 'Sideways', after: ['tuck'], rungs: ['side-lever'] },
+    ],
   },
   {
     shares: { antiExtension: 1 },

@@ -3,7 +3,19 @@ import { defineLadder } from '../ladder'
 
 /** Posterior chain. All doses and gates: common practice, no source. */
 export const posterior = defineLadder(
-  { id: 'posterior', name: 'Posterior chain', aim: 'Hold and make extension from hips and back.' },
+  {
+    id: 'posterior', name: 'Posterior chain', aim: 'Hold and make extension from hips and back.',
+    branches: [
+      { name: 'Bridges', rungs: ['bridge', 'band-bridge', 'hip-thrust'] },
+      { key: 'hamstrings', name: 'Hamstrings', after: ['bridge'], rungs: ['hamstring-bridge', 'hamstring-raise'] },
+      { key: 'side-hip', name: 'Side of the hip', rungs: ['shell', 'side-leg-raise'] },
+      {
+        key: 'prone', name: 'Face down',
+        rungs: ['prone-arm-leg', 'prone-over-chair', 'bench-extension-hold', 'bench-extension'],
+      },
+      { key: 'upright', name: 'Upright', rungs: ['v-lean', 'hinge-bow', 'upper-back-standing'] },
+    ],
+  },
   {
     mode: 'dynamic',
     equipment: [],

@@ -3,7 +3,21 @@ import { defineLadder } from '../ladder'
 
 /** Anti-rotation press-out. All doses and gates: common practice, no source. */
 export const pressOut = defineLadder(
-  { id: 'press-out', name: 'Press-out', aim: 'Resist turning while the hands move a band away from the chest.' },
+  {
+    id: 'press-out', name: 'Press-out', aim: 'Resist turning while the hands move a band away from the chest.',
+    branches: [
+      { name: 'Straight out', rungs: ['tall-kneeling', 'half-kneeling', 'standing', 'split-stance-hold'] },
+      {
+        key: 'quick', name: 'Quick, traced, swung', after: ['tall-kneeling'],
+        rungs: ['quick', 'letters', 'oscillating'],
+      },
+      {
+        key: 'slanting', name: 'Overhead and slanting', after: ['half-kneeling'],
+        rungs: ['overhead', 'low-to-high', 'high-to-low'],
+      },
+      { key: 'squat', name: 'Through a squat', after: ['standing'], rungs: ['with-squat'] },
+    ],
+  },
   {
     shares: { antiRotation: 1 },
     mode: 'limbMoving',

@@ -3,7 +3,17 @@ import { defineLadder } from '../ladder'
 
 /** Hands and knees. All doses and gates: common practice, no source. */
 export const quadruped = defineLadder(
-  { id: 'quadruped', name: 'Quadruped', aim: 'Resist turning on hands and knees, then while crawling.' },
+  {
+    id: 'quadruped', name: 'Quadruped', aim: 'Resist turning on hands and knees, then while crawling.',
+    branches: [
+      { name: 'Hands and knees', rungs: ['leg-only', 'opposite-arm-leg', 'elbow-to-knee'] },
+      {
+        key: 'crawl', name: 'Crawling', after: ['opposite-arm-leg'],
+        rungs: ['crawl-knees', 'knees-hovering', 'crawl', 'bear', 'crawl-sideways', 'crawl-finisher'],
+      },
+      { key: 'crab', name: 'Face up', after: ['crawl-knees'], rungs: ['crab'] },
+    ],
+  },
   {
     shares: { antiRotation: 0.55, antiExtension: 0.45 },
     mode: 'limbMoving',

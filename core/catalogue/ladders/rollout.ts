@@ -3,7 +3,21 @@ import { defineLadder } from '../ladder'
 
 /** Rollouts. All doses and gates: common practice, no source. */
 export const rollout = defineLadder(
-  { id: 'rollout', name: 'Rollout', aim: 'Resist arching as the lever grows.' },
+  {
+    id: 'rollout', name: 'Rollout', aim: 'Resist arching as the lever grows.',
+    branches: [
+      {
+        name: 'Kneeling',
+        rungs: ['ball-kneeling', 'band-assisted', 'wheel-to-wall', 'wheel-kneeling', 'barbell', 'vest-rollout'],
+      },
+      { key: 'straps', name: 'On straps', rungs: ['strap-fall-out'] },
+      {
+        key: 'plank', name: 'From a plank', after: ['ball-kneeling'],
+        rungs: ['push-up-walkout', 'ball-plank-rollout'],
+      },
+      { key: 'standing', name: 'Standing', after: ['barbell'], rungs: ['standing-lowering', 'standing-full'] },
+    ],
+  },
   {
     shares: { antiExtension: 1 },
     mode: 'dynamic',

@@ -3,7 +3,16 @@ import { defineLadder } from '../ladder'
 
 /** Side plank. All doses and gates: common practice, no source. */
 export const sidePlank = defineLadder(
-  { id: 'side-plank', name: 'Side plank', aim: 'Resist bending to the side.' },
+  {
+    id: 'side-plank', name: 'Side plank', aim: 'Resist bending to the side.',
+    branches: [
+      { name: 'Held', rungs: ['knees', 'feet', 'star', 'top-leg-raised'] },
+      { key: 'bottom-leg', name: 'On the inside of the thigh', after: ['feet'], rungs: ['bottom-leg'] },
+      { key: 'moving', name: 'Moving through', after: ['feet'], rungs: ['hip-lifts', 'ball-lean'] },
+      { key: 'loaded', name: 'With weight', after: ['feet'], rungs: ['weight-on-hip'] },
+      { key: 'band', name: 'Against a band', after: ['feet'], rungs: ['band-push', 'band-pull'] },
+    ],
+  },
   {
     shares: { antiLateralFlexion: 1 },
     mode: 'isometric',

@@ -48,14 +48,14 @@ export function buildCircuit(
   for (const block of CIRCUIT_BLOCKS) {
     const rank = (v: Variation): number =>
       (mainAction(v.shares) === weakLink ? 20 : 0) + (planes.has(ACTION_FACTS[mainAction(v.shares)].plane) ? 0 : 10)
-      + (v.rung === (screen.rungs[v.ladder] ?? 1) - 1 ? 5 : 0) - v.fatigue
+      + (v.rung === (screen.rungs[v.branch] ?? 1) - 1 ? 5 : 0) - v.fatigue
     const first = open.filter(v =>
       isIn(block, v) && !items.some(i => must(screen.catalogue.find(i.variationId)).ladder === v.ladder)
     )
       .reduce<Variation | null>((best, v) => (best === null || rank(v) > rank(best) ? v : best), null)
     if (!first) continue
     planes.add(ACTION_FACTS[mainAction(first.shares)].plane)
-    const harder = open.find(v => v.ladder === first.ladder && v.rung === first.rung + 1 && v.sides === first.sides)
+    const harder = open.find(v => v.branch === first.branch && v.rung === first.rung + 1 && v.sides === first.sides)
     items.push({
       id: `${session.id}/${wanted.id}/${block}`, variationId: first.id, dose: stationDose(wanted, first.sides),
       slot: 'after', pairedWith: null, extraSetSide: null, setting: {}, why: `Station ${items.length + 1}: ${block}.`,

@@ -1,5 +1,5 @@
 import { must } from '../../errors'
-import type { Variation } from '../../catalogue'
+import type { Rungs, Variation } from '../../catalogue'
 import { itemConflicts } from '../../rules'
 import { doseRemoval, isAdmissible, type Screen } from '../../screening'
 import { alternatives } from '../edit/alternatives'
@@ -14,11 +14,11 @@ export interface Adapted {
 }
 
 /** How far below the present rung a drill stood for the one it was written for: as far it stands for the other. */
-function rungFor(variation: Variation, fromRungs: Readonly<Record<string, number>>, screen: Screen): Variation | null {
-  const below = Math.max(0, (fromRungs[variation.ladder] ?? 1) - variation.rung)
-  const wanted = Math.max(1, (screen.rungs[variation.ladder] ?? 1) - below)
+function rungFor(variation: Variation, fromRungs: Rungs, screen: Screen): Variation | null {
+  const below = Math.max(0, (fromRungs[variation.branch] ?? 1) - variation.rung)
+  const wanted = Math.max(1, (screen.rungs[variation.branch] ?? 1) - below)
   const open = screen.catalogue.variations.filter(v =>
-    v.ladder === variation.ladder && v.rung <= Math.max(wanted, 1) && v.sides === variation.sides
+    v.branch === variation.branch && v.rung <= Math.max(wanted, 1) && v.sides === variation.sides
     && isAdmissible(v, screen)
   )
   return open.reduce<Variation | null>(
@@ -38,17 +38,17 @@ function doseFor(item: TrunkItem, from: Variation, to: Variation, screen: Screen
 
 /**
  * One athlete's item for another: the same intent on the other's own rung, in the same place where there is one. A
- * ladder nothing is open on gives way to the nearest drill that may be given; null when there is none.
+ * branch nothing is open on gives way to the nearest drill that may be given; null when there is none.
  *
  * @param from rungs of the athlete it was written for
  * @param session the other's session it goes into
  * @param partner the lift it was paired with
  * @example
- * adaptItem(item, { rungs: {}, partner: null }, session, context)?.item.variationId // => 'side-plank.band-push'
+ * adaptItem(item, { rungs: {}, partner: null }, session, context)?.item.variationId // => 'side-plank.top-leg-raised'
  */
 export function adaptItem(
   item: TrunkItem,
-  from: { readonly rungs: Readonly<Record<string, number>>, readonly partner: PlannedLift | null },
+  from: { readonly rungs: Rungs, readonly partner: PlannedLift | null },
   session: PlannedSession, context: PlanningContext,
 ): Adapted | null {
   const { catalogue } = context.screen
@@ -77,7 +77,7 @@ export function adaptItem(
     ...(to.id === variation.id
       ? []
       : [
-        `${to.name} in place of ${variation.name}${own ? ': the own rung' : ': nothing on that ladder may be given'}.`,
+        `${to.name} in place of ${variation.name}${own ? ': the own rung' : ': nothing on its branch may be given'}.`,
       ]),
     ...(place.slot === item.slot ? [] : ['After the lifts: there is no such lift that day.']),
     ...broken.map(conflict => `${to.name}: ${conflict.text}`),

@@ -26,7 +26,7 @@ export function plannerVariation(
   const main = mainAction(variation.shares)
   const { weights } = SPORT_PROFILES[context.sport]
   const fit = TRUNK_ACTIONS.reduce((sum, a) => sum + (variation.shares[a] ?? 0) * weights[a], 0) * TRUNK_ACTIONS.length
-  const below = Math.max(0, (context.screen.rungs[variation.ladder] ?? 1) - variation.rung)
+  const below = Math.max(0, (context.screen.rungs[variation.branch] ?? 1) - variation.rung)
   // The present rung is the work; rungs below it are for warming up. What the sport asks less of is liked less.
   const slots = [...new Set(planned.flatMap(s => s.slots.map(l => l.id)))]
   const late = main === context.weakLink ? { after: 2, finisher: 5 } : {}

@@ -1,14 +1,15 @@
 import { must } from '../../errors'
-import { ACTION_FACTS, mainAction, planesOf, TRUNK_ACTIONS, type Plane } from '../../catalogue'
+import { ACTION_FACTS, mainAction, planesOf, type Plane } from '../../catalogue'
 import { dayKindOf, isFixed, SESSION_RULES, WEEK_RULES } from '../../rules'
 import { redFlags, flagFacts } from '../../screening'
 import { candidates, keepsRules, optionsFor, type Candidate, type Option } from './candidates'
 import { screenOn, type PlanningContext } from '../week/context'
 import { reasonFor } from './reason'
 import { courseSessions, isOnCourse, opensNext } from './braceCourse'
-import { itemActionSeconds, weekLedger, type Ledger } from '../week/ledger'
+import { weekLedger, type Ledger } from '../week/ledger'
 import { weeklyTargets, type Targets } from '../week/targets'
 import type { PlannedSession, WeekPlan } from '../week/week'
+import { inOrder } from './inOrder'
 
 /** What a proposer is asked: the athlete and the sessions with their lifts; trunk items in them are replaced. */
 export interface ProposalRequest {
@@ -176,7 +177,7 @@ function worthOf({ session, item, option }: Candidate, service: Service, context
   if (service.overtakes || !needed) return 0
   let worth = service.worth + PLANE_WORTH_S * service.newPlanes
   // The present rung is the work; the rungs below it are for warming up.
-  const present = context.screen.rungs[variation.ladder] ?? 1
+  const present = context.screen.rungs[variation.branch] ?? 1
   worth += item.slot === 'activation' ? 0 : RUNG_WORTH_S * variation.rung - 12 * (present - variation.rung)
   if (session.items.length === 0) worth += EMPTY_SESSION_WORTH_S
   if (item.slot === 'activation' && session.lifts.length > 0 && !session.items.some(i => i.slot === 'activation')) {
@@ -184,29 +185,6 @@ function worthOf({ session, item, option }: Candidate, service: Service, context
   }
   if (mainAction(variation.shares) === context.weakLink && item.slot === 'finisher') worth -= LATE_WEAK_LINK_COST_S
   return worth - CROWDING_COST_S * session.items.length - TIME_WEIGHT * durationS * (item.slot === 'paired' ? 0.5 : 1)
-}
-
-/**
- * Resisting before making within each slot; the weak link first of all, while it is fresh.
- *
- * @example
- * inOrder({ id: 's', day: 0, minutes: 60, lifts: [], items: [] }, context).items // => []
- */
-export function inOrder(session: PlannedSession, context: PlanningContext): PlannedSession {
-  const rank = (variationId: string, index: number): number => {
-    const gain = itemActionSeconds(
-      { variationId, dose: must(session.items[index]).dose, extraSetSide: null },
-      context.screen.catalogue,
-    )
-    const main = TRUNK_ACTIONS.reduce((best, a) => (gain[a] > gain[best] ? a : best))
-    if (main === context.weakLink) return 0
-    return ACTION_FACTS[main].resists ? 1 : 2
-  }
-  const items = session.items
-    .map((item, index) => ({ item, rank: rank(item.variationId, index), index }))
-    .sort((a, b) => a.rank - b.rank || a.index - b.index)
-    .map(({ item }) => item)
-  return { ...session, items }
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

@@ -26,8 +26,8 @@ export function reasonFor(
 }
 
 /** Why this rung of the ladder. */
-function rungText({ ladder, rung }: Variation, { screen }: PlanningContext): string {
-  const below = (screen.rungs[ladder] ?? 1) - rung
+function rungText({ branch, rung }: Variation, { screen }: PlanningContext): string {
+  const below = (screen.rungs[branch] ?? 1) - rung
   if (below <= 0) return `Rung ${rung}, the present one.`
   return `Rung ${rung}, ${below} below the present: easy on purpose or all that is open.`
 }

@@ -9,6 +9,7 @@ import * as planning from './0007_planning'
 import * as season from './0008_season'
 import * as safety from './0009_safety'
 import * as openings from './0010_openings'
+import * as stands from './0011_stands'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -21,6 +22,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0008_season': season,
   '0009_safety': safety,
   '0010_openings': openings,
+  '0011_stands': stands,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

@@ -48,8 +48,8 @@ const { busy, problem, attempt } = useAttempt()
 async function change(work: () => Promise<unknown>): Promise<void> {
   if (!busy.value && !await attempt(work)) await store.load(id.value)
 }
-const place = (ladder: string, rung: number, reason: string) =>
-  change(() => store.place(id.value, { version: store.athlete!.version, ladder, rung, reason: reason.slice(0, 300) }))
+const place = (variationId: string, reason: string) =>
+  change(() => store.place(id.value, { version: store.athlete!.version, variationId, reason: reason.slice(0, 300) }))
 const take = (link: WeakLink) =>
   change(async () => {
     const { id: key, version } = store.athlete!
@@ -130,7 +130,7 @@ const take = (link: WeakLink) =>
       <PlacementList
         class="panel"
         :placements="placements"
-        :rungs="store.athlete!.rungs"
+        :rungs="screen.rungs"
         :catalogue="catalogue"
         :editable="editable"
         :busy="busy"

@@ -5,7 +5,30 @@ import { shared } from './shared'
 
 /** Trunk flexion, made. All doses and gates: common practice, no source. */
 export const flexion = defineLadder(
-  { id: 'flexion', name: 'Trunk flexion', aim: 'Fold the trunk on purpose, with a counted number of bends.' },
+  {
+    id: 'flexion', name: 'Trunk flexion', aim: 'Fold the trunk on purpose, with a counted number of bends.',
+    branches: [
+      {
+        name: 'Curling up',
+        rungs: ['curl-side', 'curl-up', 'crunch', 'crunch-ears', 'crunch-overhead', 'crunch-plate'],
+      },
+      { key: 'pad', name: 'Over a pad', after: ['crunch'], rungs: ['crunch-pad'] },
+      { key: 'reverse', name: 'From below', rungs: ['reverse-crunch', 'reverse-decline', 'reverse-ball'] },
+      {
+        key: 'sit-up', name: 'Sitting up and standing up', after: ['crunch-overhead'],
+        rungs: ['sit-up-overhead', 'get-up'],
+      },
+      {
+        key: 'hanging', name: 'Hanging', after: ['reverse-crunch'],
+        rungs: ['hanging-knee-raise', 'hanging-leg-raise', 'hanging-pike'],
+      },
+      {
+        key: 'pikes', name: 'Folding both ends', after: ['crunch-ears', 'reverse-crunch'],
+        rungs: ['v-up', 'ball-pike', 'ring-pike'],
+      },
+      { key: 'fast', name: 'Fast', after: ['crunch'], rungs: ['overhead-slam'] },
+    ],
+  },
   shared,
   [
     {

@@ -5,7 +5,25 @@ import { shared } from './shared'
 
 /** Rotation, made. All doses and gates: common practice, no source. */
 export const rotation = defineLadder(
-  { id: 'rotation', name: 'Rotation', aim: 'Turn from the legs, and learn to stop it before speeding it up.' },
+  {
+    id: 'rotation', name: 'Rotation', aim: 'Turn from the legs, and learn to stop it before speeding it up.',
+    branches: [
+      { name: 'Opening the turn', rungs: ['upper-back-roll', 'lunge-turn', 'lunge-turn-away', 'stick-turn'] },
+      { key: 'floor', name: 'On the floor', rungs: ['kick-through', 'plank-roll', 'hip-dips', 'seated-turn'] },
+      {
+        key: 'braking', name: 'Braking and turning against a pull',
+        rungs: ['band-turn-half-kneeling', 'band-turn-braking', 'band-punch'],
+      },
+      {
+        key: 'chops', name: 'Chops and lifts', after: ['band-turn-half-kneeling'],
+        rungs: ['lift-half-kneeling', 'chop-half-kneeling', 'chop-standing', 'lunge-arc'],
+      },
+      {
+        key: 'fast', name: 'Fast', after: ['band-turn-braking', 'chop-half-kneeling'],
+        rungs: ['pendulum-stop', 'ball-chop', 'ball-chop-continuous', 'throw-to-wall', 'swing'],
+      },
+    ],
+  },
   shared,
   [
     {
