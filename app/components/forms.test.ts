@@ -98,7 +98,8 @@ describe('flags and ladders', () => {
   })
 
   it('show the gate ahead, and what stands in the way', () => {
-    const text = mount(LadderStanding, { props: { screen: { ...context.screen, equipment: [] } } }).text()
+    const screen = { ...context.screen, equipment: [], rungs: { 'side-plank': 2, 'press-out': 1 } }
+    const text = mount(LadderStanding, { props: { screen } }).text()
     expect(text).toContain('Gate')
     expect(text).toContain('Needs equipment that is not at hand')
   })

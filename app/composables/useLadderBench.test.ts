@@ -13,7 +13,7 @@ import { reckon } from '~/words/reckon'
 const someone = { ...larkholm('2026-03-02').athletes[0]!.input, sex: 'male' as const, heightCm: 180, massKg: 80 }
 const bench = (rung = 4, screen = context.screen) =>
   useLadderBench(
-    computed(() => ({ ...someone, rungs: { 'front-plank': rung } })),
+    computed(() => someone),
     computed(() => ({ ...screen, rungs: { ...screen.rungs, 'front-plank': rung } })),
     ref('front-plank'),
   )

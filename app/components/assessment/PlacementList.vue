@@ -20,14 +20,19 @@ const props = defineProps<
 const emit = defineEmits<{ place: [variationId: string, reason: string] }>()
 
 const open = ref<string | null>(null)
+/** Branches where nobody has begun anything and nothing speaks for it are only shown when asked for. */
+const showAll = ref(false)
 const reason = ref('')
-const rows = computed(() => props.placements.map((placement) => {
+const all = computed(() => props.placements.map((placement) => {
   const line = branchesOf(props.catalogue).find(({ branch }) => branch.id === placement.branch)!
   const { rungs, id } = line.branch
   const now = Math.min(rungs.length, props.rungs[id] ?? 1)
   const [shown, present] = [rungs[placement.rung - 1]!, rungs[now - 1]!]
   return { placement, id, rungs, name: branchName(line), now, shown, present }
 }).sort((a, b) => Math.sign(b.placement.rung - b.now) - Math.sign(a.placement.rung - a.now)))
+const rows = computed(() => all.value.filter(row =>
+  showAll.value || row.placement.evidence.length > 0 || row.placement.rung !== row.now || row.id in props.rungs
+))
 
 function put(variationId: string, why: string): void {
   emit('place', variationId, why)
@@ -138,5 +143,13 @@ function put(variationId: string, why: string): void {
         </form>
       </li>
     </ul>
+    <button
+      v-if="rows.length < all.length"
+      type="button"
+      class="underline underline-offset-2 mt-2"
+      @click="showAll = true"
+    >
+      Show all {{ all.length }} branches
+    </button>
   </section>
 </template>

@@ -111,7 +111,7 @@ function cellOf(row: Row, ladder: Ladder) {
           <td
             v-for="ladder in ladders"
             :key="ladder.id"
-            class="p-0 h-[1.9rem] border-x border-chalk align-bottom"
+            class="p-0 h-[1.9rem] border-x border-line/70 align-bottom"
           >
             <RungBars v-bind="cellOf(row, ladder)" />
           </td>

@@ -15,8 +15,7 @@ function gateText({ gate, doses }: Variation): string {
   }`
 }
 
-/** Ladders with their branches; what is not open yet and not begun is left out. */
-const rows = computed(() => branchesOf(props.screen.catalogue).map((line) => {
+const all = computed(() => branchesOf(props.screen.catalogue).map((line) => {
   const { rungs, id } = line.branch
   const at = Math.min(rungs.length, props.screen.rungs[id] ?? 1)
   const present = rungs[at - 1]!
@@ -24,9 +23,18 @@ const rows = computed(() => branchesOf(props.screen.catalogue).map((line) => {
   const begun = props.screen.rungs[id] !== undefined
   const closed = !begun && removed.some(({ rule }) => rule === 'prerequisite')
   return {
-    line, of: rungs.length, at, present, closed, blocked: removed[0]?.text ?? null, top: at === rungs.length,
+    line, of: rungs.length, at, present, begun, closed, blocked: removed[0]?.text ?? null, top: at === rungs.length,
   }
-}).filter(row => !row.closed))
+}))
+/** What was begun; whoever has begun nothing stands on the ground of every ladder. */
+const rows = computed(() => {
+  const begun = all.value.filter(row => row.begun)
+  return begun.length > 0 ? begun : all.value.filter(({ line }) => line.branch.id === line.ladder.id)
+})
+/** Branches that could be begun, in words. */
+const atGround = computed(() =>
+  all.value.filter(row => !row.closed && !rows.value.includes(row)).map(row => branchName(row.line)).join(', ')
+)
 </script>
 
 <template>
@@ -74,5 +82,11 @@ const rows = computed(() => branchesOf(props.screen.catalogue).map((line) => {
         </span>
       </li>
     </ul>
+    <p
+      v-if="atGround"
+      class="text-quiet text-[0.92em] mt-2"
+    >
+      Open at the ground: {{ atGround }}.
+    </p>
   </section>
 </template>
