@@ -122,9 +122,9 @@ test('screen, clear, brace and place one athlete', async ({ page }) => {
     await page.getByRole('navigation', { name: 'Rooms of the athlete' }).getByRole('link', {
       name: 'Tests and placement',
     }).click()
-    await page.getByRole('button', { name: 'Place by hand on Balance' }).click()
+    await page.getByRole('button', { name: 'Place by hand on Balance: hinges' }).click()
     await expect(page.getByRole('button', { name: 'Place', exact: true })).toBeDisabled()
-    await page.getByLabel('Rung').selectOption('3')
+    await page.getByLabel('Rung').selectOption({ label: '3 · Airplane hinge hold' })
     await page.getByLabel('Reason').fill('Seen in warm-up.')
     await page.getByRole('button', { name: 'Place', exact: true }).click()
     await expect(page.getByText(/stands on airplane hinge hold/)).toBeVisible()

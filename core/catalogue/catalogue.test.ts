@@ -45,6 +45,13 @@ describe('the catalogue', () => {
     expect(before('rotation.throw-to-wall')).toContain('rotation.pendulum-stop')
   })
 
+  it('asks brace step 7 before the trunk makes anything fast, and step 6 before it stops anything', () => {
+    const fast = VARIATIONS.filter(v => v.mode === 'ballistic' && v.ladder !== 'brace')
+    for (const v of fast)
+      expect(v.braceStep, v.id).toBeGreaterThanOrEqual(ACTION_FACTS[mainAction(v.shares)].resists ? 6 : 7)
+    expect(fast.length).toBeGreaterThanOrEqual(6)
+  })
+
   it('names every variation and gives it an id once', () => {
     expect(new Set(VARIATIONS.map(v => v.id)).size).toBe(VARIATIONS.length)
     expect(new Set(VARIATIONS.map(v => v.name)).size).toBe(VARIATIONS.length)

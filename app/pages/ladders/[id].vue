@@ -45,10 +45,8 @@ const team = ref(false)
 const { put, said, busy } = usePutOnRung(live, () => catalogue.value, () => isPresent.value)
 const isPresent = computed(() => live.value.variation.id === presentRung.value?.variation.id)
 const mates = computed(() => roster.matesOf(athlete.value))
-function choose(variationId: string, compare: boolean): void {
-  if (compare && variationId !== live.value.variation.id) bench.compareWith(variationId)
-  else bench.choose(variationId)
-}
+const choose = (variationId: string, compare: boolean): void =>
+  (compare && variationId !== live.value.variation.id ? bench.compareWith : bench.choose)(variationId)
 
 /** A drill that was found may live on another branch: go there with its setting. */
 async function take({ variationId, settings, moved }: Found): Promise<void> {
