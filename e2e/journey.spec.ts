@@ -43,7 +43,7 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
     await page.getByLabel('Brace step reached').selectOption('7')
     await page.getByLabel('Weak link').selectOption('antiRotation')
     await page.getByLabel('Weaker side').selectOption('left')
-    await page.getByLabel('Side plank', { exact: true }).selectOption('2')
+    await page.getByLabel('Side plank: held').selectOption({ label: '2 · Side plank' })
     await page.getByRole('button', { name: 'Add athlete' }).dblclick()
     await expect(page.getByRole('heading', { name: NAME })).toBeVisible()
     await expect(page.getByText('172 cm, 66.5 kg')).toBeVisible()
