@@ -41,9 +41,10 @@ const number = (typed: string): number => (typed.trim() === '' ? NaN : Number(ty
 // eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export function useAthleteForm(from: AthleteInput, units: Units, draftKey: string | null = null, fromVersion = 0) {
   const draft = draftKey ? kept<FormDraft>(draftKey) : null
-  const start = draft?.start ?? from
+  // What an earlier release kept may lack a field: it is as it is stored.
+  const start = { ...from, ...draft?.start }
   const unit = measures(units)
-  const words = reactive({ ...(draft?.words ?? start) })
+  const words = reactive({ ...start, ...draft?.words })
   const typed = reactive(draft?.typed ?? {
     height: text(unit.showLength(start.heightCm)),
     mass: text(unit.showMass(start.massKg)),
