@@ -43,7 +43,6 @@ function ladderProblems({ ladders, variations }: OwnCatalogue): CatalogueProblem
   })
 }
 
- 
 function variationProblems(variation: OwnVariation, own: OwnCatalogue): CatalogueProblem[] {
   const { id, name, ladder } = variation
   const found: CatalogueProblem[] = []

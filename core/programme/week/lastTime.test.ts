@@ -15,6 +15,12 @@ const [first, second] = VARIATIONS.filter(v => v.ladder === 'front-plank').map(v
 const other = VARIATIONS.find(v => v.ladder === 'carries')!.id
 
 describe('what a drill stood at the week before', () => {
+  it('is not what another branch of its ladder stood at: a throw says nothing of opening the turn', () => {
+    const before = week([1, [item('rotation.lunge-turn', 2)]])
+    expect(lastTime('rotation.throw-to-wall', 1, before, STANDARD)).toBeNull()
+    expect(lastTime('rotation.stick-turn', 1, before, STANDARD)).toMatchObject({ variationId: 'rotation.lunge-turn' })
+  })
+
   it('takes the same weekday before any other', () => {
     const before = week([1, [item(first, 2)]], [3, [item(first, 3)]], [5, [item(first, 4)]])
     expect(lastTime(first, 3, before, STANDARD)).toEqual({

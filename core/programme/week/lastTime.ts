@@ -14,22 +14,22 @@ export interface LastTime {
 }
 
 /**
- * What a drill stood at the week before: the same drill if it was there, else another rung of its ladder; of several,
+ * What a drill stood at the week before: the same drill if it was there, else another rung of its branch; of several,
  * the one on the same weekday, else the last of that week.
  *
- * @returns null when neither drill nor ladder was there
+ * @returns null when neither drill nor branch was there
  * @example
  * lastTime('front-plank.elbows', 0, { sessions: [] }, STANDARD) // => null
  */
 export function lastTime(variationId: string, day: number, before: WeekPlan, catalogue: Catalogue): LastTime | null {
-  const ladder = catalogue.find(variationId)?.ladder
+  const branch = catalogue.find(variationId)?.branch
   const all = before.sessions
     .flatMap(session => session.items.map(item => ({ session, item })))
     .sort((a, b) => a.session.day - b.session.day)
   const choose = (same: boolean): LastTime | null => {
     const found = all.filter(({ item }) => (same
       ? item.variationId === variationId
-      : ladder !== undefined && catalogue.find(item.variationId)?.ladder === ladder))
+      : branch !== undefined && catalogue.find(item.variationId)?.branch === branch))
     const one = found.find(({ session }) => session.day === day) ?? found.at(-1)
     return one ? lineOf(one, same, catalogue) : null
   }
