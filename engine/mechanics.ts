@@ -2,7 +2,8 @@ import { bodyOf, type BodySize } from '../core/anatomy'
 import { findVariation, publishedCompression, VARIATIONS } from '../core/catalogue'
 import { DomainError } from '../core/errors'
 import {
-  bandLaw, bandTension, DOUBT, evaluateBody, findModel, poseOf, settingsFor, settingsOf, verticalReactions, whyNoPose,
+  bandLaw, bandTension, DOUBT, evaluateBody, findModel, pathOf, poseOf, settingsFor, settingsOf, verticalReactions,
+  whyNoPose,
 } from '../core/mechanics'
 import { bandSchema, momentsSchema, reactionsSchema } from './schemas/mechanics'
 import { read, type Input } from './schemas/read'
@@ -37,6 +38,10 @@ function momentsOf(size: BodySize, variation: string, given: Readonly<Record<str
     sagittalNm: round(e.sagittalNm, 3), frontalNm: round(e.frontalNm, 3), transverseNm: round(e.transverseNm, 3),
     axialN: round(e.axialN, 2), handsShare: round(e.handsShare, 5), supportMarginM: round(e.supportMarginM, 4),
     residualNm: round(e.residualNm, 6), dominant: e.dominant, dominantNm: round(e.dominantNm, 3),
+    path: pathOf({ id: variation }, body, given).map(p => ({
+      along: round(p.along, 3), sagittalNm: round(p.sagittalNm, 3), frontalNm: round(p.frontalNm, 3),
+      transverseNm: round(p.transverseNm, 3),
+    })),
     doubtNm: [round(size0 * (1 - DOUBT), 1), round(size0 * (1 + DOUBT), 1)],
   }
 }

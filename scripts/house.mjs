@@ -79,6 +79,8 @@ if (process.argv.includes('--coverage')) {
   await run(bin('vitest'), [
     'run', '--project', 'core', '--project', 'components', '--coverage.enabled', '--coverage.provider=v8',
     '--coverage.reporter=json-summary', '--coverage.reportsDirectory=test-results/coverage', '--silent',
+    // Counting lines makes every test slower, timed or not.
+    '--testTimeout=120000',
   ])
   const { total } = readJson(join(root, 'test-results', 'coverage', 'coverage-summary.json'))
   row('lines that unit tests reach', `${total.lines.pct} %`)

@@ -18,6 +18,7 @@ export function screenOf(athlete: Screened, day: string, catalogue: Catalogue): 
     rungs: rungsOf(athlete.stands, catalogue),
     // Only the birth year is kept: the younger of the two possible ages is the careful one.
     ageYears: Number(day.slice(0, 4)) - athlete.birthYear - 1,
+    massKg: athlete.massKg,
     pain: (athlete.health?.pain ?? []).filter(one => one.day <= day),
     left: athlete.health?.left ?? null,
   }

@@ -1,6 +1,6 @@
 import { computed, reactive, type ComputedRef } from 'vue'
 import {
-  ACTION_FACTS, EQUIPMENT, isOwn, mainAction, MODES, planesOf, POSTURES, type Catalogue, type Equipment, type Plane,
+  EQUIPMENT, isOwn, mainLabel, MODES, planesOf, POSTURES, type Catalogue, type Equipment, type Plane,
   type TrunkAction, type Variation,
 } from '~~/core/catalogue'
 import { removals, type FlagId } from '~~/core/screening'
@@ -29,7 +29,7 @@ function textsOf({ ladders, variations }: Catalogue): ReadonlyMap<string, string
     v.id,
     [
       v.name, v.purpose, ladderName.get(v.ladder), MODES[v.mode], POSTURES[v.posture],
-      ACTION_FACTS[mainAction(v.shares)].label, ...v.equipment.flat().map(e => EQUIPMENT[e]), ...v.muscles,
+      mainLabel(v), ...v.equipment.flat().map(e => EQUIPMENT[e]), ...v.muscles,
     ].join(' ').toLowerCase(),
   ]))
 }

@@ -1,11 +1,13 @@
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { bodyOf } from '~~/core/anatomy'
-import { compare, DOUBT, nearTo, type Found } from '~~/core/mechanics'
+import { askOf, compare, DOUBT, nearTo, type Evaluation, type Found } from '~~/core/mechanics'
 import { removals, type Screen } from '~~/core/screening'
 import type { AthleteInput } from '~~/shared/types'
 import { slidersOf, TIME_SLIDER, workOf } from '~/words/benchSliders'
 import { reckon, type BenchRung } from '~/words/reckon'
 
+/** The largest part of what a trunk can hold that a position asks. */
+const most = (result: Evaluation): number => Math.max(...Object.values(askOf(result)))
 /** Rungs that stand beside the chosen one at most. */
 const MOST_COMPARED = 3
 
@@ -87,7 +89,10 @@ export function useLadderBench(
   const verdict = computed(() => {
     const base = presentRung.value
     if (!base?.result || !live.value.result || base.nm <= 1) return null
-    return compare(live.value.nm, base.nm, 'ladder')
+    // Across directions newton metres say little: there the parts of what a trunk can hold are compared.
+    return live.value.result.dominant === base.result.dominant
+      ? compare(live.value.nm, base.nm, 'ladder')
+      : compare(100 * most(live.value.result), 100 * most(base.result), 'ladder')
   })
 
   /** About a tenth harder than what is chosen, with what is at hand and nothing that is ruled out. */

@@ -1,4 +1,4 @@
-import type { Variation } from '../catalogue'
+import { gateLoadKg, type Variation } from '../catalogue'
 import type { SetLog } from './setLog'
 
 /** How far a gate is met. */
@@ -13,23 +13,34 @@ export interface GateProgress {
  * so many sessions running. A session in between that fell short begins the count anew.
  *
  * @param logs sets of any drill; those of this variation count
+ * @param massKg body mass: a set under the load the gate holds at does not count; null leaves loads out
  * @example
  * gateProgress(findVariation('side-plank.feet'), []) // => { sessions: 0, met: false }
  */
-export function gateProgress(variation: Variation, logs: readonly SetLog[]): GateProgress {
+export function gateProgress(
+  variation: Variation, logs: readonly SetLog[], massKg: number | null = null,
+): GateProgress {
   const own = logs.filter(log => log.variationId === variation.id)
   const days = [...new Set(own.map(log => log.day))].sort()
   let [running, best] = [0, 0]
   for (const day of days) {
-    running = dayMeets(variation, own.filter(log => log.day === day)) ? running + 1 : 0
+    running = dayMeets(variation, own.filter(log => log.day === day), massKg) ? running + 1 : 0
     best = Math.max(best, running)
   }
   return { sessions: best, met: best >= variation.gate.sessions }
 }
 
-function dayMeets({ gate, sides }: Variation, logs: readonly SetLog[]): boolean {
-  const good = logs.filter(log => log.amount >= gate.amount && log.breakPoint === 'none')
+/** Loads come in steps: a set this near to what is asked is at it. */
+const NEAR = 0.95
+
+function dayMeets({ gate, sides }: Variation, logs: readonly SetLog[], massKg: number | null): boolean {
+  const least = massKg === null ? null : gateLoadKg(gate, massKg)
+  const good = logs.filter(log => log.amount >= gate.amount && log.breakPoint === 'none'
+    && (least === null || loadOf(log) >= least * NEAR))
   if (sides === 'both') return good.length >= gate.sets
   return good.filter(log => log.side === 'left').length >= gate.sets
     && good.filter(log => log.side === 'right').length >= gate.sets
 }
+
+/** What a set was done against, in kilograms: a weight, or a band's pull as one. */
+const loadOf = ({ setting }: SetLog): number => setting.loadKg ?? (setting.bandN ?? 0) / 9.81

@@ -1,5 +1,5 @@
 import { must } from '../errors'
-import { mainAction, type Branch, type Rungs, type Variation } from '../catalogue'
+import { gateText, mainAction, type Branch, type Rungs, type Variation } from '../catalogue'
 import { removals, type Screen } from '../screening'
 import { gateProgress } from './gate'
 import { bestOf } from './ratios'
@@ -29,11 +29,11 @@ export interface Placement {
  * place(STANDARD.branch('side-plank'), { ...context.screen, rungs: {} }, [], []).rung // => 1
  */
 export function place(branch: Branch, screen: Screen, trials: readonly Trial[], logs: readonly SetLog[]): Placement {
-  const shown = branch.rungs.map(variation => shownBy(variation, trials, logs))
+  const massKg = screen.massKg ?? null
+  const shown = branch.rungs.map(variation => shownBy(variation, trials, logs, massKg))
   const passed = (index: number): boolean =>
     branch.rungs.some((above, at) =>
-      at >= index && shown[at] !== null && mainAction(above.shares) === mainAction(must(branch.rungs[index]).shares)
-    )
+      at >= index && shown[at] !== null && speaksFor(above, must(branch.rungs[index])))
   let rung = 1
   while (rung < branch.rungs.length && passed(rung - 1) && barriers(must(branch.rungs[rung]), screen).length === 0)
     rung += 1
@@ -41,13 +41,24 @@ export function place(branch: Branch, screen: Screen, trials: readonly Trial[], 
   return {
     branch: branch.id, variationId: must(branch.rungs[rung - 1]).id, rung, evidence: shown.filter(why => why !== null),
     missing: next
-      ? [...(passed(rung - 1) ? [] : [gateText(must(branch.rungs[rung - 1]), logs)]), ...barriers(next, screen)]
+      ? [
+        ...(passed(rung - 1) ? [] : [gateAhead(must(branch.rungs[rung - 1]), logs, massKg)]),
+        ...barriers(next, screen),
+      ]
       : [],
   }
 }
 
-function shownBy(variation: Variation, trials: readonly Trial[], logs: readonly SetLog[]): string | null {
-  if (gateProgress(variation, logs).met) return `${variation.name}: gate met in sets.`
+/** A drill for the same action speaks for one beneath it; for one that loads nothing every drill above it does. */
+const speaksFor = (above: Variation, below: Variation): boolean => {
+  const asked = mainAction(below.shares)
+  return asked === null || mainAction(above.shares) === asked
+}
+
+function shownBy(
+  variation: Variation, trials: readonly Trial[], logs: readonly SetLog[], massKg: number | null,
+): string | null {
+  if (gateProgress(variation, logs, massKg).met) return `${variation.name}: gate met in sets.`
   const test = TEST_IDS.find(id => testFacts(id).speaksFor === variation.id)
   if (!test) return null
   const { sides, name, unit } = testFacts(test)
@@ -66,11 +77,10 @@ function barriers(variation: Variation, screen: Screen): string[] {
     .filter(({ rule }) => rule !== 'equipment').map(({ text }) => text)
 }
 
-function gateText(variation: Variation, logs: readonly SetLog[]): string {
-  const { sets, amount, sessions } = variation.gate
-  const done = gateProgress(variation, logs).sessions
-  const running = sessions === 1 ? 'in one session' : `in ${sessions} sessions running`
-  return `Gate of ${variation.name.toLowerCase()}: ${sets} × ${amount} ${running}${done > 0 ? `, ${done} so far` : ''}.`
+function gateAhead(variation: Variation, logs: readonly SetLog[], massKg: number | null): string {
+  const done = gateProgress(variation, logs, massKg).sessions
+  const so = done > 0 ? `, ${done} so far` : ''
+  return `Gate of ${variation.name.toLowerCase()}: ${gateText(variation, massKg)}${so}.`
 }
 
 /**

@@ -160,6 +160,7 @@ function fromSets({ logs, catalogue }: Around): Observation[] {
     const speaks = SPEAKS_FOR[log.breakPoint]
     if (!drill || speaks === undefined || log.breakPoint === 'trunk') continue
     const place = speaks ?? mainAction(drill.shares)
+    if (!place) continue
     const key = `${drill.id}/${place}/${log.side ?? ''}`
     const entry = days.get(key)
       ?? { place, side: log.side, name: drill.name, days: new Set(), words: must(WORDS[log.breakPoint]) }

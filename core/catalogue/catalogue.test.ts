@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import {
-  ACTION_FACTS, checkVariation, findVariation, LADDERS, mainAction, MODES, neighboursOf, PLANES, planesOf, schoolDose,
+  ACTION_FACTS, checkVariation, findVariation, LADDERS, mainFacts, MODES, neighboursOf, PLANES, planesOf, schoolDose,
   SCHOOLS, STANDARD, TRUNK_ACTIONS, VARIATIONS, type SchoolId,
 } from '.'
 import { checkDose } from '../dose'
@@ -13,7 +13,8 @@ describe('the catalogue', () => {
   })
 
   it('covers every action, plane and mode', () => {
-    for (const action of TRUNK_ACTIONS) expect(VARIATIONS.some(v => mainAction(v.shares) === action), action).toBe(true)
+    for (const action of TRUNK_ACTIONS)
+      expect(VARIATIONS.some(v => mainFacts(v.shares) === ACTION_FACTS[action]), action).toBe(true)
     for (const plane of PLANES) expect(VARIATIONS.some(v => planesOf(v.shares).includes(plane)), plane).toBe(true)
     for (const mode of Object.keys(MODES)) expect(VARIATIONS.some(v => v.mode === mode), mode).toBe(true)
     expect(VARIATIONS.some(v => v.insideLift)).toBe(true)
@@ -48,7 +49,7 @@ describe('the catalogue', () => {
   it('asks brace step 7 before the trunk makes anything fast, and step 6 before it stops anything', () => {
     const fast = VARIATIONS.filter(v => v.mode === 'ballistic' && v.ladder !== 'brace')
     for (const v of fast)
-      expect(v.braceStep, v.id).toBeGreaterThanOrEqual(ACTION_FACTS[mainAction(v.shares)].resists ? 6 : 7)
+      expect(v.braceStep, v.id).toBeGreaterThanOrEqual(mainFacts(v.shares)?.resists ? 6 : 7)
     expect(fast.length).toBeGreaterThanOrEqual(6)
   })
 
@@ -62,8 +63,8 @@ describe('the catalogue', () => {
   })
 
   it('holds more drills that resist than drills that make movement', () => {
-    const resisting = VARIATIONS.filter(v => ACTION_FACTS[mainAction(v.shares)].resists).length
-    expect(resisting).toBeGreaterThan(VARIATIONS.length / 2)
+    const main = VARIATIONS.flatMap(v => mainFacts(v.shares) ?? [])
+    expect(main.filter(facts => facts.resists).length).toBeGreaterThan(main.length / 2)
   })
 
   it('leaves a drill for every resisting action on a bare floor with a wall', () => {

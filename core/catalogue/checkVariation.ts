@@ -15,7 +15,11 @@ const WORDS = { name: 'name', purpose: 'purpose', setUp: 'set-up', stopSign: 'st
 // eslint-disable-next-line complexity -- a list of refusals, each a line of its own
 export function checkVariation(variation: OwnVariation): void {
   const total = TRUNK_ACTIONS.reduce((sum, action) => sum + (variation.shares[action] ?? 0), 0)
-  if (!(Math.abs(total - 1) < 1e-9)) throw new DomainError('shares', 'Action shares must sum to 1.')
+  // What is there to wake, to breathe or to loosen may load nothing at all.
+  const loads = variation.kind === undefined || total > 0
+  if (loads && !(Math.abs(total - 1) < 1e-9)) throw new DomainError('shares', 'Action shares must sum to 1.')
+  if ((variation.kind === 'activation' || variation.kind === 'brace') && total > 0)
+    throw new DomainError('shares', 'Activation and brace drills load the trunk with nothing: they have no action.')
   if (!Object.values(variation.shares).every(share => share > 0 && share <= 1)) {
     throw new DomainError('shares', 'Every share lies above 0 and up to 1.')
   }

@@ -1,5 +1,5 @@
 export {
-  ACTION_FACTS, mainAction, perAction, PLANES, planesOf, TRUNK_ACTIONS,
+  ACTION_FACTS, mainAction, mainFacts, perAction, PLANES, planesOf, TRUNK_ACTIONS,
   type ActionShares, type PerAction, type Plane, type TrunkAction,
 } from './trunkAction'
 export {
@@ -9,6 +9,8 @@ export {
 } from './vocabulary'
 export type { Branch, Fault, Gate, Ladder, Variation } from './variation'
 export { defineLadder, type Rung } from './ladder'
+export { gateLoadKg, gateText } from './gateText'
+export { DRILL_KINDS, kindOf, mainLabel, type DrillKind } from './kind'
 export { isAbove, rungsOf, standOn, standsAt, standsUpTo, type Rungs } from './standing'
 export { catalogueOf, findVariation, LADDERS, STANDARD, VARIATIONS, type Catalogue } from './catalogue'
 export { checkVariation } from './checkVariation'

@@ -1,12 +1,13 @@
 import { DomainError } from '../errors'
 import { allHazards } from './hazards'
 import type { Branch, Ladder, Variation } from './variation'
+import type { Said, Words } from './words/say'
 
 type Placed = 'id' | 'ladder' | 'branch' | 'rung' | 'after'
 
 /** What a rung says of itself: `key` and all that the ladder's rungs do not share. */
 export type Rung<Shared extends keyof Variation = never> =
-  Omit<Variation, Placed | Shared> & Partial<Pick<Variation, Shared>> & { readonly key: string }
+  Omit<Variation, Placed | keyof Said | Shared> & Partial<Pick<Variation, Shared>> & { readonly key: string }
 
 /** A branch as a ladder's head draws it: keys of its rungs in rising order. */
 interface BranchMap {
@@ -24,15 +25,16 @@ interface LadderHead extends Pick<Ladder, 'id' | 'name' | 'aim'> {
 }
 
 /**
- * Builds a ladder from its rungs. `shared` holds what most rungs have in common; a rung that differs states its own
- * value. Hazards that follow from what a drill is are added to those it names.
+ * Builds a ladder from its rungs and what is said about each. `shared` holds what most rungs have in common; a rung
+ * that differs states its own value. Hazards that follow from what a drill is are added to those it names.
  *
- * @throws DomainError where the map of branches and the rungs do not name each other exactly once.
+ * @throws DomainError where the map of branches, the words and the rungs do not name each other exactly once.
  * @example
- * defineLadder({ id: 'x', name: 'X', aim: 'a' }, {}, []).rungs.length // => 0
+ * defineLadder({ id: 'x', name: 'X', aim: 'a' }, {}, {}, []).rungs.length // => 0
  */
 export function defineLadder<Shared extends Partial<Omit<Variation, Placed>>>(
   { branches: map, ...head }: LadderHead,
+  words: Words,
   shared: Shared,
   rungs: readonly Rung<keyof Shared & keyof Variation>[],
 ): Ladder {
@@ -42,6 +44,9 @@ export function defineLadder<Shared extends Partial<Omit<Variation, Placed>>>(
   const odd = [...given.keys()].find(key => named.filter(other => other === key).length !== 1)
     ?? named.find(key => !given.has(key))
   if (odd) throw new DomainError('branches', `${head.id}.${odd} belongs on exactly one branch.`)
+  const wordless = [...given.keys()].find(key => !Object.hasOwn(words, key))
+    ?? Object.keys(words).find(key => !given.has(key))
+  if (wordless) throw new DomainError('words', `${head.id}.${wordless} has no words, or they have no drill.`)
   const branches = maps.map(({ key, name, after = [], rungs: keys }): Branch => {
     const id = key === undefined ? head.id : `${head.id}:${key}`
     const opens = after.map(first => `${head.id}.${first}`)
@@ -50,7 +55,8 @@ export function defineLadder<Shared extends Partial<Omit<Variation, Placed>>>(
       rungs: keys.map((rungKey, index) => {
         const { key: _, ...own } = given.get(rungKey) as Rung & { key: string }
         const drill = {
-          ...shared, ...own, id: `${head.id}.${rungKey}`, ladder: head.id, branch: id, rung: index + 1,
+          ...shared, ...words[rungKey], ...own,
+          id: `${head.id}.${rungKey}`, ladder: head.id, branch: id, rung: index + 1,
           after: index === 0 ? opens : [`${head.id}.${keys[index - 1]}`],
         } as unknown as Variation
         return { ...drill, hazards: allHazards(drill) }

@@ -6,9 +6,12 @@ import type { Ladder, Variation } from './variation'
 /** Columns of the catalogue as a table, one drill a row. */
 export const SHEET_COLUMNS = [
   'id', 'name', 'ladder', 'ladderName', 'ladderAim', 'branch', 'rung', 'beside',
-  'purpose', 'shares', 'mode', 'posture', 'equipment',
-  'sides', 'muscles', 'tires', 'setUp', 'cueInside', 'cueOutside', 'faults', 'stopSign', 'breath', 'braceStep',
-  'prerequisites', 'hazards', 'fatigue', 'spineCost', 'doses', 'gateSets', 'gateAmount', 'gateSessions', 'gateSeen',
+  'purpose', 'shares', 'kind', 'mode', 'posture', 'equipment',
+  'sides', 'muscles', 'tires', 'setUp',
+  'cueInside', 'cueOutside', 'faults', 'stopSign', 'caution', 'breath', 'braceStep',
+  'prerequisites', 'hazards', 'fatigue', 'spineCost', 'doses',
+  'breaths', 'gateSets', 'gateAmount', 'gateSessions', 'gateSeen',
+  'gateOfBody', 'gateLastHoldS', 'entry',
   'settings', 'insideLift', 'pose',
 ] as const
 export type SheetRow = Record<(typeof SHEET_COLUMNS)[number], string>
@@ -31,15 +34,18 @@ export function toSheetRow(
     id: v.id, name: v.name, ladder: v.ladder, ladderName: ladder.name, ladderAim: ladder.aim,
     branch: v.branch ?? v.ladder, rung: String(v.rung), beside: v.beside ?? '', purpose: v.purpose,
     shares: Object.entries(v.shares).map(([action, share]) => `${action} ${share}`).join(KEYS),
-    mode: v.mode, posture: v.posture,
+    kind: v.kind ?? '', mode: v.mode, posture: v.posture,
     equipment: v.equipment.map(need => need.join('|')).join(KEYS),
     sides: v.sides, muscles: v.muscles.join(KEYS), tires: v.tires.join(KEYS), setUp: v.setUp, cueInside: v.cues.inside,
     cueOutside: v.cues.outside,
     faults: v.faults.map(({ see, fix }) => see + PUTS_RIGHT + fix).join(LINES),
-    stopSign: v.stopSign, breath: v.breath, braceStep: String(v.braceStep),
+    stopSign: v.stopSign, caution: v.caution ?? '', breath: v.breath, braceStep: String(v.braceStep),
     prerequisites: (v.prerequisites ?? []).join(KEYS), hazards: v.hazards.join(KEYS), fatigue: String(v.fatigue),
     spineCost: String(v.spineCost), doses: v.doses.map(writeDose).join(LINES), gateSets: String(v.gate.sets),
     gateAmount: String(v.gate.amount), gateSessions: String(v.gate.sessions), gateSeen: v.gate.seen,
+    breaths: (v.breaths ?? []).join(KEYS), gateOfBody: String(v.gate.ofBody ?? ''),
+    gateLastHoldS: String(v.gate.lastHoldS ?? ''),
+    entry: (v.entry ?? []).map(({ id, seconds }) => `${id} ${seconds}`).join(KEYS),
     settings: v.settings.join(KEYS), insideLift: v.insideLift ? 'yes' : '', pose: v.pose ? writePose(v.pose) : '',
   }
 }
@@ -64,17 +70,23 @@ export function fromSheetRow(row: Partial<Record<string, string>>): OwnVariation
   const read = {
     id: text('id'), name: text('name'), ladder: text('ladder'), rung: number('rung'),
     ...(text('beside') === '' ? {} : { beside: text('beside') }), purpose: text('purpose'),
-    shares: Object.fromEntries(keys('shares').map(readShare)), mode: text('mode'), posture: text('posture'),
+    shares: Object.fromEntries(keys('shares').map(readShare)), ...(text('kind') === '' ? {} : { kind: text('kind') }),
+    mode: text('mode'), posture: text('posture'),
     equipment: keys('equipment').map(need => need.split('|').map(k => k.trim()).filter(Boolean)),
     sides: text('sides'), muscles: keys('muscles'), tires: keys('tires'), setUp: text('setUp'),
     cues: { inside: text('cueInside'), outside: text('cueOutside') },
-    faults: lines('faults').map(readFault), stopSign: text('stopSign'), breath: text('breath'),
+    faults: lines('faults').map(readFault), stopSign: text('stopSign'),
+    ...(text('caution') === '' ? {} : { caution: text('caution') }), breath: text('breath'),
     braceStep: number('braceStep'),
     ...(keys('prerequisites').length > 0 ? { prerequisites: keys('prerequisites') } : {}),
     hazards: keys('hazards'), fatigue: number('fatigue'), spineCost: number('spineCost'),
     doses: lines('doses').map(readDose),
+    ...(text('breaths') === '' ? {} : { breaths: keys('breaths').map(Number) }),
+    ...(text('entry') === '' ? {} : { entry: keys('entry').map(readEntry) }),
     gate: {
       sets: number('gateSets'), amount: number('gateAmount'), sessions: number('gateSessions'), seen: text('gateSeen'),
+      ...(text('gateOfBody') === '' ? {} : { ofBody: number('gateOfBody') }),
+      ...(text('gateLastHoldS') === '' ? {} : { lastHoldS: number('gateLastHoldS') }),
     },
     settings: keys('settings'), ...(text('insideLift') === 'yes' ? { insideLift: true } : {}),
     ...(text('pose') === '' ? {} : { pose: readPose(text('pose')) }),
@@ -88,6 +100,13 @@ function readShare(word: string): [string, number] {
   if (!action || !Number.isFinite(value))
     throw new DomainError('shares', `Write shares as "antiExtension 0.6; rotation 0.4", not "${word}".`)
   return [action, value]
+}
+
+function readEntry(word: string): { id: string, seconds: number } {
+  const [id, seconds] = word.split(/\s+/)
+  if (!id || !Number.isFinite(Number(seconds)))
+    throw new DomainError('entry', `Write an entry as "side-plank.feet 60", not "${word}".`)
+  return { id, seconds: Number(seconds) }
 }
 
 function readFault(line: string): { see: string, fix: string } {

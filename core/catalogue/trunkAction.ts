@@ -54,13 +54,26 @@ export function perAction(value: number): PerAction {
 }
 
 /**
- * The action a drill is mostly for: its largest share, first in the order of TRUNK_ACTIONS on a tie.
+ * The action a drill is mostly for: its largest share, first in the order of TRUNK_ACTIONS on a tie; null where it has
+ * none.
  *
  * @example
  * mainAction({ antiRotation: 0.6, antiExtension: 0.4 }) // => 'antiRotation'
  */
-export function mainAction(shares: ActionShares): TrunkAction {
-  return TRUNK_ACTIONS.reduce((best, action) => ((shares[action] ?? 0) > (shares[best] ?? 0) ? action : best))
+export function mainAction(shares: ActionShares): TrunkAction | null {
+  const best = TRUNK_ACTIONS.reduce((a, b) => ((shares[b] ?? 0) > (shares[a] ?? 0) ? b : a))
+  return shares[best] ? best : null
+}
+
+/**
+ * Plane and kind of a drill's main action; null where it loads the trunk with nothing.
+ *
+ * @example
+ * mainFacts({ antiRotation: 1 })?.plane // => 'transverse'
+ */
+export function mainFacts(shares: ActionShares): ActionFacts | null {
+  const main = mainAction(shares)
+  return main && ACTION_FACTS[main]
 }
 
 /**

@@ -16,6 +16,10 @@ export interface Gate {
   readonly sessions: number
   /** What must be seen besides the number. */
   readonly seen: string
+  /** The least load it holds at, as a part of body mass; a band's pull counts by its weight. */
+  readonly ofBody?: number
+  /** Seconds the last repeat of every set is held. */
+  readonly lastHoldS?: number
 }
 
 /** One rung of one ladder: a drill with everything a coach needs to give it. */
@@ -34,8 +38,10 @@ export interface Variation {
   readonly beside?: string
   /** One line for the athlete: what it is for. */
   readonly purpose: string
-  /** Shares over the eight actions, summing to 1. */
+  /** Shares over the eight actions, summing to 1; none where it loads the trunk with nothing. */
   readonly shares: ActionShares
+  /** What it is there for, where that is not to load the trunk. */
+  readonly kind?: 'activation' | 'mobility' | 'brace'
   readonly mode: Mode
   readonly posture: Posture
   /** Each need lists what satisfies it; all needs must be met. */
@@ -49,11 +55,15 @@ export interface Variation {
   readonly cues: { readonly inside: string, readonly outside: string }
   readonly faults: readonly Fault[]
   readonly stopSign: string
+  /** What to mind when it is given: our own and common practice; every drill of ours says it. */
+  readonly caution?: string
   readonly breath: BreathPattern
   /** Brace step (1-7) that must be passed first. */
   readonly braceStep: number
   /** Drills of other ladders that must have been reached first. */
   readonly prerequisites?: readonly string[]
+  /** Holds that must stand, in seconds, before it is begun. */
+  readonly entry?: readonly { readonly id: string, readonly seconds: number }[]
   /** What can be wrong with it for somebody: its contra-indications. */
   readonly hazards: readonly Hazard[]
   /** 1 refreshing … 5 draining. */
@@ -62,6 +72,8 @@ export interface Variation {
   readonly spineCost: 1 | 2 | 3
   /** Default doses, lightest first. */
   readonly doses: readonly Dose[]
+  /** Breaths a set may be counted in instead of seconds, least and most. */
+  readonly breaths?: readonly [number, number]
   readonly gate: Gate
   /** What must be written down with each set. */
   readonly settings: readonly Setting[]

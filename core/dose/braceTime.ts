@@ -9,12 +9,9 @@ export interface RepProfile {
   readonly pauseS: number
   /** Bar travel of the raise, metres. */
   readonly rangeM: number
-  /** Published relation that gives the raising speed, or null: 1.5 s is taken (common practice, no source). */
-  readonly relation: LoadVelocityRelation | null
+  /** What gives the raising speed by load, so that the braced time grows with it. */
+  readonly relation: LoadVelocityRelation
 }
-
-/** Raising time without a published relation, seconds (common practice, no source). */
-export const RAISE_WITHOUT_RELATION_S = 1.5
 
 /**
  * Seconds one rep is braced for: set-up breath + lowering + pause + raising,
@@ -27,8 +24,6 @@ export const RAISE_WITHOUT_RELATION_S = 1.5
 export function bracedRepS(rep: RepProfile, percent1Rm: number): number {
   if (!(percent1Rm > 0 && percent1Rm <= 100)) throw new DomainError('percent1Rm', 'Load goes from 1 to 100 % of 1RM.')
   if (!(rep.rangeM > 0)) throw new DomainError('rangeM', 'The bar must travel some way.')
-  const raisingS = rep.relation
-    ? rep.rangeM / velocityMS(rep.relation, Math.max(30, percent1Rm))
-    : RAISE_WITHOUT_RELATION_S
+  const raisingS = rep.rangeM / velocityMS(rep.relation, Math.max(30, percent1Rm))
   return rep.setUpS + rep.loweringS + rep.pauseS + raisingS
 }

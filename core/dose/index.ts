@@ -5,6 +5,6 @@ export {
 } from './dose'
 export { LOAD_VELOCITY, velocityMS, type LoadVelocityRelation } from './loadVelocity'
 export { ONE_REP_MAX_FORMULAS, oneRepMaxKg, type OneRepMaxFormula } from './oneRepMax'
-export { bracedRepS, RAISE_WITHOUT_RELATION_S, type RepProfile } from './braceTime'
+export { bracedRepS, type RepProfile } from './braceTime'
 export { expandSets, type SetSlot } from './expandSets'
 export { momentTime, sameWork, workInWords } from './work'

@@ -2,12 +2,13 @@ import { bodyOf, type Body, type BodySize } from '../anatomy'
 import type { Held, Model, ModelSettings } from './model'
 import { settingsOf } from './model'
 import { statics, type Statics } from './statics'
+import { askOf } from './typical'
 
 /** A position with what it does to the trunk. */
 export interface Evaluation extends Statics {
   readonly held: Held
   readonly settings: ModelSettings
-  /** The largest of the three components by size, signed. */
+  /** The component that asks most of a trunk for what it can hold in that direction; its moment is signed. */
   readonly dominant: Component
   readonly dominantNm: number
 }
@@ -43,15 +44,10 @@ export function evaluateBody(model: Model, body: Body, settings: ModelSettings):
   )
   const best = found.reduce((a, b) => (sizeOf(b) > sizeOf(a) ? b : a))
   const components = { sagittal: best.sagittalNm, frontal: best.frontalNm, transverse: best.transverseNm }
-  const dominant = (Object.keys(components) as Component[]).reduce((
-    a, b,
-  ) => (Math.abs(components[b]) > Math.abs(components[a]) ? b : a))
-  return {
-    ...best, held, settings, dominant, dominantNm: components[dominant],
-    // Where balance sideways is taken for granted, what the contacts miss is no fault of the pose.
-    balanced: best.balanced || held.balanceAssumed === true,
-    residualNm: held.balanceAssumed && !best.balanced ? 0 : best.residualNm,
-  }
+  const asks = askOf(best)
+  const strength = { sagittal: asks.arch + asks.fold, frontal: asks.side, transverse: asks.turn }
+  const dominant = (Object.keys(components) as Component[]).reduce((a, b) => (strength[b] > strength[a] ? b : a))
+  return { ...best, held, settings, dominant, dominantNm: components[dominant] }
 }
 
 function sizeOf(s: Statics): number {

@@ -35,7 +35,7 @@ const YAW_RAD = { side: 0, front: 62 * Math.PI / 180 } as const
  * @example
  * figureOf(evaluate(findModel('elbowPlank'), { sex: 'male', heightM: 1.8, massKg: 80 }, {}), 'side').trunk.length // => 4
  */
-export function figureOf({ held, contacts }: Evaluation, view: Model['view']): Figure {
+export function figureOf({ held, contacts }: Pick<Evaluation, 'held' | 'contacts'>, view: Model['view']): Figure {
   const yaw = YAW_RAD[view]
   const [c, s] = [Math.cos(yaw), Math.sin(yaw)]
   const spot = (v: Vector): Spot => [v[0] * c + v[1] * s, v[2]]

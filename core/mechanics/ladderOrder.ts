@@ -24,7 +24,6 @@ export const ORDER_NOTES: readonly OrderNote[] = [
   ladder(
     'dead-bug.hands-on-thighs', 'dead-bug.hand-to-opposite-knee', 'The same, across: it adds turning from inside.',
   ),
-  ladder('quadruped.knees-hovering', 'quadruped.crawl', 'The same pose, now moving.'),
   ladder('rotation.lift-half-kneeling', 'rotation.chop-half-kneeling', 'The same pull from above.'),
   ladder(
     'flexion.curl-up', 'flexion.crunch',
@@ -33,9 +32,6 @@ export const ORDER_NOTES: readonly OrderNote[] = [
   ladder(
     'inside-lift.opposite-limb-row', 'inside-lift.half-bench-press',
     'Depends on the dumbbells; the bench takes one support away.',
-  ),
-  ladder(
-    'plank-limbs.two-point', 'plank-limbs.two-point-eyes', 'The same twist with the eyes closed and the feet nearer.',
   ),
   ladder(
     'rollout.ball-kneeling', 'rollout.band-assisted',
@@ -63,12 +59,7 @@ export const ORDER_NOTES: readonly OrderNote[] = [
     'flexion.reverse-decline', 'flexion.reverse-ball', 'A ball adds little at a short lever; the turn is the step.',
   ),
   ladder('flexion.ball-pike', 'flexion.ring-pike', 'The feet hang lower and swing.'),
-  ladder(
-    'compression.one-behind', 'compression.one-thighs',
-    'The moment of the leg is the same: with the hands ahead the hip works nearer its end.',
-  ),
   ladder('compression.one-thighs', 'compression.one-knees', 'The same, farther.'),
-  ladder('compression.both-behind', 'compression.both-thighs', 'The same for both legs.'),
   ladder('compression.l-hold', 'compression.v-hold', 'Legs nearer the trunk turn it less; the range asks more.'),
   ladder(
     'inside-lift.one-arm-overhead-press', 'inside-lift.strict-press',
@@ -93,5 +84,33 @@ export const ORDER_NOTES: readonly OrderNote[] = [
   ladder(
     'inside-lift.front-loaded-squat', 'inside-lift.elbow-squat',
     'As they come the kettlebells weigh more than the bar; the bar lies farther down and may be loaded without end.',
+  ),
+  ladder(
+    'quadruped.leg-only', 'quadruped.opposite-arm-leg',
+    'The arm ahead weighs against the leg behind: what grows is that only two points are left to balance on.',
+  ),
+  ladder(
+    'carries.suitcase-deadlift', 'carries.suitcase',
+    'Bowing down folds the trunk for a moment; the carry bends it aside, and all the way.',
+  ),
+  ladder(
+    'flexion.v-up', 'flexion.ball-pike',
+    'Both begin from a long body: the pike is done on the hands, upside down, on something that rolls.',
+  ),
+  ladder(
+    'quadruped.bear', 'quadruped.crawl-sideways',
+    'Going sideways pushes the body aside with every step, which a position that stands still does not tell.',
+  ),
+  ladder(
+    'quadruped.knees-hovering', 'quadruped.hover-hand',
+    'The sag stays what it was and a turn comes on top, each time a hand leaves.',
+  ),
+  ladder(
+    'flexion.hanging-ball', 'flexion.hanging-three-way',
+    'Without the ball the moment is less; the turn at the top and the grip are what grows.',
+  ),
+  ladder(
+    'posterior.prone-arm-leg', 'posterior.prone-hold',
+    'The same lift of arms and legs, now of all four at once and held.',
   ),
 ]

@@ -43,6 +43,21 @@ export function whyNoPose(variation: Posed): string {
  * settingsFor(poseOf({ id: 'rollout.wheel-to-wall' }), bodyOf({ sex: 'female', heightM: 1.6, massKg: 55 })) // => { distanceCm: 80 }
  */
 export function settingsFor(link: PoseLink, body: Pick<Body, 'heightM'>): Readonly<Record<string, number>> {
-  return Object.fromEntries(Object.entries(link.set).map(([name, value]) =>
-    [name, GROWS_WITH_BODY.includes(name) ? Math.round(value * body.heightM / WRITTEN_FOR_M / 5) * 5 : value]))
+  return grown(link, link.set, body)
+}
+
+/**
+ * The settings at the easy end of a variation's repeat, or null where it has no path.
+ *
+ * @example
+ * easyEnd(poseOf({ id: 'press-out.standing' }), { heightM: 1.6 }) // => { reachPercent: 0 }
+ */
+export function easyEnd(link: PoseLink, body: Pick<Body, 'heightM'>): Readonly<Record<string, number>> | null {
+  return link.from ? grown(link, link.from, body) : null
+}
+
+function grown({ grows = [] }: PoseLink, set: PoseLink['set'], { heightM }: Pick<Body, 'heightM'>): PoseLink['set'] {
+  const goes = (name: string): boolean => [...GROWS_WITH_BODY, ...grows].includes(name)
+  return Object.fromEntries(Object.entries(set).map(([name, value]) =>
+    [name, goes(name) ? Math.round(value * heightM / WRITTEN_FOR_M / 5) * 5 : value]))
 }

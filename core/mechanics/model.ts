@@ -23,8 +23,6 @@ export interface Held {
   readonly resting?: Resting
   /** Sections looked at; of several the one with the larger moment counts. */
   readonly sections?: readonly Section[]
-  /** A width that the ground gives and the model leaves out: balance sideways is taken for granted. */
-  readonly balanceAssumed?: boolean
 }
 
 /** How a position follows from a body and its settings. */

@@ -132,7 +132,7 @@ export function statics(
   const isAbove = (
     m: Skeleton['masses'][number],
   ): boolean => (section === 'lumbar' ? m.aboveLumbar : m.aboveThoracolumbar)
-  const carried = skeleton.masses.filter(m => !(resting as readonly string[]).includes(m.part))
+  const carried = carriedBy(skeleton, resting)
   const weights: Force[] = [
     ...carried.map(m => ({ at: m.at, forceN: [0, 0, -m.massKg * G] as Vector, above: isAbove(m) })),
     ...loads,
@@ -152,13 +152,16 @@ export function statics(
     section,
     ...inAxes(upper, force, section === 'lumbar' ? skeleton.frame : skeleton.thoraxFrame),
     handsShare: contacts.reduce((sum, c, i) => sum + (c.hand ? must(forces[i])[2] : 0), 0) / (skeleton.body.massKg * G),
-    supportMarginM: supportMargin(contacts.map(c => c.at), loadPoint(weights, com)),
+    supportMarginM: supportMargin(contacts.map(c => c.at), pressurePoint(weights, groundOf(contacts), com)),
     residualNm: Math.max(residualNm, balanced ? norm(add(upper, lower)) : residualNm),
     balanced,
     contacts: contacts.map((c, i) => ({ at: c.at, forceN: must(forces[i]) })),
     com,
   }
 }
+
+const carriedBy = ({ masses }: Skeleton, resting: Resting): readonly Skeleton['masses'][number][] =>
+  masses.filter(m => !(resting as readonly string[]).includes(m.part))
 
 function inAxes(moment: Vector, force: Vector, { up, front }: TrunkAxes): TrunkMoment {
   const left = cross(up, front)
@@ -168,15 +171,33 @@ function inAxes(moment: Vector, force: Vector, { up, front }: TrunkAxes): TrunkM
   }
 }
 
-/** Where the line of all vertical weights meets the ground. */
-function loadPoint(weights: readonly Force[], com: Vector): Vector {
-  const down = weights.reduce((sum, w) => sum + w.forceN[2], 0)
+/** Height at which the ground is felt: the middle of what holds sideways, or of all contacts. */
+function groundOf(contacts: readonly Contact[]): number {
+  const gripping = contacts.filter(c => c.grips)
+  const of = gripping.length > 0 ? gripping : contacts
+  return of.reduce((sum, c) => sum + c.at[2], 0) / of.length
+}
+
+/** Where the line of all outside forces meets a ground of this height; under the body where nothing presses down. */
+function pressurePoint(forces: readonly Pick<Load, 'at' | 'forceN'>[], groundM: number, com: Vector): Vector {
+  const down = forces.reduce((sum, f) => sum + f.forceN[2], 0)
   if (Math.abs(down) < 1e-9) return com
-  return [
-    weights.reduce((sum, w) => sum + w.at[0] * w.forceN[2], 0) / down,
-    weights.reduce((sum, w) => sum + w.at[1] * w.forceN[2], 0) / down,
-    0,
-  ]
+  const place = (axis: 0 | 1): number =>
+    forces.reduce((sum, f) => sum + f.at[axis] * f.forceN[2] - (f.at[2] - groundM) * f.forceN[axis], 0) / down
+  return [place(0), place(1), groundM]
+}
+
+/**
+ * Where a body with its loads presses on the ground: balance asks that its contacts stand about this point.
+ *
+ * @example
+ * pressureOf(placed(bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 }), STANDING), [], []).map(v => Math.round(v * 100) / 100 + 0) // => [0, 0, 0]
+ */
+export function pressureOf(
+  skeleton: Skeleton, contacts: readonly Contact[], loads: readonly Load[], resting: Resting = [],
+): Vector {
+  const weights = carriedBy(skeleton, resting).map(m => ({ at: m.at, forceN: [0, 0, -m.massKg * G] as Vector }))
+  return pressurePoint([...weights, ...loads], contacts.length > 0 ? groundOf(contacts) : 0, [0, 0, 0])
 }
 
 /**

@@ -1,4 +1,6 @@
-export { LIFT_IDS, liftFacts, LIFTS, type Lift, type LiftId } from './lifts/lifts'
+export {
+  LIFT_IDS, liftAmountMost, liftDose, liftFacts, LIFTS, type Lift, type LiftId,
+} from './lifts/lifts'
 export { SPORT_PROFILE_IDS, SPORT_PROFILES, type SportProfile, type SportProfileId } from './sport/sportProfiles'
 export {
   SLOTS, type Circuit, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan,

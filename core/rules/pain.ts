@@ -24,7 +24,8 @@ function broken({ variationId, place, state }: DrillPain, { variation, screen }:
   if (!hurt || state === 'leftOut') return []
   if (isAbove(variation, hurt, screen.catalogue))
     return [`${hurt.name} hurt: no progress there until it is decided.`]
-  const asHard = mainAction(variation.shares) === mainAction(hurt.shares) && variation.fatigue >= hurt.fatigue
+  const main = mainAction(variation.shares)
+  const asHard = main !== null && main === mainAction(hurt.shares) && variation.fatigue >= hurt.fatigue
     && variation.fatigue > 1
   return place === 'lowBack' && asHard
     ? [`${hurt.name} hurt in the low back: nothing as tiring for the same action until it is decided.`]

@@ -1,4 +1,4 @@
-import { ACTION_FACTS, mainAction, type Variation } from '../catalogue'
+import { mainFacts, type Variation } from '../catalogue'
 import type { Slot } from '../programme/week/week'
 import { isFixed, type PlaceAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
@@ -12,6 +12,9 @@ const FOR: Readonly<Record<Slot, string>> = {
   finisher: 'A finisher is steady and does no harm when tired.',
   home: 'Too draining to be done alone at home.',
 }
+
+const asksSomething = ({ fatigue, braceStep, shares }: Variation): boolean =>
+  fatigue >= 2 || braceStep >= 4 || mainFacts(shares)?.resists === true
 
 /**
  * Whether a drill suits a slot: finishers are steady and harmless when tired, pairing is short and light.
@@ -27,7 +30,7 @@ export function suits(variation: Variation, slot: Slot): boolean {
     case 'paired':
       return variation.fatigue <= 2 && variation.mode !== 'locomotor' && variation.mode !== 'ballistic'
     case 'after':
-      return variation.fatigue >= 2 || variation.braceStep >= 4 || ACTION_FACTS[mainAction(variation.shares)].resists
+      return asksSomething(variation)
     case 'inside':
       return false
     case 'home':

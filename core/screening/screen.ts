@@ -15,6 +15,8 @@ export interface Screen {
   readonly rungs: Rungs
   /** Age in whole years, null when unknown. */
   readonly ageYears: number | null
+  /** Body mass: what loads of gates are parts of; they are left out where it is not given. */
+  readonly massKg?: number
   /** Drills that hurt and what was decided of them; none where not given. */
   readonly pain?: readonly DrillPain[]
   /** For whoever may not know what health takes away: the drills that are left. */

@@ -34,7 +34,8 @@ export const variationSchema = form<OwnVariation & Partial<Pick<Variation, 'bran
   shares: Joi.object(
     Object.fromEntries(TRUNK_ACTIONS.map(action => [action, Joi.number().greater(0).max(1).label('Share')])),
   )
-    .min(1).required().label('Action shares'),
+    .required().label('Action shares'),
+  kind: Joi.string().valid('activation', 'mobility', 'brace').label('What it is there for'),
   mode: choice('How the trunk works', Object.keys(MODES)),
   posture: choice('Posture', Object.keys(POSTURES)),
   equipment: listOf('Equipment', some('Equipment', EQUIPMENT).min(1)).max(6),
@@ -47,6 +48,7 @@ export const variationSchema = form<OwnVariation & Partial<Pick<Variation, 'bran
   faults: listOf('Faults', form<Fault>({ see: said('What is seen', 200), fix: said('What puts it right', 200) })).min(1)
     .max(8),
   stopSign: said('Stop sign', 200),
+  caution: said('Caution', 300).optional(),
   breath: choice('Breath', Object.keys(BREATH_PATTERNS)),
   braceStep: whole('Brace step', 1, 7),
   prerequisites: listOf('What comes first', key('What comes first')).unique().max(6).optional(),
@@ -54,9 +56,15 @@ export const variationSchema = form<OwnVariation & Partial<Pick<Variation, 'bran
   fatigue: whole('Fatigue', 1, 5),
   spineCost: whole('Spine cost', 1, 3),
   doses: listOf('Doses', doseSchema).min(1).max(6),
+  breaths: Joi.array().items(Joi.number().min(1).max(60)).length(2).label('Breaths'),
+  entry: Joi.array().items(Joi.object({
+    id: Joi.string().pattern(/^[a-z0-9.-]+$/).max(80).required(), seconds: Joi.number().min(1).max(600).required(),
+  })).max(6).label('Entry'),
   gate: form<Gate>({
     sets: whole('Gate sets', 1, 10), amount: Joi.number().min(1).max(600).required().label('Gate amount'),
     sessions: whole('Gate sessions', 1, 10), seen: said('What must be seen', 200),
+    ofBody: Joi.number().greater(0).max(3).label('Load of the gate'),
+    lastHoldS: Joi.number().min(1).max(120).label('Hold of the last repeat'),
   }).label('Gate'),
   settings: some('What is written down', SETTINGS),
   insideLift: Joi.boolean().optional().label('Inside the lift'),

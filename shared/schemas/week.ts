@@ -2,7 +2,8 @@ import Joi from 'joi'
 import { BODY_PLACES, BREAK_POINTS } from '~~/core/assessment'
 import { DOSE_UNITS, parseTempo, type Dose } from '~~/core/dose'
 import {
-  LIFT_IDS, SLOTS, type Circuit, type PlannedLift, type PlannedSession, type TrunkItem, type WeekPlan,
+  LIFT_IDS, liftAmountMost, liftFacts, SLOTS, type Circuit, type PlannedLift, type PlannedSession, type TrunkItem,
+  type WeekPlan,
 } from '~~/core/programme'
 import type { SetLogInput } from '../types'
 import { choice, count, form, id, isoDay, listOf, words } from './common'
@@ -38,7 +39,10 @@ const liftSchema = form<PlannedLift>({
   id: key('Lift'),
   lift: choice('Lift', LIFT_IDS),
   sets: count('Sets', 1, 12),
-  reps: count('Reps', 1, 30),
+  reps: count('Reps', 1, liftAmountMost('farmersWalk')).when('lift', {
+    is: Joi.valid(...LIFT_IDS.filter(id => !liftFacts(id).counted)),
+    then: Joi.number().max(liftAmountMost('backSquat')),
+  }),
   percent1Rm: Joi.number().min(20).max(100).required().label('% of 1RM'),
 })
 

@@ -51,7 +51,8 @@ const matched = computed(() => {
     </div>
     <template v-if="matched">
       <p class="mt-2">
-        One rep is braced for about <b class="figure">{{ matched.rep.totalS.toFixed(1) }} s</b>: breath
+        {{ LIFTS[lift].rep.relation === 'walk' ? 'One metre' : 'One rep' }} is braced for about
+        <b class="figure">{{ matched.rep.totalS.toFixed(1) }} s</b>: breath
         {{ matched.rep.setUpS }}, down {{ matched.rep.loweringS }}<template v-if="matched.rep.pauseS">, pause
           {{ matched.rep.pauseS }}</template>, up
         {{ matched.rep.raisingS.toFixed(1) }}{{ matched.rep.velocityMS
@@ -70,8 +71,8 @@ const matched = computed(() => {
         Holding the breath under load raises blood pressure sharply: ruled out by “{{ matched.cause }}”.
       </p>
       <p class="text-quiet text-[0.9em]">
-        Raising speed by the published load-velocity relations where there is one; the rest common practice, no
-        source.
+        Raising speed by {{ matched.rep.speedSource ?? 'a line of our own between a light and a full load' }}; the rest
+        common practice, no source.
       </p>
     </template>
   </section>

@@ -20,6 +20,8 @@ const props = defineProps<
 const emit = defineEmits<{ place: [variationId: string, reason: string] }>()
 
 const open = ref<string | null>(null)
+/** Branch whose way up waits for what only an eye can tell. */
+const asked = ref<string | null>(null)
 /** Branches where nobody has begun anything and nothing speaks for it are only shown when asked for. */
 const showAll = ref(false)
 const reason = ref('')
@@ -28,7 +30,9 @@ const all = computed(() => props.placements.map((placement) => {
   const { rungs, id } = line.branch
   const now = Math.min(rungs.length, props.rungs[id] ?? 1)
   const [shown, present] = [rungs[placement.rung - 1]!, rungs[now - 1]!]
-  return { placement, id, rungs, name: branchName(line), now, shown, present }
+  // What is left behind on the way up: each gate has something to be seen.
+  const passed = rungs.slice(now - 1, placement.rung - 1)
+  return { placement, id, rungs, name: branchName(line), now, shown, present, passed }
 }).sort((a, b) => Math.sign(b.placement.rung - b.now) - Math.sign(a.placement.rung - a.now)))
 const rows = computed(() => all.value.filter(row =>
   showAll.value || row.placement.evidence.length > 0 || row.placement.rung !== row.now || row.id in props.rungs
@@ -37,6 +41,7 @@ const rows = computed(() => all.value.filter(row =>
 function put(variationId: string, why: string): void {
   emit('place', variationId, why)
   open.value = null
+  asked.value = null
   reason.value = ''
 }
 </script>
@@ -90,8 +95,8 @@ function put(variationId: string, why: string): void {
             type="button"
             class="btn"
             :disabled="busy"
-            @click="put(row.shown.id, row.placement.evidence.join(' ')
-              || 'As the evidence shows.')"
+            :aria-expanded="asked === row.id"
+            @click="asked = asked === row.id ? null : row.id"
           >
             Place here
           </button>
@@ -105,6 +110,27 @@ function put(variationId: string, why: string): void {
             by hand
           </button>
         </span>
+        <div
+          v-if="asked === row.id"
+          class="col-span-full flex flex-wrap gap-2 items-center py-2"
+        >
+          <p>
+            The numbers are met. Was it seen as well?
+            <b
+              v-for="drill in row.passed"
+              :key="drill.id"
+              class="block"
+            >{{ drill.name }}: {{ drill.gate.seen }}</b>
+          </p>
+          <button
+            type="button"
+            class="btn btn-main"
+            :disabled="busy"
+            @click="put(row.shown.id, row.placement.evidence.join(' ') || 'As the evidence shows.')"
+          >
+            Seen: place on {{ row.shown.name.toLowerCase() }}
+          </button>
+        </div>
         <form
           v-if="open === row.id"
           class="col-span-full flex flex-wrap gap-2 items-end py-2"

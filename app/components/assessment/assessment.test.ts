@@ -113,6 +113,11 @@ describe('placement', () => {
     expect(wrapper.text()).toContain('4 below what is shown')
     expect(wrapper.text()).toContain('higher than the evidence shows')
     await wrapper.findAll('button').find(b => b.text() === 'Place here')!.trigger('click')
+    // The numbers speak; what only an eye can tell is asked first.
+    expect(wrapper.emitted('place')).toBeUndefined()
+    expect(wrapper.text()).toContain('Was it seen as well?')
+    expect(wrapper.text()).toContain('Elbow plank: Hips level, breathing throughout.')
+    await wrapper.findAll('button').find(b => b.text().startsWith('Seen: place on'))!.trigger('click')
     expect(wrapper.emitted('place')).toEqual([['front-plank.long-lever', 'Elbow plank hold 90 s.']])
   })
 

@@ -1,19 +1,11 @@
 <script setup lang="ts">
-import { ACTION_FACTS, mainAction, type Variation } from '~~/core/catalogue'
+import { gateText, mainLabel } from '~~/core/catalogue'
 import { removals, type Screen } from '~~/core/screening'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import { branchesOf, branchName } from '~/words/branchWords'
 
 /** Where the athlete stands on each branch of the ladders, and the gate ahead. */
 const props = defineProps<{ screen: Screen }>()
-
-const UNIT = { seconds: ' s', reps: '', breaths: ' breaths', metres: ' m', letters: ' letters' } as const
-
-function gateText({ gate, doses }: Variation): string {
-  return `${gate.sets} × ${gate.amount}${UNIT[doses[0]!.unit]}, ${
-    gate.sessions === 1 ? 'once' : `${gate.sessions} sessions running`
-  }`
-}
 
 const all = computed(() => branchesOf(props.screen.catalogue).map((line) => {
   const { rungs, id } = line.branch
@@ -69,7 +61,7 @@ const atGround = computed(() =>
         </span>
         <span>
           <b>{{ row.present.name }}</b>
-          <span class="text-quiet text-[0.92em]"> · {{ ACTION_FACTS[mainAction(row.present.shares)].label }}</span>
+          <span class="text-quiet text-[0.92em]"> · {{ mainLabel(row.present) }}</span>
           <span
             v-if="row.blocked"
             class="block text-signal-ink text-[0.92em]"
@@ -77,7 +69,8 @@ const atGround = computed(() =>
           <span
             v-else
             class="block text-quiet text-[0.92em]"
-          >{{ row.top ? 'Top rung. Keep' : 'Gate' }}: <span class="figure">{{ gateText(row.present) }}</span>.
+          >{{ row.top ? 'Top rung. Keep' : 'Gate' }}:
+            <span class="figure">{{ gateText(row.present, screen.massKg) }}</span>.
             {{ row.present.gate.seen }}</span>
         </span>
       </li>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ACTION_FACTS, mainAction } from '~~/core/catalogue'
+import { gateText, mainLabel } from '~~/core/catalogue'
 import { formatDose, sameWork, type Dose } from '~~/core/dose'
 import { findModel, ORDER_NOTES, poseOf, shownNm, type Component, type Found, type Verdict } from '~~/core/mechanics'
 import { useCatalogue } from '~/composables/useCatalogue'
@@ -59,7 +59,6 @@ const orderNotes = computed(() => ORDER_NOTES.filter(note =>
   return { id: other, text: `${isHarder ? 'Above' : 'Below'} ${other} although its moment is ${
     isHarder ? 'no more' : 'no less'}: ${why.charAt(0).toLowerCase()}${why.slice(1)}` }
 }))
-const gate = computed(() => props.live.variation.gate)
 </script>
 
 <template>
@@ -97,8 +96,8 @@ const gate = computed(() => props.live.variation.gate)
       Same work as the present rung’s lightest dose: <b class="figure">{{ equal }}</b>.
     </p>
     <p>
-      Gate: <span class="figure">{{ gate.sets }} × {{ gate.amount }}</span>, {{ gate.sessions }}
-      {{ gate.sessions === 1 ? 'session' : 'sessions running' }}. {{ gate.seen }}
+      Gate: <span class="figure">{{ gateText(live.variation, live.result?.held.skeleton.body.massKg) }}</span>.
+      {{ live.variation.gate.seen }}
     </p>
     <p
       v-if="skips > 0"
@@ -114,7 +113,7 @@ const gate = computed(() => props.live.variation.gate)
       {{ note.text }}
     </p>
     <p class="text-quiet">
-      Mostly {{ ACTION_FACTS[mainAction(live.variation.shares)].label }}. Own range, own rung.
+      Mostly {{ mainLabel(live.variation) }}. Own range, own rung.
     </p>
     <div
       v-if="found"

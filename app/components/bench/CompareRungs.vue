@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { gateText } from '~~/core/catalogue'
 import { formatDose, momentTime } from '~~/core/dose'
 import { shownNm } from '~~/core/mechanics'
 import type { BenchRung } from '~/words/reckon'
@@ -39,7 +40,7 @@ const ROWS: readonly (readonly [string, (rung: BenchRung) => string])[] = [
   ['Hands carry', rung => shared(rung, r => (r.handsShare > 0.01 ? `${Math.round(r.handsShare * 100)} %` : '–'))],
   ['Lightest dose', rung => formatDose(rung.variation.doses[0]!, rung.variation.sides)],
   ['Moment × time, kN·m·s', work],
-  ['Gate', rung => `${rung.variation.gate.sets} × ${rung.variation.gate.amount}`],
+  ['Gate', rung => gateText(rung.variation, rung.result?.held.skeleton.body.massKg)],
 ]
 </script>
 

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import {
-  BREATH_PATTERNS, HAZARDS, isOwn, MUSCLE_GROUPS, neighboursOf, publishedCompression, schoolDose, SCHOOLS,
+  BREATH_PATTERNS, DRILL_KINDS, gateText, HAZARDS, isOwn, MUSCLE_GROUPS, neighboursOf, publishedCompression,
+  schoolDose, SCHOOLS,
   type SchoolId, type Variation,
 } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import { SPORT_PROFILES, transferOf } from '~~/core/programme'
+import { hardestPart } from '~/words/hardestPart'
 import { useCatalogue } from '~/composables/useCatalogue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
@@ -19,6 +21,7 @@ const steps = computed(() => [
   ...around.value.opens.map(v => ['Opens', v] as const),
   ...around.value.first.map(v => ['Asked first', v] as const),
 ])
+const hardest = computed(() => hardestPart(props.variation))
 const sports = computed(() => transferOf(props.variation).slice(0, 3))
 const schools = Object.keys(SCHOOLS) as SchoolId[]
 </script>
@@ -37,11 +40,28 @@ const schools = Object.keys(SCHOOLS) as SchoolId[]
       </p>
       <p><b>Ends when:</b> {{ variation.stopSign }}</p>
       <p><b>Breath:</b> {{ BREATH_PATTERNS[variation.breath] }}.</p>
+      <p
+        v-if="variation.caution"
+        class="text-signal-ink"
+      >
+        <b>Mind:</b> {{ variation.caution }}
+      </p>
+      <p v-if="variation.kind">
+        <b>There for {{ DRILL_KINDS[variation.kind] }}:</b> it is never counted as trunk work.
+      </p>
     </div>
     <div class="flex flex-col gap-1.5">
-      <p><b>Gate:</b> <span class="figure">{{ variation.gate.sets }} × {{ variation.gate.amount }}</span>,
-        {{ variation.gate.sessions }} {{ variation.gate.sessions === 1 ? 'session' : 'sessions running' }}.
-        {{ variation.gate.seen }}</p>
+      <p><b>Gate:</b> <span class="figure">{{ gateText(variation) }}</span>. {{ variation.gate.seen }}</p>
+      <p v-if="variation.breaths">
+        <b>Or by breath:</b> {{ variation.breaths.join(' to ') }} breaths a side.
+      </p>
+      <p v-if="variation.entry">
+        <b>Stands first:</b>
+        {{ variation.entry.map(e => `${catalogue.find(e.id)?.name.toLowerCase()} ${e.seconds} s`).join(', ') }}.
+      </p>
+      <p v-if="hardest">
+        <b>Loads</b> {{ hardest }}.
+      </p>
       <p><b>Brace step</b> {{ variation.braceStep }} first. Fatigue {{ variation.fatigue }} of 5, cost to the spine
         {{ variation.spineCost }} of 3 (our classes).</p>
       <p v-if="compression">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ACTION_FACTS, EQUIPMENT, mainAction, POSTURES, type Variation } from '~~/core/catalogue'
+import { EQUIPMENT, mainLabel, POSTURES, type Variation } from '~~/core/catalogue'
 import { shownNm } from '~~/core/mechanics'
 import type { BenchRung } from '~/words/reckon'
 import LineFigure from '~/components/bench/LineFigure.vue'
@@ -42,7 +42,7 @@ const emit = defineEmits<{ toggle: [] }>()
     </span>
     <span class="text-right leading-tight pr-1.5 hidden md:block">
       <span class="figure">{{ rung.result ? `${shownNm(rung.nm)} N·m` : '–' }}</span><br>
-      <span class="text-quiet">{{ ACTION_FACTS[mainAction(variation.shares)].label }}</span>
+      <span class="text-quiet">{{ mainLabel(variation) }}</span>
     </span>
   </button>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
-  BREATH_PATTERNS, MODES, MUSCLE_GROUPS, POSTURES, REGIONS, type Catalogue, type OwnVariation, type Variation,
+  BREATH_PATTERNS, DRILL_KINDS, MODES, MUSCLE_GROUPS, POSTURES, REGIONS, type Catalogue, type OwnVariation,
+  type Variation,
 } from '~~/core/catalogue'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import SelectField from '~/components/common/SelectField.vue'
@@ -23,6 +24,15 @@ const DRILLS = computed(
     ...props.catalogue.variations.filter(v => v.id !== props.draft.id).map(v => [v.id, v.name] as const),
   ]
 )
+const KINDS = [
+  ['', 'to load the trunk'], ['activation', DRILL_KINDS.activation], ['mobility', DRILL_KINDS.mobility],
+  ['brace', DRILL_KINDS.brace],
+] as const
+type Kind = (typeof KINDS)[number][0]
+/** What wakes or teaches has no action; what loads the trunk keeps those that were put. */
+function kindPut(kind: Kind): Partial<Variation> {
+  return { kind: kind || undefined, ...(kind === 'activation' || kind === 'brace' ? { shares: {} } : {}) }
+}
 </script>
 
 <template>
@@ -32,7 +42,14 @@ const DRILLS = computed(
       :problem="problems.shares ?? Object.entries(problems).find(([p]) => p.startsWith('shares.'))?.[1]"
       @put="emit('put', { shares: $event })"
     />
-    <div class="grid grid-cols-2 md:grid-cols-4 gap-3">
+    <div class="grid grid-cols-2 md:grid-cols-5 gap-3">
+      <SelectField
+        :model-value="draft.kind ?? ''"
+        label="What it is there for"
+        name="kind"
+        :options="KINDS"
+        @update:model-value="emit('put', kindPut($event))"
+      />
       <SelectField
         :model-value="draft.mode"
         label="How the trunk works"

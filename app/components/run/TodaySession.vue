@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Catalogue } from '~~/core/catalogue'
 import { setCount } from '~~/core/dose'
-import { liftFacts } from '~~/core/programme'
+import { liftDose, liftFacts } from '~~/core/programme'
 import type { PrescribedItem, PrescribedSession, StoredSetLog } from '~~/shared/types'
 import TodayDrill from '~/components/run/TodayDrill.vue'
 import { sharesOf } from '~/words/drillFacts'
@@ -47,7 +47,7 @@ const finished = computed(() => open.value.length > 0 && open.value.every(item =
       <span class="text-quiet">Lifts:
       </span>{{
         session.lifts
-          .map(l => `${liftFacts(l.lift).name} ${l.sets}×${l.reps} at ${l.percent1Rm} %`).join(', ')
+          .map(l => `${liftFacts(l.lift).name} ${liftDose(l)} at ${l.percent1Rm} %`).join(', ')
       }}
     </p>
     <ol class="flex flex-col gap-3">

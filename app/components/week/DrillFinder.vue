@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Combobox, ComboboxInput, ComboboxLabel, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
-import { ACTION_FACTS, mainAction, type Variation } from '~~/core/catalogue'
+import { mainFacts, mainLabel, type Variation } from '~~/core/catalogue'
 import { removals, type Screen } from '~~/core/screening'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
@@ -11,7 +11,8 @@ const emit = defineEmits<{ choose: [variation: Variation], close: [] }>()
 const text = ref('')
 const drills = computed(() =>
   props.screen.catalogue.variations.map((variation) => {
-    const { label, plane } = ACTION_FACTS[mainAction(variation.shares)]
+    const label = mainLabel(variation)
+    const plane = mainFacts(variation.shares)?.plane ?? ''
     return {
       variation, label,
       search: `${variation.name} ${label} ${plane} ${variation.posture} ${variation.mode} ${variation.ladder}`

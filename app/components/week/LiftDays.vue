@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
 import {
-  addSession, changeSession, liftFacts, putLift, removeLift, removeSession, type PlannedLift, type WeekPlan,
+  addSession, changeSession, liftDose, liftFacts, putLift, removeLift, removeSession, type PlannedLift, type WeekPlan,
 } from '~~/core/programme'
 import ModalDialog from '~/components/common/ModalDialog.vue'
 import { DAY_NAMES_LONG } from '~/words/inWords'
@@ -59,7 +59,7 @@ const newLift = (sessionId: string): void => {
           class="bg-block text-paper rounded px-2 py-1 text-left"
           @click="dialog = { kind: 'lift', sessionId: day.id, lift, isNew: false }"
         >
-          {{ liftFacts(lift.lift).name }} <span class="figure text-[0.88em]">{{ lift.sets }}×{{ lift.reps }} ·
+          {{ liftFacts(lift.lift).name }} <span class="figure text-[0.88em]">{{ liftDose(lift) }} ·
             {{ lift.percent1Rm }} %</span>
         </button>
         <button

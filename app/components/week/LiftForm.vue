@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { bracedRepS } from '~~/core/dose'
-import { LIFT_IDS, liftDurationS, liftFacts, LIFTS, type LiftId, type PlannedLift } from '~~/core/programme'
+import {
+  LIFT_IDS, liftAmountMost, liftDurationS, liftFacts, LIFTS, type LiftId, type PlannedLift,
+} from '~~/core/programme'
 import SelectField from '~/components/common/SelectField.vue'
 import TextField from '~/components/common/TextField.vue'
 
@@ -23,11 +25,14 @@ const value = computed((): PlannedLift => {
     percent1Rm: number(typed.percent1Rm),
   }
 })
+/** What a set is counted in: a carry or a sled goes some way. */
+const counted = computed(() => (liftFacts(typed.lift).counted ? 'Metres' : 'Reps'))
 const problems = computed(() => {
   const found: Record<string, string> = {}
   const { sets, reps, percent1Rm } = value.value
   if (!(Number.isInteger(sets) && sets >= 1 && sets <= 12)) found.sets = 'Sets go from 1 to 12.'
-  if (!(Number.isInteger(reps) && reps >= 1 && reps <= 30)) found.reps = 'Reps go from 1 to 30.'
+  const most = liftAmountMost(typed.lift)
+  if (!(Number.isInteger(reps) && reps >= 1 && reps <= most)) found.reps = `${counted.value} go from 1 to ${most}.`
   if (!(percent1Rm >= 20 && percent1Rm <= 100)) found.percent1Rm = 'Load goes from 20 to 100 % of 1RM.'
   return found
 })
@@ -54,7 +59,7 @@ function submit(): void {
     />
     <div class="grid grid-cols-3 gap-3">
       <TextField
-        v-for="[field, label] in ([['sets', 'Sets'], ['reps', 'Reps'], ['percent1Rm', '% of 1RM']] as const)"
+        v-for="[field, label] in ([['sets', 'Sets'], ['reps', counted], ['percent1Rm', '% of 1RM']] as const)"
         :key="field"
         v-model="typed[field]"
         :label="label"
@@ -68,7 +73,8 @@ function submit(): void {
       v-if="repS !== null"
       class="text-quiet"
     >
-      One rep is braced for <b class="figure text-ink">{{ repS.toFixed(1) }} s</b>; the lift takes about
+      {{ counted === 'Metres' ? 'One metre' : 'One rep' }} is braced for
+      <b class="figure text-ink">{{ repS.toFixed(1) }} s</b>; the lift takes about
       <b class="figure text-ink">{{ Math.round(liftDurationS(value) / 60) }} min</b> with warm-up sets and rests.
     </p>
     <div class="flex gap-2">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { formatDose } from '~~/core/dose'
-import { liftFacts, pasteRoutine, type WeekPlan } from '~~/core/programme'
+import { liftDose, liftFacts, pasteRoutine, type WeekPlan } from '~~/core/programme'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { DAY_NAMES_LONG } from '~/words/inWords'
 import DraftNote from '~/components/common/DraftNote.vue'
@@ -48,7 +48,7 @@ const drillText = (variationId: string, dose: Parameters<typeof formatDose>[0]):
       >
         <b>{{ DAY_NAMES_LONG[session.day] }}, {{ session.minutes }} min:</b>
         {{ [
-          ...session.lifts.map(l => `${liftFacts(l.lift).name} ${l.sets} × ${l.reps} at ${l.percent1Rm} %`),
+          ...session.lifts.map(l => `${liftFacts(l.lift).name} ${liftDose(l)} at ${l.percent1Rm} %`),
           ...session.items.map(i => drillText(i.variationId, i.dose))
         ].join('; ') || 'nothing yet' }}
       </p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { bracedRepS } from '~~/core/dose'
-import { liftFacts, type PlannedLift, type PlannedSession } from '~~/core/programme'
+import { liftDose, liftFacts, type PlannedLift, type PlannedSession } from '~~/core/programme'
 import type { Conflict } from '~~/core/rules'
 import { stripLayout } from '~/drawing/stripLayout'
 import { useCatalogue } from '~/composables/useCatalogue'
@@ -57,7 +57,7 @@ function shares(variationId: string) {
 const repText = (lift: PlannedLift): string => `${bracedRepS(liftFacts(lift.lift).rep, lift.percent1Rm).toFixed(1)} s`
 /** Sets, reps, load and, where there is room, the seconds one rep is braced for. */
 function liftText(lift: PlannedLift, width: number): string {
-  const dose = `${lift.sets}×${lift.reps} · ${lift.percent1Rm} %`
+  const dose = `${liftDose(lift)} · ${lift.percent1Rm} %`
   return width >= 128 ? `${dose} · ${repText(lift)}` : dose
 }
 </script>

@@ -1,5 +1,6 @@
 import { holds, reps } from '../doses'
 import { defineLadder } from '../ladder'
+import { balance as words } from '../words/balance'
 
 /** Balance. All doses and gates: common practice, no source. */
 export const balance = defineLadder(
@@ -10,6 +11,7 @@ export const balance = defineLadder(
       { key: 'cross', name: 'Across', rungs: ['cross-crunch'] },
     ],
   },
+  words,
   {
     shares: { antiFlexion: 0.45, antiRotation: 0.4, antiLateralFlexion: 0.15 },
     mode: 'balance',
@@ -18,12 +20,6 @@ export const balance = defineLadder(
     sides: 'each',
     muscles: ['gluteals', 'erectorSpinae', 'internalObliques'],
     tires: ['hips'],
-    cues: { inside: 'Big toe down, pelvis square.', outside: 'Point both headlights of the hips at the floor.' },
-    faults: [
-      { see: 'Pelvis opens', fix: 'Toe tap behind, smaller hinge.' },
-      { see: 'Foot rolls', fix: 'Firm floor, shoes off.' },
-    ],
-    stopSign: 'The pelvis opens or the foot leaves the floor.',
     breath: 'breatheBehind',
     braceStep: 4,
     hazards: [],
@@ -35,6 +31,7 @@ export const balance = defineLadder(
     {
       key: 'hinge-toe-tap',
       name: 'Single-leg hinge, toe tap',
+      shares: { antiFlexion: 1 },
       purpose: 'Finds the hinge on one leg with a foot to catch you.',
       setUp: 'Stand on one leg, hinge, tap the other toe behind.',
       mode: 'balance',
@@ -44,6 +41,7 @@ export const balance = defineLadder(
     {
       key: 'hinge-bent',
       name: 'Single-leg hinge, knee bent',
+      shares: { antiFlexion: 1 },
       purpose: 'A bent knee lowers the body over the foot.',
       setUp: 'Hinge on one leg with the knee softly bent, back straight, return.',
       fatigue: 1,
@@ -53,6 +51,7 @@ export const balance = defineLadder(
     {
       key: 'airplane-hinge',
       name: 'Airplane hinge hold',
+      shares: { antiFlexion: 1 },
       purpose: 'Holds the level line over one leg.',
       setUp: 'Hinge on one leg, free leg in line, arms out, hold level.',
       doses: [holds(2, 15, 30), holds(2, 30, 30)],
@@ -61,16 +60,18 @@ export const balance = defineLadder(
     {
       key: 'hinge-reach',
       name: 'Single-leg hinge with reach',
+      shares: { antiFlexion: 1 },
       purpose: 'Balance with the arms asking for more.',
       setUp: 'Hinge on one leg, reach both hands long ahead, return.',
       fatigue: 2,
-      settings: ['loadKg'],
+      settings: [],
       doses: [reps(2, 6, '3-1-2-0', 45), reps(3, 8, '3-1-2-0', 45)],
       gate: { sets: 3, amount: 8, sessions: 2, seen: 'No wobble at the far point.' },
     },
     {
       key: 'hinge-weight',
       name: 'Single-leg hinge with a weight',
+      shares: { antiFlexion: 1 },
       purpose: 'The same line, loaded in the opposite hand.',
       setUp: 'A dumbbell in the opposite hand, hinge to level, return.',
       equipment: [['dumbbell', 'kettlebell']],
@@ -78,7 +79,7 @@ export const balance = defineLadder(
       fatigue: 3,
       settings: ['loadKg'],
       doses: [reps(2, 5, '3-1-2-0', 45), reps(3, 6, '3-1-2-0', 45)],
-      gate: { sets: 3, amount: 8, sessions: 2, seen: 'Pelvis square to the floor.' },
+      gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.15, seen: 'Pelvis square to the floor.' },
     },
     {
       key: 'cross-crunch',

@@ -1,5 +1,6 @@
 import { holds, reps } from '../doses'
 import { defineLadder } from '../ladder'
+import { compression as words } from '../words/compression'
 
 /** Compression: active hip flexion with the trunk. All doses and gates: common practice, no source. */
 export const compression = defineLadder(
@@ -10,13 +11,17 @@ export const compression = defineLadder(
         name: 'Legs raised',
         rungs: ['one-behind', 'one-thighs', 'one-knees', 'both-behind', 'both-thighs', 'both-knees'],
       },
-      { key: 'straddle', name: 'Straddled', after: ['both-behind'], rungs: ['straddle-thighs'] },
+      {
+        key: 'straddle', name: 'Straddled', after: ['both-behind'],
+        rungs: ['straddle-behind', 'straddle-thighs', 'straddle-far'],
+      },
       {
         key: 'support', name: 'On the hands', after: ['both-thighs'],
         rungs: ['tuck-support', 'l-hold', 'v-hold', 'press-handstand'],
       },
     ],
   },
+  words,
   {
     shares: { flexion: 0.6, antiExtension: 0.4 },
     mode: 'dynamic',
@@ -25,12 +30,6 @@ export const compression = defineLadder(
     sides: 'both',
     muscles: ['hipFlexors', 'rectusAbdominis', 'externalObliques'],
     tires: ['hipFlexors'],
-    cues: { inside: 'Pull the thigh up from the hip, knee locked.', outside: 'Lift the heel over a book.' },
-    faults: [
-      { see: 'Trunk falls back', fix: 'Hands nearer the hips, lower lift.' },
-      { see: 'Knee bends', fix: 'Point the toes, lift less.' },
-    ],
-    stopSign: 'Cramp in front of the thigh, or the trunk falls back.',
     breath: 'exhaleOnEffort',
     braceStep: 3,
     hazards: ['flexion'],
@@ -42,12 +41,14 @@ export const compression = defineLadder(
     {
       key: 'one-behind',
       name: 'Seated leg raise, one leg, hands behind',
+      kind: 'activation',
+      shares: {},
       purpose: 'Finds the hip flexors at their shortest.',
       setUp: 'Sit tall, legs straight, hands behind the hips; lift one heel and lower it.',
       sides: 'each',
       fatigue: 1,
       doses: [reps(2, 6, '1-1-1-0', 20), reps(3, 10, '1-1-1-0', 20)],
-      gate: { sets: 3, amount: 10, sessions: 2, seen: 'The last one held for ten seconds.' },
+      gate: { sets: 3, amount: 10, sessions: 2, lastHoldS: 10, seen: 'Knees locked to the end.' },
     },
     {
       key: 'one-thighs',
@@ -56,17 +57,18 @@ export const compression = defineLadder(
       setUp: 'As before, hands flat beside the middle of the thighs.',
       sides: 'each',
       doses: [reps(2, 6, '1-1-1-0', 20), reps(3, 10, '1-1-1-0', 20)],
-      gate: { sets: 3, amount: 10, sessions: 2, seen: 'Back straight, the last one held for ten seconds.' },
+      gate: { sets: 3, amount: 10, sessions: 2, lastHoldS: 10, seen: 'Back straight to the last.' },
     },
     {
       key: 'one-knees',
       name: 'Seated leg raise, one leg, hands by the knees',
+      shares: { flexion: 0.55, antiExtension: 0.35, antiRotation: 0.1 },
       purpose: 'The hands far ahead: the trunk rounds and compresses.',
       setUp: 'As before, hands beside the knees, back rounded.',
       sides: 'each',
       fatigue: 3,
       doses: [reps(2, 6, '1-1-1-0', 30), reps(3, 10, '1-1-1-0', 30)],
-      gate: { sets: 3, amount: 10, sessions: 2, seen: 'The last one held for ten seconds.' },
+      gate: { sets: 3, amount: 10, sessions: 2, lastHoldS: 10, seen: 'Knees locked to the end.' },
     },
     {
       key: 'both-behind',
@@ -75,7 +77,7 @@ export const compression = defineLadder(
       setUp: 'Sit tall, hands behind the hips, lift both heels.',
       fatigue: 2,
       doses: [reps(2, 6, '1-1-1-0', 30), reps(3, 10, '1-1-1-0', 30)],
-      gate: { sets: 3, amount: 10, sessions: 2, seen: 'The last one held for ten seconds.' },
+      gate: { sets: 3, amount: 10, sessions: 2, lastHoldS: 10, seen: 'Knees locked to the end.' },
     },
     {
       key: 'both-thighs',
@@ -84,7 +86,7 @@ export const compression = defineLadder(
       setUp: 'Hands beside the middle of the thighs, lift both heels.',
       fatigue: 3,
       doses: [reps(2, 5, '1-1-1-0', 45), reps(3, 10, '1-1-1-0', 45)],
-      gate: { sets: 3, amount: 10, sessions: 2, seen: 'Back straight, the last one held for ten seconds.' },
+      gate: { sets: 3, amount: 10, sessions: 2, lastHoldS: 10, seen: 'Back straight to the last.' },
     },
     {
       key: 'straddle-thighs',
@@ -93,7 +95,7 @@ export const compression = defineLadder(
       setUp: 'Straddle sit, hands on the floor before you, lift both heels.',
       fatigue: 3,
       doses: [reps(2, 5, '1-1-1-0', 45), reps(3, 10, '1-1-1-0', 45)],
-      gate: { sets: 3, amount: 10, sessions: 2, seen: 'The last one held for ten seconds.' },
+      gate: { sets: 3, amount: 10, sessions: 2, lastHoldS: 10, seen: 'Knees locked to the end.' },
     },
     {
       key: 'both-knees',
@@ -102,7 +104,7 @@ export const compression = defineLadder(
       setUp: 'Hands beside the knees, back rounded, lift both heels.',
       fatigue: 3,
       doses: [reps(2, 5, '1-1-1-0', 45), reps(3, 10, '1-1-1-0', 45)],
-      gate: { sets: 3, amount: 10, sessions: 2, seen: 'The last one held for ten seconds.' },
+      gate: { sets: 3, amount: 10, sessions: 2, lastHoldS: 10, seen: 'Knees locked to the end.' },
     },
     {
       key: 'tuck-support',
@@ -122,7 +124,7 @@ export const compression = defineLadder(
       purpose: 'Straight legs level in the air: 15 to 20 s is decent.',
       setUp: 'Push up on straight arms, legs straight and level.',
       mode: 'isometric',
-      hazards: ['flexion', 'wristLoad', 'shoulderLoad'],
+      hazards: ['flexion', 'wristLoad', 'shoulderLoad', 'pressureRise'],
       tires: ['hipFlexors', 'shoulders'],
       fatigue: 4,
       doses: [holds(3, 5, 45), holds(4, 10, 60)],
@@ -134,7 +136,7 @@ export const compression = defineLadder(
       purpose: 'Legs above level: needs hamstring range as much as strength.',
       setUp: 'From the L-hold lean back and lift the legs towards the face.',
       mode: 'isometric',
-      hazards: ['flexion', 'wristLoad', 'shoulderLoad'],
+      hazards: ['flexion', 'wristLoad', 'shoulderLoad', 'pressureRise'],
       tires: ['hipFlexors', 'shoulders'],
       fatigue: 4,
       prerequisites: ['hollow.arms-overhead'],
@@ -147,11 +149,27 @@ export const compression = defineLadder(
       purpose: 'The far goal: compression lifts the hips over the hands.',
       setUp: 'From a straddle stand lean over the hands until the feet leave the floor, and press.',
       posture: 'inverted',
-      hazards: ['flexion', 'inverted', 'wristLoad', 'shoulderLoad'],
+      hazards: ['flexion', 'inverted', 'wristLoad', 'shoulderLoad', 'pressureRise'],
       tires: ['hipFlexors', 'shoulders'],
       fatigue: 5,
       doses: [reps(3, 1, '3-0-3-0', 90), reps(4, 2, '3-0-3-0', 120)],
       gate: { sets: 3, amount: 3, sessions: 2, seen: 'No jump, no bend at the elbows.' },
+    },
+    {
+      key: 'straddle-behind',
+      name: 'Straddle leg raise, hands behind',
+      purpose: 'Wide legs, the first straddle step.',
+      setUp: 'Straddle sit, hands behind the hips, lift both heels.',
+      doses: [reps(2, 6, '1-1-1-0', 45), reps(3, 10, '1-1-1-0', 45)],
+      gate: { sets: 3, amount: 10, sessions: 2, lastHoldS: 10, seen: 'Knees locked to the end.' },
+    },
+    {
+      key: 'straddle-far',
+      name: 'Straddle leg raise, hands far ahead',
+      purpose: 'The hands walk ahead, the back rounds, and both heels still rise.',
+      setUp: 'Straddle sit, hands far ahead between the legs, back rounded, lift both heels.',
+      doses: [reps(2, 5, '1-1-1-0', 45), reps(3, 8, '1-1-1-0', 45)],
+      gate: { sets: 3, amount: 10, sessions: 2, lastHoldS: 10, seen: 'Knees locked to the end.' },
     },
   ],
 )

@@ -1,5 +1,6 @@
 import { holds, reps } from '../doses'
 import { defineLadder } from '../ladder'
+import { deadBug as words } from '../words/deadBug'
 
 /** Dead bug. All doses and gates: common practice, no source. */
 export const deadBug = defineLadder(
@@ -14,6 +15,7 @@ export const deadBug = defineLadder(
       },
     ],
   },
+  words,
   {
     shares: { antiExtension: 1 },
     mode: 'limbMoving',
@@ -22,12 +24,6 @@ export const deadBug = defineLadder(
     sides: 'each',
     muscles: ['rectusAbdominis', 'transversusAbdominis', 'internalObliques', 'hipFlexors'],
     tires: [],
-    cues: { inside: 'Ribs down, low back pressed.', outside: 'Slide the heel along a shelf as you breathe out.' },
-    faults: [
-      { see: 'Belly pushes out', fix: 'Shorten the reach.' },
-      { see: 'Low back lifts', fix: 'One limb at a time.' },
-    ],
-    stopSign: 'The belly pushes out under the hand.',
     breath: 'exhaleOnEffort',
     braceStep: 4,
     hazards: ['supine'],
@@ -50,7 +46,6 @@ export const deadBug = defineLadder(
       purpose: 'Hard effort with nothing moving.',
       mode: 'isometric',
       sides: 'both',
-      shares: { antiExtension: 0.6, flexion: 0.4 },
       setUp: 'Knees over hips, hands push the thighs away, thighs push back.',
       breath: 'breatheBehind',
       doses: [holds(2, 20, 20), holds(3, 30, 30)],
@@ -59,9 +54,9 @@ export const deadBug = defineLadder(
     {
       key: 'hand-to-opposite-knee',
       name: 'Dead bug, one hand to the inside of the opposite knee',
+      shares: { antiRotation: 0.55, antiExtension: 0.45 },
       purpose: 'Teaches the diagonal: one hand against one knee.',
       mode: 'isometric',
-      shares: { antiRotation: 0.6, antiExtension: 0.4 },
       setUp: 'Knees over hips, one hand pushes the inside of the opposite knee outward; the knee resists.',
       breath: 'breatheBehind',
       doses: [holds(2, 15, 15), holds(3, 15, 15)],
@@ -72,7 +67,6 @@ export const deadBug = defineLadder(
       name: 'Straight legs opened sideways',
       purpose: 'Still trunk while the legs pull sideways; arms wide is easier.',
       setUp: 'On the back, legs up; open both sideways and close, then one alone.',
-      shares: { antiExtension: 0.5, antiLateralFlexion: 0.25, antiRotation: 0.25 },
       fatigue: 2,
       doses: [reps(2, 6, '2-0-2-0', 30), reps(3, 6, '2-0-2-0', 30)],
       gate: { sets: 3, amount: 8, sessions: 2, seen: 'Both hips stay heavy.' },
@@ -94,7 +88,7 @@ export const deadBug = defineLadder(
       fatigue: 2,
       hazards: ['supine', 'flexion'],
       doses: [reps(2, 6, '3-0-2-0', 30), reps(3, 8, '3-0-2-0', 30)],
-      gate: { sets: 3, amount: 8, sessions: 2, seen: 'Belly flat under the hand.' },
+      gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.04, seen: 'Belly flat under the hand.' },
     },
     {
       key: 'two-leg',
@@ -117,7 +111,7 @@ export const deadBug = defineLadder(
       fatigue: 2,
       settings: ['loadKg'],
       doses: [reps(2, 5, '3-0-2-0', 45), reps(3, 6, '3-0-2-0', 45)],
-      gate: { sets: 3, amount: 8, sessions: 2, seen: 'Ribs down with legs slow.' },
+      gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.04, seen: 'Ribs down with legs slow.' },
     },
     {
       key: 'pullover-leg',
@@ -129,7 +123,7 @@ export const deadBug = defineLadder(
       hazards: ['supine', 'overhead', 'pressureRise'],
       settings: ['loadKg'],
       doses: [reps(2, 5, '3-0-2-0', 45), reps(3, 6, '3-0-2-0', 45)],
-      gate: { sets: 3, amount: 8, sessions: 2, seen: 'Ribs down at full reach.' },
+      gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.06, seen: 'Ribs down at full reach.' },
     },
   ],
 )

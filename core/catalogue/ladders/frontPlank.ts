@@ -1,5 +1,6 @@
 import { holds } from '../doses'
 import { defineLadder } from '../ladder'
+import { frontPlank as words } from '../words/frontPlank'
 
 /** Front plank. All doses and gates: common practice, no source. */
 export const frontPlank = defineLadder(
@@ -17,6 +18,7 @@ export const frontPlank = defineLadder(
       { key: 'unstable', name: 'On a ball', after: ['elbows'], rungs: ['unstable'] },
     ],
   },
+  words,
   {
     shares: { antiExtension: 1 },
     mode: 'isometric',
@@ -25,13 +27,6 @@ export const frontPlank = defineLadder(
     sides: 'both',
     muscles: ['rectusAbdominis', 'externalObliques', 'internalObliques', 'serratus', 'gluteals'],
     tires: ['shoulders'],
-    cues: { inside: 'Squeeze the seat, ribs towards the hips.', outside: 'Make one straight plank from ear to heel.' },
-    faults: [
-      { see: 'Hips high, weight parked on the shoulders', fix: 'Walk the feet back until the line is straight.' },
-      { see: 'Hips sag', fix: 'Shorten the hold or go to the knees.' },
-      { see: 'Head hangs', fix: 'Look at the floor a hand ahead of the fingers.' },
-    ],
-    stopSign: 'The low back drops or the hips rise.',
     breath: 'breatheBehind',
     braceStep: 3,
     fatigue: 2,
@@ -42,6 +37,8 @@ export const frontPlank = defineLadder(
     {
       key: 'wall',
       name: 'Plank at the wall',
+      kind: 'activation',
+      shares: {},
       purpose: 'The straight line with almost nothing on it: for the first day, or a sore one.',
       setUp: 'Hands on a wall at shoulder height, feet back, body straight.',
       posture: 'standing',
@@ -125,7 +122,7 @@ export const frontPlank = defineLadder(
       spineCost: 2,
       settings: ['loadKg'],
       doses: [holds(3, 10, 10), holds(5, 10, 10)],
-      gate: { sets: 5, amount: 10, sessions: 2, seen: 'No change of line when the plate lands.' },
+      gate: { sets: 5, amount: 10, sessions: 2, ofBody: 0.15, seen: 'No change of line when the plate lands.' },
     },
     {
       key: 'long-lever',
@@ -150,7 +147,7 @@ export const frontPlank = defineLadder(
       spineCost: 2,
       settings: ['distanceCm', 'loadKg'],
       doses: [holds(3, 5, 20), holds(5, 5, 20)],
-      gate: { sets: 5, amount: 10, sessions: 2, seen: 'Low back flat at every second.' },
+      gate: { sets: 5, amount: 10, sessions: 2, ofBody: 0.1, seen: 'Low back flat at every second.' },
     },
   ],
 )

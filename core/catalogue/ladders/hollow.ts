@@ -1,5 +1,6 @@
 import { holds, reps } from '../doses'
 import { defineLadder } from '../ladder'
+import { hollow as words } from '../words/hollow'
 
 /** Hollow hold. All doses and gates: common practice, no source. */
 export const hollow = defineLadder(
@@ -16,6 +17,7 @@ export const hollow = defineLadder(
       },
     ],
   },
+  words,
   {
     shares: { antiExtension: 0.9, flexion: 0.1 },
     mode: 'isometric',
@@ -24,12 +26,6 @@ export const hollow = defineLadder(
     sides: 'both',
     muscles: ['rectusAbdominis', 'externalObliques', 'hipFlexors'],
     tires: ['hipFlexors'],
-    cues: { inside: 'Low back pressed flat, ribs down.', outside: 'Leave no daylight under your back.' },
-    faults: [
-      { see: 'Lower back leaves the floor', fix: 'Bend the knees until it returns.' },
-      { see: 'Chin juts', fix: 'Eyes to the knees, long neck.' },
-    ],
-    stopSign: 'Daylight under the low back, or the breath stops.',
     breath: 'breatheBehind',
     braceStep: 3,
     hazards: ['supine', 'flexion', 'pressureRise'],
@@ -41,6 +37,8 @@ export const hollow = defineLadder(
     {
       key: 'wall-tilt',
       name: 'Back flat to the wall, standing',
+      kind: 'activation',
+      shares: {},
       purpose: 'Finds the flat back before the floor asks for it.',
       posture: 'standing',
       equipment: [['wall']],
@@ -130,7 +128,7 @@ export const hollow = defineLadder(
       hazards: ['supine', 'flexion', 'pressureRise', 'overhead'],
       settings: ['loadKg'],
       doses: [holds(3, 15, 60), holds(3, 30, 60)],
-      gate: { sets: 3, amount: 30, sessions: 2, seen: 'Steady with the ball still.' },
+      gate: { sets: 3, amount: 30, sessions: 2, ofBody: 0.05, seen: 'Steady with the ball still.' },
     },
     {
       key: 'long-hold',

@@ -1,5 +1,6 @@
 import { holds, reps } from '../doses'
 import { defineLadder } from '../ladder'
+import { levers as words } from '../words/levers'
 
 /** Body line levers. All doses and gates: common practice, no source. */
 export const levers = defineLadder(
@@ -7,12 +8,13 @@ export const levers = defineLadder(
     id: 'levers', name: 'Body line levers',
     aim: 'Hold the whole body level from the hands. Entry: hollow, prone and side plank holds of 60 s.',
     branches: [
-      { name: 'Face up', rungs: ['tuck', 'advanced-tuck', 'one-leg', 'straddle', 'full'] },
+      { name: 'Face up', rungs: ['hollow-hang', 'tuck', 'advanced-tuck', 'one-leg', 'straddle', 'full'] },
       { key: 'lowering', name: 'Lowering', after: ['one-leg'], rungs: ['lowering-45', 'lowering-flat'] },
       { key: 'face-down', name: 'Face down', after: ['full'], rungs: ['horizontal-hang'] },
       { key: 'side', name: 'Sideways', after: ['tuck'], rungs: ['side-lever'] },
     ],
   },
+  words,
   {
     shares: { antiExtension: 1 },
     mode: 'isometric',
@@ -21,14 +23,6 @@ export const levers = defineLadder(
     sides: 'both',
     muscles: ['rectusAbdominis', 'latissimus', 'externalObliques', 'gluteals'],
     tires: ['shoulders', 'grip', 'upperBack'],
-    cues: {
-      inside: 'Shoulders down and back, seat and ribs squeezed.', outside: 'Be one board from the hands to the toes.',
-    },
-    faults: [
-      { see: 'Hips drop below the line', fix: 'A shorter lever: tuck or straddle.' },
-      { see: 'Elbows bend', fix: 'Fewer seconds; pull the bar down.' },
-    ],
-    stopSign: 'The hips drop or the elbows bend: the shoulder is often the limit.',
     breath: 'breatheBehind',
     braceStep: 6,
     hazards: ['hanging', 'shoulderLoad', 'pressureRise'],
@@ -44,6 +38,10 @@ export const levers = defineLadder(
       setUp: 'Hang, tuck, lean back until the trunk is level, arms straight.',
       fatigue: 3,
       prerequisites: ['hollow.arms-by-sides', 'front-plank.elbows', 'side-plank.feet'],
+      entry: [
+        { id: 'hollow.arms-overhead', seconds: 60 }, { id: 'posterior.prone-hold', seconds: 60 },
+        { id: 'side-plank.feet', seconds: 60 },
+      ],
       doses: [holds(3, 5, 45), holds(4, 8, 60)],
       gate: { sets: 3, amount: 12, sessions: 2, seen: 'Trunk level, arms straight.' },
     },
@@ -62,7 +60,6 @@ export const levers = defineLadder(
       hazards: ['hanging', 'shoulderLoad', 'pressureRise', 'maximal'],
       setUp: 'Open tuck, straighten one leg in line with the body.',
       sides: 'each',
-      shares: { antiExtension: 0.85, antiRotation: 0.15 },
       doses: [holds(3, 4, 60), holds(4, 6, 60)],
       gate: { sets: 3, amount: 10, sessions: 2, seen: 'The pelvis does not turn.' },
     },
@@ -108,9 +105,9 @@ export const levers = defineLadder(
     {
       key: 'horizontal-hang',
       name: 'Horizontal hang, face down',
+      shares: { antiFlexion: 1 },
       purpose: 'The other side of the body holds the line: shoulders far back.',
       setUp: 'Through the hands to an upside-down hang, lower face down to level.',
-      shares: { antiFlexion: 1 },
       muscles: ['erectorSpinae', 'gluteals', 'latissimus'],
       hazards: ['hanging', 'shoulderLoad', 'pressureRise', 'inverted'],
       fatigue: 5,
@@ -120,17 +117,28 @@ export const levers = defineLadder(
     {
       key: 'side-lever',
       name: 'Side lever on a pole',
+      shares: { antiLateralFlexion: 1 },
       purpose: 'Level sideways: the far goal of the side plank.',
       setUp: 'One hand high, one low on an upright pole, body out to the side, legs apart to begin.',
       sides: 'each',
       posture: 'moving',
       equipment: [['pole']],
-      shares: { antiLateralFlexion: 1 },
       muscles: ['quadratusLumborum', 'externalObliques', 'latissimus'],
       fatigue: 5,
       prerequisites: ['side-plank.star'],
       doses: [holds(3, 2, 90), holds(4, 4, 120)],
       gate: { sets: 3, amount: 6, sessions: 2, seen: 'Hips stacked, arms straight.' },
+    },
+    {
+      key: 'hollow-hang',
+      name: 'Hollow hang',
+      purpose: 'The body line of every lever, hanging still.',
+      setUp: 'Hang, shoulders pulled down, ribs down, straight legs a hand ahead.',
+      braceStep: 4,
+      fatigue: 2,
+      hazards: ['hanging', 'shoulderLoad'],
+      doses: [holds(3, 10, 45), holds(3, 20, 45)],
+      gate: { sets: 3, amount: 30, sessions: 2, seen: 'No arch, no swing.' },
     },
   ],
 )

@@ -1,9 +1,11 @@
 import { reps } from '../doses'
 import { defineLadder } from '../ladder'
+import { plankLimbs as words } from '../words/plankLimbs'
 
 /** Plank with limbs moving. All doses and gates: common practice, no source. */
 export const plankWithLimbs = defineLadder(
   { id: 'plank-limbs', name: 'Plank with limbs', aim: 'Resist turning and arching while a support leaves the floor.' },
+  words,
   {
     shares: { antiExtension: 0.5, antiRotation: 0.5 },
     mode: 'limbMoving',
@@ -12,12 +14,6 @@ export const plankWithLimbs = defineLadder(
     sides: 'each',
     muscles: ['rectusAbdominis', 'internalObliques', 'externalObliques', 'gluteals', 'serratus'],
     tires: ['shoulders'],
-    cues: { inside: 'Hips stay square to the floor.', outside: 'Nothing laid on your back may fall.' },
-    faults: [
-      { see: 'Hips turn', fix: 'Widen the feet, bring the hands closer.' },
-      { see: 'Rush from side to side', fix: 'Pause with all supports down between repeats.' },
-    ],
-    stopSign: 'The hips turn or the low back drops.',
     breath: 'breatheBehind',
     braceStep: 5,
     hazards: ['prone', 'wristLoad', 'shoulderLoad'],
@@ -29,6 +25,7 @@ export const plankWithLimbs = defineLadder(
     {
       key: 'bench-tap',
       name: 'Shoulder tap, hands on a bench',
+      shares: { antiExtension: 0.45, antiLateralFlexion: 0.15, antiRotation: 0.4 },
       purpose: 'The turn is small with the hands raised: learn to keep the hips still.',
       setUp: 'Hands on a bench or the third stair, feet wide; tap the other shoulder, short pause.',
       equipment: [['bench', 'box', 'chair']],
@@ -40,9 +37,10 @@ export const plankWithLimbs = defineLadder(
     {
       key: 'leg-lift',
       name: 'Hand plank, lift one leg',
+      shares: { antiExtension: 0.6, antiRotation: 0.4 },
       purpose: 'Keeps the pelvis square when one foot leaves the floor.',
       setUp: 'Hand plank, feet wide. Lift one straight leg a hand high, pause, lower.',
-      doses: [reps(2, 5, '1-2-1-0', 30), reps(3, 5, '1-2-1-0', 30)],
+      doses: [reps(2, 5, '1-0-1-2', 30), reps(3, 5, '1-0-1-2', 30)],
       gate: { sets: 3, amount: 6, sessions: 2, seen: 'Pelvis level on both sides.' },
     },
     {
@@ -56,28 +54,31 @@ export const plankWithLimbs = defineLadder(
     {
       key: 'arm-reach',
       name: 'Three-point plank, arm reached',
+      shares: { antiExtension: 0.4, antiRotation: 0.6 },
       purpose: 'Longer arm, longer pause, same square hips.',
       setUp: 'Hand plank, feet wide. Reach one arm ahead, hold three seconds.',
-      doses: [reps(2, 5, '1-3-1-0', 30), reps(3, 5, '1-3-1-0', 30)],
+      doses: [reps(2, 5, '1-0-1-3', 30), reps(3, 5, '1-0-1-3', 30)],
       gate: { sets: 3, amount: 6, sessions: 2, seen: 'No shift to the side.' },
     },
     {
       key: 'two-point',
       name: 'Two-point plank, opposite arm and leg',
+      shares: { antiExtension: 0.4, antiRotation: 0.6 },
       purpose: 'The least support the straight line can stand on.',
       setUp: 'Hand plank. Reach one arm and the opposite leg, hold, change.',
       fatigue: 3,
       spineCost: 2,
-      doses: [reps(2, 4, '1-3-1-0', 45), reps(3, 5, '1-3-1-0', 45)],
+      doses: [reps(2, 4, '1-0-1-3', 45), reps(3, 5, '1-0-1-3', 45)],
       gate: { sets: 3, amount: 6, sessions: 2, seen: 'A stick along the back stays level.' },
     },
     {
       key: 'two-point-eyes',
       name: 'Two-point plank, eyes closed',
+      shares: { antiExtension: 0.35, antiRotation: 0.65 },
       purpose: 'Takes the eyes away: balance from the trunk alone.',
       setUp: 'Two-point plank from wide feet, eyes closed, a pause at the top.',
       fatigue: 3,
-      doses: [reps(2, 4, '2-2-2-1', 30), reps(3, 4, '2-2-2-1', 30)],
+      doses: [reps(2, 4, '2-1-2-2', 30), reps(3, 4, '2-1-2-2', 30)],
       gate: { sets: 3, amount: 5, sessions: 2, seen: 'No step, no turn.' },
     },
   ],

@@ -1,5 +1,6 @@
 import { holds, metres, reps } from '../doses'
 import { defineLadder } from '../ladder'
+import { quadruped as words } from '../words/quadruped'
 
 /** Hands and knees. All doses and gates: common practice, no source. */
 export const quadruped = defineLadder(
@@ -9,11 +10,14 @@ export const quadruped = defineLadder(
       { name: 'Hands and knees', rungs: ['leg-only', 'opposite-arm-leg', 'elbow-to-knee'] },
       {
         key: 'crawl', name: 'Crawling', after: ['opposite-arm-leg'],
-        rungs: ['crawl-knees', 'knees-hovering', 'crawl', 'bear', 'crawl-sideways', 'crawl-finisher'],
+        rungs: [
+          'crawl-knees', 'knees-hovering', 'hover-hand', 'crawl', 'bear', 'crawl-sideways', 'crawl-finisher',
+        ],
       },
       { key: 'crab', name: 'Face up', after: ['crawl-knees'], rungs: ['crab'] },
     ],
   },
+  words,
   {
     shares: { antiRotation: 0.55, antiExtension: 0.45 },
     mode: 'limbMoving',
@@ -22,12 +26,6 @@ export const quadruped = defineLadder(
     sides: 'each',
     muscles: ['erectorSpinae', 'internalObliques', 'gluteals', 'serratus'],
     tires: ['shoulders'],
-    cues: { inside: 'Keep the small natural arch.', outside: 'Carry a full tray on your back.' },
-    faults: [
-      { see: 'Pelvis rocks', fix: 'Leg only, lower reach.' },
-      { see: 'Foot above hip height', fix: 'Reach long, not high.' },
-    ],
-    stopSign: 'The pelvis rocks or the low back dips.',
     breath: 'exhaleOnEffort',
     braceStep: 3,
     hazards: ['wristLoad'],
@@ -39,33 +37,36 @@ export const quadruped = defineLadder(
     {
       key: 'leg-only',
       name: 'Hands and knees, leg reach',
+      shares: { antiFlexion: 0.25, antiRotation: 0.75 },
       purpose: 'Moves a hip without moving the back.',
       setUp: 'Hands under shoulders, knees under hips; slide one foot back and lift it just off the floor.',
-      doses: [reps(2, 5, '2-2-2-0', 20), reps(3, 5, '2-2-2-0', 20)],
+      doses: [reps(2, 5, '2-0-2-2', 20), reps(3, 5, '2-0-2-2', 20)],
       gate: { sets: 3, amount: 6, sessions: 2, seen: 'Tray level on both sides.' },
     },
     {
       key: 'opposite-arm-leg',
       name: 'Hands and knees, opposite arm and leg',
+      shares: { antiFlexion: 0.3, antiRotation: 0.7 },
       purpose: 'The diagonal reach with a quiet pelvis.',
       setUp: 'Reach one arm and the opposite leg; foot below hip height; exhale hard on the reach.',
       spineCost: 2,
-      doses: [reps(2, 5, '2-3-2-0', 20), reps(3, 6, '2-3-2-0', 20)],
+      doses: [reps(2, 5, '2-0-2-3', 20), reps(3, 6, '2-0-2-3', 20)],
       gate: { sets: 3, amount: 8, sessions: 2, seen: 'Nothing on the back falls.' },
     },
     {
       key: 'elbow-to-knee',
       name: 'Hands and knees, elbow to knee',
+      shares: { antiFlexion: 0.3, antiRotation: 0.7 },
       purpose: 'Reach out, then fold elbow to knee under a still pelvis.',
       setUp: 'Opposite arm and leg out with a hard exhale, then elbow and knee meet below.',
-      shares: { antiRotation: 0.5, antiExtension: 0.3, flexion: 0.2 },
       fatigue: 2,
-      doses: [reps(2, 5, '2-1-2-0', 30), reps(3, 6, '2-1-2-0', 30)],
+      doses: [reps(2, 5, '2-0-2-1', 30), reps(3, 6, '2-0-2-1', 30)],
       gate: { sets: 3, amount: 8, sessions: 2, seen: 'The tray on the back does not tip.' },
     },
     {
       key: 'crawl-knees',
       name: 'Crawl on hands and knees',
+      shares: { antiRotation: 1 },
       purpose: 'The first steps: one breath phase a step.',
       setUp: 'Crawl slowly on hands and knees, opposite hand and knee together.',
       mode: 'locomotor',
@@ -77,10 +78,10 @@ export const quadruped = defineLadder(
     {
       key: 'knees-hovering',
       name: 'Hands and feet, knees hovering',
+      shares: { antiExtension: 1 },
       purpose: 'Takes the knees away and keeps the back.',
       mode: 'isometric',
       sides: 'both',
-      shares: { antiExtension: 0.7, antiRotation: 0.3 },
       setUp: 'Hands and knees; lift the knees a thumb off the floor and hold.',
       breath: 'breatheBehind',
       hazards: ['wristLoad', 'shoulderLoad'],
@@ -91,6 +92,7 @@ export const quadruped = defineLadder(
     {
       key: 'crawl',
       name: 'Crawl, knees low',
+      shares: { antiExtension: 0.65, antiRotation: 0.35 },
       purpose: 'Resists turning at every step; slower is harder.',
       mode: 'locomotor',
       posture: 'moving',
@@ -106,6 +108,7 @@ export const quadruped = defineLadder(
     {
       key: 'bear',
       name: 'Bear crawl, hips a little high',
+      shares: { antiExtension: 0.6, antiRotation: 0.4 },
       purpose: 'Longer legs, more on the hands.',
       setUp: 'Hands and feet, knees bent, hips a little above the shoulders; opposite hand and foot.',
       mode: 'locomotor',
@@ -133,10 +136,10 @@ export const quadruped = defineLadder(
     {
       key: 'crawl-sideways',
       name: 'Crawl sideways, knees low',
+      shares: { antiExtension: 0.5, antiRotation: 0.5 },
       purpose: 'The same quiet trunk when the body travels sideways.',
       mode: 'locomotor',
       posture: 'moving',
-      shares: { antiRotation: 0.45, antiLateralFlexion: 0.3, antiExtension: 0.25 },
       setUp: 'Knees a hand above the floor; step hand and foot of one side, then close.',
       breath: 'breatheBehind',
       hazards: ['wristLoad', 'shoulderLoad'],
@@ -148,14 +151,26 @@ export const quadruped = defineLadder(
     {
       key: 'crawl-finisher',
       name: 'Crawl for minutes, with pauses',
+      shares: { antiExtension: 0.6, antiRotation: 0.4 },
       purpose: 'Five minutes with pauses of 5 to 10 s: a finisher that harms nothing.',
       setUp: 'Crawl, pause when quality slips, go on.',
       mode: 'locomotor',
       posture: 'moving',
       sides: 'both',
       fatigue: 3,
-      doses: [holds(1, 120, 10), holds(2, 120, 10)],
+      doses: [
+        holds(1, 60, 60), holds(1, 90, 60), holds(1, 120, 60), holds(1, 180, 60), holds(1, 240, 60), holds(1, 300, 60),
+      ],
       gate: { sets: 1, amount: 300, sessions: 1, seen: 'The last metre like the first.' },
+    },
+    {
+      key: 'hover-hand',
+      name: 'Knees hovering, one hand lifts',
+      shares: { antiExtension: 0.7, antiRotation: 0.3 },
+      purpose: 'The first step of a crawl, on the spot.',
+      setUp: 'Knees a thumb off the floor; lift one hand for two seconds, put it down, change.',
+      doses: [reps(2, 4, '1-0-1-2', 30), reps(3, 5, '1-0-1-2', 30)],
+      gate: { sets: 3, amount: 6, sessions: 2, seen: 'Shoulders and hips level.' },
     },
   ],
 )

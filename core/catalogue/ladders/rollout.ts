@@ -1,5 +1,6 @@
 import { reps } from '../doses'
 import { defineLadder } from '../ladder'
+import { rollout as words } from '../words/rollout'
 
 /** Rollouts. All doses and gates: common practice, no source. */
 export const rollout = defineLadder(
@@ -10,7 +11,9 @@ export const rollout = defineLadder(
         name: 'Kneeling',
         rungs: ['ball-kneeling', 'band-assisted', 'wheel-to-wall', 'wheel-kneeling', 'barbell', 'vest-rollout'],
       },
-      { key: 'straps', name: 'On straps', rungs: ['strap-fall-out'] },
+      { key: 'straps', name: 'On straps', rungs: ['strap-fall-out', 'strap-one-arm'] },
+      { key: 'shoulder', name: 'The shoulder’s part', after: ['ball-kneeling'], rungs: ['pullover', 'ring-fly'] },
+      { key: 'outwards', name: 'Pulled outwards', after: ['wheel-kneeling'], rungs: ['band-outwards'] },
       {
         key: 'plank', name: 'From a plank', after: ['ball-kneeling'],
         rungs: ['push-up-walkout', 'ball-plank-rollout'],
@@ -18,6 +21,7 @@ export const rollout = defineLadder(
       { key: 'standing', name: 'Standing', after: ['barbell'], rungs: ['standing-lowering', 'standing-full'] },
     ],
   },
+  words,
   {
     shares: { antiExtension: 1 },
     mode: 'dynamic',
@@ -25,12 +29,6 @@ export const rollout = defineLadder(
     sides: 'both',
     muscles: ['rectusAbdominis', 'externalObliques', 'latissimus', 'serratus', 'hipFlexors'],
     tires: ['shoulders', 'upperBack'],
-    cues: { inside: 'Lead with the hips, ribs down.', outside: 'Roll towards the wall, not towards the floor.' },
-    faults: [
-      { see: 'Lower back drops', fix: 'Shorten the range; starting slightly rounded is allowed.' },
-      { see: 'Shoulder gives out at full reach', fix: 'Add pullovers and overhead carries before more range.' },
-    ],
-    stopSign: 'The lower back drops.',
     breath: 'exhaleOnEffort',
     braceStep: 5,
     hazards: ['overhead', 'shoulderLoad', 'pressureRise'],
@@ -67,6 +65,7 @@ export const rollout = defineLadder(
     {
       key: 'band-assisted',
       name: 'Wheel rollout with a band pulling back',
+      shares: { antiExtension: 0.85, antiFlexion: 0.15 },
       purpose: 'The band carries the last part, where the back would drop.',
       setUp: 'Kneel, a band from behind on the wheel or hips, roll out and let it help back.',
       equipment: [['wheel'], ['band'], ['anchor']],
@@ -137,7 +136,7 @@ export const rollout = defineLadder(
       spineCost: 3,
       settings: ['loadKg', 'distanceCm'],
       doses: [reps(3, 3, '3-0-1-0', 90), reps(4, 4, '3-0-1-0', 90)],
-      gate: { sets: 4, amount: 5, sessions: 2, seen: 'Nose to the floor, back unchanged.' },
+      gate: { sets: 4, amount: 5, sessions: 2, ofBody: 0.1, seen: 'Nose to the floor, back unchanged.' },
     },
     {
       key: 'standing-lowering',
@@ -163,6 +162,55 @@ export const rollout = defineLadder(
       hazards: ['overhead', 'shoulderLoad', 'pressureRise', 'wristLoad'],
       doses: [reps(2, 2, '4-0-2-0', 120), reps(3, 3, '4-0-2-0', 120)],
       gate: { sets: 3, amount: 5, sessions: 2, seen: 'The hips lead, the back does not drop.' },
+    },
+    {
+      key: 'strap-one-arm',
+      name: 'Strap fall-out, one arm',
+      shares: { antiExtension: 0.5, antiRotation: 0.5 },
+      purpose: 'One handle only: the trunk must not turn towards it.',
+      setUp: 'Steep, one hand in the strap, lean forward as one piece and return.',
+      posture: 'standing',
+      sides: 'each',
+      equipment: [['straps', 'rings']],
+      doses: [reps(2, 4, '3-0-2-0', 60), reps(3, 5, '3-0-2-0', 60)],
+      gate: { sets: 3, amount: 6, sessions: 2, seen: 'Chest square all the way.' },
+    },
+    {
+      key: 'band-outwards',
+      name: 'Wheel rollout with a band pulling outwards',
+      purpose: 'The band pulls the wheel away: out slowly against it, and home.',
+      setUp: 'Kneel, a band from ahead on the wheel; roll out slower than it pulls, and bring it back.',
+      equipment: [['wheel'], ['band'], ['anchor']],
+      fatigue: 4,
+      settings: ['bandN', 'distanceCm'],
+      doses: [reps(2, 4, '4-0-2-0', 90), reps(3, 5, '4-0-2-0', 90)],
+      gate: { sets: 3, amount: 6, sessions: 2, ofBody: 0.08, seen: 'Four seconds out on every repeat.' },
+    },
+    {
+      key: 'pullover',
+      name: 'Heavy pullover on the back',
+      purpose: 'The shoulder’s part of a rollout, loaded as a lift.',
+      setUp: 'On a bench or the floor, knees bent; a weight from over the chest to beside the ears and back.',
+      posture: 'supine',
+      equipment: [['dumbbell', 'kettlebell', 'plate']],
+      hazards: ['overhead', 'shoulderLoad', 'pressureRise'],
+      settings: ['loadKg'],
+      doses: [reps(2, 8, '3-0-2-0', 60), reps(3, 8, '3-0-2-0', 75)],
+      gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.15, seen: 'Ribs down at the far end.' },
+    },
+    {
+      key: 'ring-fly',
+      name: 'Deep fly in rings',
+      purpose: 'Arms open far from the body: shoulder and belly hold together.',
+      setUp: 'Lean into rings or straps, arms nearly straight; open wide slowly and close.',
+      posture: 'standing',
+      equipment: [['rings', 'straps']],
+      hazards: ['shoulderLoad', 'pressureRise'],
+      fatigue: 4,
+      tires: ['shoulders', 'chest'],
+      settings: ['heightCm'],
+      doses: [reps(2, 5, '3-1-2-0', 75), reps(3, 6, '3-1-2-0', 75)],
+      gate: { sets: 3, amount: 8, sessions: 2, seen: 'One line, elbows as they were.' },
     },
   ],
 )

@@ -5,19 +5,26 @@ import { placed } from '../skeleton'
 import { G, type Contact, type Load } from '../statics'
 import { add, times, type Vector } from '../vector'
 import { armBy, both, leaning, legBy, limb } from './directions'
+import { SIDES } from './stance'
 
-const SIDES = ['Left', 'Right'] as const
+
+
+const OVERHEAD_DEG = 120
 
 /** Face up over the end of a back-extension bench, feet hooked, the trunk out in the air. */
 const benchTrunkUp = defineModel('benchTrunkUp', 'side', {
   trunkDeg: setting('Trunk above level', '°', -20, 60, 5, 0),
   armDeg: setting('Arms: 0 by the side, 180 overhead', '°', 0, 180, 5, 0),
-  loadKg: setting('Weight in the hands', 'kg', 0, 20, 0.5, 0),
+  loadKg: setting('Weight on the chest, overhead from 120°', 'kg', 0, 20, 0.5, 0),
 }, (body, s) => {
   const t = leaning(-90 + s.trunkDeg)
-  const k = placed(body, { pelvis: t, arms: both(armBy(t, s.armDeg)), legs: both(legBy(leaning(-90), 0)) })
+  // A weight lies on the chest until the arms are overhead: by the hips it would lie behind the cut and help.
+  const hugs = s.loadKg > 0 && s.armDeg < OVERHEAD_DEG
+  const arms = hugs ? armBy(t, 30, 130) : armBy(t, s.armDeg)
+  const k = placed(body, { pelvis: t, arms: both(arms), legs: both(legBy(leaning(-90), 0)) })
+  const chest = add(times(add(k.joints.thoracolumbar, k.joints.shoulder), 0.5), times(t.front, body.backDepthM))
   return {
-    skeleton: k, loads: held(times(add(k.joints.gripLeft, k.joints.gripRight), 0.5), s.loadKg),
+    skeleton: k, loads: held(hugs ? chest : times(add(k.joints.gripLeft, k.joints.gripRight), 0.5), s.loadKg),
     contacts: [
       { at: add(k.joints.hip, [-0.02, 0, -body.backDepthM]), above: false, grips: true },
       ...SIDES.map((side): Contact => ({ at: k.joints[`ankle${side}`], above: false, grips: true, pulls: true })),
@@ -98,7 +105,7 @@ const oneArmPress = defineModel('oneArmPress', 'side', {
     add(k.joints.hip, times(t.up, share * body.heightM), times(t.front, -body.backDepthM))
   )
   return {
-    skeleton: k, loads: held(k.joints.gripLeft, s.loadKg), balanceAssumed: true,
+    skeleton: k, loads: held(k.joints.gripLeft, s.loadKg),
     contacts: [
       { at: add(must(blades), [0, edge, 0]), above: true, grips: true },
       { at: add(must(sacrum), [0, edge, 0]), above: false, grips: true },
@@ -115,7 +122,8 @@ const oneArmRow = defineModel('oneArmRow', 'side', {
 }, (body, s) => {
   const t = leaning(s.leanDeg)
   const down: Vector = [0, 0, -1]
-  const stand = legBy(leaning(0), 5, 10)
+  // The foot on the floor stands wide on the side of the weight, far enough that all of it stands inside.
+  const stand = legBy(leaning(0), 20, 15, 0, s.freeLeg > 0 ? -8 : -28)
   const free = { thigh: limb(t, 0), shank: limb(t, 0), foot: limb(t, 60) }
   const k = placed(body, {
     pelvis: t, arms: both({ upper: down, fore: down, hand: down }),
@@ -123,7 +131,7 @@ const oneArmRow = defineModel('oneArmRow', 'side', {
   })
   const floorKnee = add(k.joints.kneeLeft, [0, 0, -body.kneeHeightM])
   return {
-    skeleton: k, loads: held(k.joints.gripRight, s.loadKg), balanceAssumed: true,
+    skeleton: k, loads: held(k.joints.gripRight, s.loadKg),
     contacts: [
       { at: k.joints.palmLeft, above: true, grips: true, hand: true },
       { at: k.joints.heelRight, above: false, grips: true }, { at: k.joints.ballRight, above: false, grips: true },

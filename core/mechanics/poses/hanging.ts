@@ -1,12 +1,15 @@
 import type { Body } from '../../anatomy'
+import { DomainError } from '../../errors'
 import { defineModel, setting, type Held, type Model } from '../model'
 import { solve } from '../newton'
 import { placed, type LegPose, type Skeleton } from '../skeleton'
 import { G, type Contact, type Load } from '../statics'
 import { add, times, type Vector } from '../vector'
 import { both, leaning, legBy, limb, rad } from './directions'
+import { SIDES, UPRIGHT } from './stance'
 
-const SIDES = ['Left', 'Right'] as const
+/** The hands stand where they do for a body of this height. */
+const WRITTEN_FOR_M = 1.8
 const POINTED = 40
 const hip = (standard: number) => setting('Hips bent', '°', 0, 170, 5, standard)
 const knee = (standard: number) => setting('Knees bent', '°', 0, 140, 5, standard)
@@ -28,7 +31,7 @@ const grips = (k: Skeleton): Contact[] =>
 
 /** Hanging from a bar: arms and trunk swing in one line until the weight is under the hands. */
 const hangingRaise = defineModel(
-  'hangingRaise', 'side', { hipDeg: hip(90), kneeDeg: knee(90), ballKg: ball },
+  'hangingRaise', 'side', { hipDeg: hip(90), kneeDeg: knee(80), ballKg: ball },
   (body, s): Held => {
     const make = (lean: number): { k: Skeleton, loads: Load[] } => {
       const t = leaning(lean)
@@ -70,30 +73,34 @@ const supportHold = defineModel('supportHold', 'side', {
   }
 })
 
-/** Sitting on the floor with straight legs in the air; hands behind, by the thighs or by the knees. */
+/** Sitting on the floor with straight legs in the air; hands behind, by the thighs or by the knees press down. */
 const seatedRaise = defineModel('seatedRaise', 'side', {
   legs: setting('Legs in the air', '', 1, 2, 1, 2),
   raisedDeg: setting('Legs above the floor', '°', 0, 60, 5, 15),
-  trunkLeanDeg: setting('Trunk leans forward', '°', -40, 45, 5, 0),
+  trunkLeanDeg: setting('Trunk leans forward', '°', -45, 45, 5, 0),
+  handsAheadCm: setting('Hands ahead of the hips', 'cm', -40, 60, 5, 25),
   straddleDeg: setting('Legs apart', '°', 0, 60, 5, 0),
 }, (body, s) => {
   const t = leaning(s.trunkLeanDeg)
-  const upright = leaning(0)
-  const raised = (out: number): LegPose => legBy(upright, 90 + s.raisedDeg, 0, POINTED, out)
-  const flat = legBy(upright, 90)
+  const raised = (out: number): LegPose => legBy(UPRIGHT, 90 + s.raisedDeg, 0, POINTED, out)
+  const armM = body.lengthM.upperArm + body.lengthM.forearm
+  const shoulderX = t.up[0] * body.shoulderM
+  const slope = (s.handsAheadCm / 100 * body.heightM / WRITTEN_FOR_M - shoulderX) / armM
+  if (Math.abs(slope) > 0.95) throw new DomainError('handsAheadCm', 'The hands do not reach there.')
+  const arm: Vector = [slope, 0, -Math.sqrt(1 - slope * slope)]
   const k = placed(body, {
-    pelvis: t, arms: both({ upper: [0, 0, -1], fore: [0, 0, -1], hand: [1, 0, 0] }),
-    legs: { left: raised(s.straddleDeg), right: s.legs > 1 ? raised(-s.straddleDeg) : flat },
+    pelvis: t, arms: both({ upper: arm, fore: arm, hand: [1, 0, 0] }),
+    legs: { left: raised(s.straddleDeg), right: s.legs > 1 ? raised(-s.straddleDeg) : legBy(UPRIGHT, 90) },
   })
   const seat = add(k.joints.hip, [0, 0, -0.05 * body.heightM])
   const contacts: Contact[] = [
-    { at: add(seat, [0.02, 0.1, 0]), above: false, grips: true },
-    { at: add(seat, [0.02, -0.1, 0]), above: false, grips: true },
+    { at: add(seat, [0.05, 0.1, 0]), above: false, grips: true },
+    { at: add(seat, [0.05, -0.1, 0]), above: false, grips: true },
     { at: add(seat, [-0.08, 0, 0]), above: false, grips: true },
     ...SIDES.map((side): Contact => ({ at: k.joints[`palm${side}`], above: true, grips: true, hand: true })),
     ...(s.legs > 1 ? [] : [{ at: k.joints.heelRight, above: false, grips: true }]),
   ]
-  return { skeleton: k, contacts, loads: [], balanceAssumed: true }
+  return { skeleton: k, contacts, loads: [] }
 })
 
 /** A straight body held out level from the hands: face up under a bar, face down above it, or sideways on a pole. */
@@ -146,7 +153,7 @@ const sideLever = defineModel('sideLever', 'side', {
   // both hands.
   const com = k.masses.reduce<Vector>((sum, m) => add(sum, times(m.at, m.massKg / body.massKg)), [0, 0, 0])
   return {
-    skeleton: k, loads: [], balanceAssumed: true,
+    skeleton: k, loads: [],
     contacts: [{ at: [com[0], com[1], k.joints.gripRight[2]], above: true, grips: true, pulls: true, hand: true }],
   }
 })

@@ -2,6 +2,7 @@ export { both, leaning, limb } from './directions'
 import type { Model } from '../model'
 import { BENCHES } from './benches'
 import { HANGING } from './hanging'
+import { LIFTED } from './lifted'
 import { PLANKS } from './planks'
 import { REACHES } from './reaching'
 import { SIDE_PLANKS } from './sides'
@@ -10,7 +11,7 @@ import { SUPINE } from './supine'
 
 /** Every position that can be computed. */
 export const MODELS: readonly Model[] = [
-  ...PLANKS, ...REACHES, ...SIDE_PLANKS, ...SUPINE, ...HANGING, ...STANDING_MODELS, ...BENCHES,
+  ...PLANKS, ...LIFTED, ...REACHES, ...SIDE_PLANKS, ...SUPINE, ...HANGING, ...STANDING_MODELS, ...BENCHES,
 ]
 
 const byId = new Map(MODELS.map(model => [model.id, model]))

@@ -6,12 +6,15 @@ import { placed, type Skeleton } from '../skeleton'
 import type { Contact, Load } from '../statics'
 import { add, minus, times, unit, type Vector } from '../vector'
 import { both, leaning, limb, rad } from './directions'
+import { SIDES } from './stance'
 
-const SIDES = ['Left', 'Right'] as const
+
 /** A rollout is held slightly rounded, hips a little bent (common practice): it keeps the low back from dropping. */
 const ROUNDED_DEG = 10
 const HIPS_DEG = 10
 const AXLE_M = 0.12
+/** Distances are those of a body of this height. */
+const WRITTEN_FOR_M = 1.8
 
 /**
  * Straight arms to an axle so far past what the body turns on; the wheel rolls freely, so the floor pushes straight up.
@@ -21,7 +24,7 @@ function rollout(id: string, onFeet: boolean): Model {
   return defineModel(id, 'side', {
     distanceCm: setting(onFeet ? 'Wheel past the toes' : 'Wheel past the knees', 'cm', from, to, 5, standard),
     axleHeightCm: setting('Height of the axle', 'cm', 3, 40, 1, AXLE_M * 100),
-    bandBackN: setting('Band that pulls back', 'N', 0, 200, 10, 0),
+    bandBackN: setting('Band that pulls back (+) or out (-)', 'N', -150, 200, 10, 0),
     vestKg: setting('Vest', 'kg', 0, 30, 2.5, 0),
   }, (body, s) => {
     const axle = s.axleHeightCm / 100
@@ -58,7 +61,7 @@ function rollout(id: string, onFeet: boolean): Model {
       },
     ])
     const loads: Load[] = [
-      ...(s.bandBackN > 0
+      ...(s.bandBackN !== 0
         ? [{
           at: times(add(k.joints.gripLeft, k.joints.gripRight), 0.5), forceN: [-s.bandBackN, 0, 0] as Vector,
           above: true,
@@ -76,8 +79,11 @@ function vest(k: Skeleton, massKg: number): Load[] {
     : []
 }
 
-/** The farthest a wheel rollout goes: arms in line with the trunk, nose to the floor. */
-function fullRollout(): Model {
+/** Where a repeat of a full rollout begins, past the knees. */
+const BEGINS_CM = 50
+
+/** The farthest a wheel rollout goes: arms in line with the trunk, nose to the floor; or a part of the way there. */
+function fullRollout(part: Model): Model {
   const at = (body: Body, lean: number): Skeleton => {
     const [pelvis, lumbar] = [leaning(lean), leaning(lean + ROUNDED_DEG)]
     const d = limb(lumbar, 180)
@@ -87,6 +93,7 @@ function fullRollout(): Model {
     })
   }
   return defineModel('rolloutFull', 'side', {
+    outPercent: setting('Rolled out', '%', 0, 100, 5, 100),
     axleHeightCm: setting('Height of the axle', 'cm', 3, 40, 1, AXLE_M * 100),
     vestKg: setting('Vest', 'kg', 0, 30, 2.5, 0),
   }, (body, s) => {
@@ -96,6 +103,12 @@ function fullRollout(): Model {
       [75], 'axleHeightCm',
     )
     const k = at(body, x[0])
+    if (s.outPercent < 100) {
+      const fullCm = (k.joints.gripLeft[0] - k.joints.kneeLeft[0]) * 100
+      const begins = BEGINS_CM * body.heightM / WRITTEN_FOR_M
+      const distanceCm = begins + (fullCm - begins) * s.outPercent / 100
+      return part.hold(body, { distanceCm, axleHeightCm: s.axleHeightCm, bandBackN: 0, vestKg: s.vestKg })
+    }
     return {
       skeleton: k, loads: vest(k, s.vestKg), resting: ['lowerLegLeft', 'lowerLegRight'],
       contacts: SIDES.flatMap((side): Contact[] => [
@@ -135,7 +148,9 @@ const strapFallOut = defineModel('strapFallOut', 'side', {
   }
 })
 
+const kneeling = rollout('rollout', false)
+
 /** Rollouts and reaches on straight arms. */
 export const REACHES: readonly Model[] = [
-  rollout('rollout', false), rollout('rolloutStanding', true), fullRollout(), strapFallOut,
+  kneeling, rollout('rolloutStanding', true), fullRollout(kneeling), strapFallOut,
 ]

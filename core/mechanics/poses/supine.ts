@@ -4,8 +4,9 @@ import { placed, type ArmPose, type LegPose, type Skeleton, type TrunkAxes } fro
 import { G, type Contact, type Load } from '../statics'
 import { add, times, type Vector } from '../vector'
 import { armBy, both, leaning, legBy } from './directions'
+import { SIDES } from './stance'
 
-const SIDES = ['Left', 'Right'] as const
+
 const POINTED = 40
 
 /** A point of the back so far above the mid hips, share of stature. */
@@ -17,11 +18,12 @@ const inHands = (k: Skeleton, massKg: number): Load[] => massKg > 0
   : []
 
 /**
- * Lying on sacrum and T12 with limbs in the air. The floor carries part of the load at L4/L5: T12 is looked at too
- * where the shoulders leave it.
+ * Lying with limbs in the air: on sacrum and T12 with the low back pressed flat, on sacrum and shoulder blades with its
+ * natural arch kept. The floor carries part of the load at L4/L5.
  */
 function lying(
   body: Body, arms: { left: ArmPose, right: ArmPose }, legs: { left: LegPose, right: LegPose }, loadKg: number,
+  keepsArch = false,
 ): Held {
   const pelvis = leaning(-90)
   const k = placed(body, { pelvis, arms, legs })
@@ -34,9 +36,11 @@ function lying(
     (k.masses.reduce((sum, m) => sum + m.at[0] * m.massKg, 0) + loads.reduce((sum, l) => sum + l.at[0] * loadKg, 0))
     / mass
   // Weight beyond T12 tips on to the shoulder blades and off the sacrum.
-  const contacts: Contact[] = middle < t12[0]
-    ? [{ at: t12, above: true, grips: true }, { at: blades, above: true, grips: true }]
-    : [{ at: sacrum, above: false, grips: true }, { at: t12, above: true, grips: true }]
+  const contacts: Contact[] = keepsArch
+    ? [{ at: sacrum, above: false, grips: true }, { at: blades, above: true, grips: true }]
+    : middle < t12[0]
+      ? [{ at: t12, above: true, grips: true }, { at: blades, above: true, grips: true }]
+      : [{ at: sacrum, above: false, grips: true }, { at: t12, above: true, grips: true }]
   return { skeleton: k, contacts, loads }
 }
 
@@ -65,25 +69,39 @@ const hollowOneLeg = defineModel(
   },
 )
 
+/** A hand that presses a knee, and the knee that presses back: the two halves of the body against each other. */
+const against = (at: Vector, forceN: Vector): Load[] =>
+  forceN.every(part => part === 0)
+    ? []
+    : [{ at, forceN, above: false }, { at, forceN: times(forceN, -1), above: true }]
+
 /** Arms up, hips and knees bent; `reach` lowers the opposite arm and leg. */
 const deadBug = defineModel('deadBug', 'side', {
   reachPercent: setting('Opposite arm and leg reached out', '%', 0, 100, 5, 0),
   bothLegs: setting('Both legs (1) or one (0)', '', 0, 1, 1, 0),
+  pressN: setting('Hands press against the thighs', 'N', 0, 200, 10, 0),
+  acrossN: setting('One hand presses the inside of the opposite knee', 'N', 0, 200, 10, 0),
   loadKg: ball,
 }, (body, s) => {
   const t = leaning(-90)
   const out = s.reachPercent / 100
-  const bent = legBy(t, 104, 90)
-  const reaching = legBy(t, 104 - out * 80, 90 * (1 - out), POINTED * out)
+  const bent = legBy(t, 90, 90)
+  const reaching = legBy(t, 90 - out * 80, 90 * (1 - out), POINTED * out)
   const armOut = armBy(t, 90 + out * 70)
-  return lying(body, { left: armOut, right: s.loadKg > 0 ? armOut : armBy(t, 90) }, {
+  const lies = lying(body, { left: armOut, right: s.loadKg > 0 ? armOut : armBy(t, 90) }, {
     left: s.bothLegs > 0 ? reaching : bent, right: reaching,
-  }, s.loadKg)
+  }, s.loadKg, true)
+  const { kneeLeft, kneeRight } = lies.skeleton.joints
+  const presses = [
+    ...against(kneeLeft, [s.pressN / 2, 0, 0]), ...against(kneeRight, [s.pressN / 2, 0, 0]),
+    ...against(kneeLeft, [0, s.acrossN, 0]),
+  ]
+  return { ...lies, loads: [...lies.loads, ...presses] }
 })
 
 /** Curled up from T12; the shoulders are off the floor, so that the moment is looked at there. */
 const curlUp = defineModel('curlUp', 'side', {
-  liftDeg: setting('Shoulders curled up', '°', 5, 50, 5, 30),
+  liftDeg: setting('Shoulders curled up', '°', 0, 50, 5, 30),
   armDeg: arm(45),
   loadKg: setting('Weight in the hands', 'kg', 0, 25, 0.5, 0),
 }, (body, s) => {

@@ -1,4 +1,4 @@
-import { ACTION_FACTS, mainAction, PLANES, type Variation } from '../../catalogue'
+import { mainAction, mainFacts, PLANES, type Variation } from '../../catalogue'
 import { bendingCapOf } from '../../policy'
 import { bendingCycles, isHeavyAxial } from '../../rules'
 import { removals } from '../../screening'
@@ -59,7 +59,7 @@ const idsOf = (known: readonly Known[]): string[] => known.map(({ item }) => ite
 const finding = (mistake: Mistake, text: string, advice: string, known: readonly Known[] = []): Finding => ({
   mistake, text, advice, itemIds: idsOf(known),
 })
-const planeOf = ({ variation }: Known): string => ACTION_FACTS[mainAction(variation.shares)].plane
+const planeOf = ({ variation }: Known): string | null => mainFacts(variation.shares)?.plane ?? null
 
 function planeFindings(known: readonly Known[]): Finding[] {
   const missing = PLANES.filter(plane => !known.some(k => planeOf(k) === plane))

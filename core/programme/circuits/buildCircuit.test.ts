@@ -38,7 +38,7 @@ describe('a circuit', () => {
       rounds: [{ variationId: 'dead-bug.hand-to-opposite-knee', fallbackId: 'front-plank.elbows' }],
     }
     const seconds = itemActionSeconds(two, STANDARD)
-    expect([seconds.antiExtension, seconds.antiRotation]).toEqual([30 + 60 * 0.4, 60 * 0.6])
+    expect([seconds.antiExtension, seconds.antiRotation]).toEqual([30 + 60 * 0.45, 60 * 0.55])
   })
 
   it('refuses a later round that may not be given', () => {

@@ -1,5 +1,5 @@
 import { must } from '../../errors'
-import { ACTION_FACTS, mainAction, type Mode, type Variation } from '../../catalogue'
+import { mainAction, mainFacts, type Mode, type Variation } from '../../catalogue'
 import { doseRemoval } from '../../screening'
 import { optionsFor } from '../propose/candidates'
 import { circuitS, stationDose } from '../week/circuit'
@@ -16,8 +16,10 @@ const MODES: Readonly<Record<Exclude<CircuitBlock, 'turn'>, readonly Mode[]>> = 
 /** Draining drills do not come in a circuit. */
 const MOST_FATIGUE = 3
 
+const planeOf = ({ shares }: Variation): string => mainFacts(shares)?.plane ?? ''
+
 const isIn = (block: CircuitBlock, variation: Variation): boolean => {
-  const turns = ['rotation', 'antiRotation'].includes(mainAction(variation.shares)) && variation.mode !== 'balance'
+  const turns = mainFacts(variation.shares)?.plane === 'transverse' && variation.mode !== 'balance'
     && variation.mode !== 'locomotor'
   return block === 'turn' ? turns && variation.mode !== 'ballistic' : !turns && MODES[block].includes(variation.mode)
 }
@@ -47,14 +49,14 @@ export function buildCircuit(
   const items: TrunkItem[] = []
   for (const block of CIRCUIT_BLOCKS) {
     const rank = (v: Variation): number =>
-      (mainAction(v.shares) === weakLink ? 20 : 0) + (planes.has(ACTION_FACTS[mainAction(v.shares)].plane) ? 0 : 10)
+      (mainAction(v.shares) === weakLink ? 20 : 0) + (planes.has(planeOf(v)) ? 0 : 10)
       + (v.rung === (screen.rungs[v.branch] ?? 1) - 1 ? 5 : 0) - v.fatigue
     const first = open.filter(v =>
       isIn(block, v) && !items.some(i => must(screen.catalogue.find(i.variationId)).ladder === v.ladder)
     )
       .reduce<Variation | null>((best, v) => (best === null || rank(v) > rank(best) ? v : best), null)
     if (!first) continue
-    planes.add(ACTION_FACTS[mainAction(first.shares)].plane)
+    planes.add(planeOf(first))
     const harder = open.find(v => v.branch === first.branch && v.rung === first.rung + 1 && v.sides === first.sides)
     items.push({
       id: `${session.id}/${wanted.id}/${block}`, variationId: first.id, dose: stationDose(wanted, first.sides),

@@ -2,7 +2,7 @@ import { must } from '../../errors'
 import { WEEKDAYS } from '../../calendar'
 import type { Catalogue } from '../../catalogue'
 import { same, threeWay, type Choices } from '../../merge'
-import { liftFacts } from '../lifts/lifts'
+import { liftDose, liftFacts } from '../lifts/lifts'
 import type { PlannedLift, PlannedSession, Slot, TrunkItem, WeekPlan } from '../week/week'
 
 /** One field that two coaches changed differently, in their own words. */
@@ -201,7 +201,7 @@ function nameOf(id: string, part: Part, catalogue: Catalogue): string {
 
 function wholeText(id: string, part: Part): string {
   if (id.startsWith('session/')) return `${WEEKDAYS[part.day as number]}, ${String(part.minutes)} min`
-  if (id.startsWith('lift/')) return `${String(part.sets)} × ${String(part.reps)} at ${String(part.percent1Rm)} %`
+  if (id.startsWith('lift/')) return `${liftDose(part as unknown as PlannedLift)} at ${String(part.percent1Rm)} %`
   return `${String(part.sets)} × ${String(part.amount)} ${(part.drill as Drill).unit}`
 }
 

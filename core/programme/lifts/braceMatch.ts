@@ -1,4 +1,4 @@
-import { bracedRepS, parseTempo, velocityMS, type RepProfile } from '../../dose'
+import { bracedRepS, LOAD_VELOCITY, parseTempo, velocityMS, type RepProfile } from '../../dose'
 import { DomainError } from '../../errors'
 import { liftFacts, type LiftId } from './lifts'
 
@@ -23,8 +23,10 @@ export interface BracedRep {
   readonly raisingS: number
   readonly totalS: number
   readonly rangeM: number
-  /** Bar speed of the raise, m/s; null where no published relation fits or the tempo says how slow. */
+  /** Bar speed of the raise, m/s; null where the tempo says how slow. */
   readonly velocityMS: number | null
+  /** Who measured that speed; null where it is a stated default of ours. */
+  readonly speedSource: string | null
 }
 
 /** A piece of trunk work against the braced time of a rep. */
@@ -46,13 +48,12 @@ export const MATCH_TOLERANCE = 0.4
 
 /**
  * The braced time of one rep: set-up breath + lowering + pause + raising. The raise is range / velocity by the
- * published relation of the lift, or what the tempo says; the range goes with stature.
+ * lift's relation of load to speed, or what the tempo says; the range goes with stature.
  *
  * @throws DomainError `percent1Rm`, `heightM`, `setUpS` or `tempo` that cannot be.
  * @example
  * bracedRep({ lift: 'backSquat', percent1Rm: 80, tempo: null, heightM: 1.75, setUpS: null }).totalS.toFixed(1) // => '4.4'
  */
-// eslint-disable-next-line complexity -- what is not given is the usual: a default is no branch
 export function bracedRep({ lift, percent1Rm, tempo, heightM, setUpS }: LiftAtLoad): BracedRep {
   if (!(heightM >= 1.2 && heightM <= 2.3)) throw new DomainError('heightM', 'Height goes from 1.2 to 2.3 m.')
   if (setUpS !== null && !(setUpS >= 0 && setUpS <= 20))
@@ -70,7 +71,8 @@ export function bracedRep({ lift, percent1Rm, tempo, heightM, setUpS }: LiftAtLo
   return {
     setUpS: rep.setUpS, loweringS: rep.loweringS, pauseS: rep.pauseS, raisingS,
     totalS: rep.setUpS + rep.loweringS + rep.pauseS + raisingS, rangeM,
-    velocityMS: own.relation && !slow ? velocityMS(own.relation, Math.max(30, percent1Rm)) : null,
+    velocityMS: slow ? null : velocityMS(own.relation, Math.max(30, percent1Rm)),
+    speedSource: LOAD_VELOCITY[own.relation].source,
   }
 }
 

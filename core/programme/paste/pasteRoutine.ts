@@ -1,6 +1,6 @@
 import type { Catalogue } from '../../catalogue'
 import type { Dose, DoseUnit } from '../../dose'
-import { LIFT_IDS, liftFacts, type LiftId } from '../lifts/lifts'
+import { LIFT_IDS, liftAmountMost, liftFacts, type LiftId } from '../lifts/lifts'
 import type { PlannedLift, PlannedSession, TrunkItem, WeekPlan } from '../week/week'
 
 /** A line of a pasted routine that was not understood, with what it may have meant. */
@@ -106,9 +106,10 @@ function readExercise(
   const drill = matching(name, drills)
   if (lift.exact && lift.score >= drill.score) {
     const percent = Number(PERCENT.exec(line)?.[1] ?? 70)
-    return within(amount, 1, 30) && within(percent, 20, 100)
+    const most = liftAmountMost(lift.exact as LiftId)
+    return within(amount, 1, most) && within(percent, 20, 100)
       ? { lift: { id: `l${number}`, lift: lift.exact as LiftId, sets, reps: amount, percent1Rm: percent } }
-      : refuse('A lift has 1 to 30 repeats at 20 to 100 %.')
+      : refuse(`A lift has 1 to ${most} repeats or metres at 20 to 100 %.`)
   }
   if (!drill.exact)
     return refuse('No lift or drill of that name is known.', [...lift.nearest, ...drill.nearest].slice(0, 3))

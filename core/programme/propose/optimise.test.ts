@@ -5,7 +5,7 @@ import {
   type PlannedSession,
 } from '..'
 import { FATIGUING, isHeavyAxial, sessionItems, trunkMinutes, weekConflicts, weekRepeats } from '../../rules'
-import { ACTION_FACTS, findVariation, mainAction, PLANES, STANDARD } from '../../catalogue'
+import { findVariation, mainFacts, PLANES, STANDARD } from '../../catalogue'
 import { evaluatePlan } from '../../planner'
 import { isAdmissible } from '../../screening'
 import { anyContext, anySessions } from '../../testing/arbitraries'
@@ -73,7 +73,7 @@ describe('the optimiser of a week', () => {
     expect(proof!.goal).toBeLessThan(10)
     for (const s of plan.sessions) {
       const after = s.items.filter(i => i.slot === 'after').map(i =>
-        ACTION_FACTS[mainAction(findVariation(i.variationId)!.shares)].resists
+        mainFacts(findVariation(i.variationId)!.shares)?.resists ?? false
       )
       expect(after).toEqual([...after].sort((a, b) => Number(b) - Number(a)))
       if (s.lifts.some(isHeavyAxial))

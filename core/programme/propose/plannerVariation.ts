@@ -36,7 +36,7 @@ export function plannerVariation(
   const towardsGoal = goalLadders(context).has(variation.ladder)
   return {
     id: variation.id, group: variation.ladder, spineCost: variation.spineCost,
-    planes: [ACTION_FACTS[main].plane, EXPOSURE],
+    planes: [...main ? [ACTION_FACTS[main].plane] : [], EXPOSURE],
     cost: Math.round(Math.max(0, 1.5 - fit) * 4) + policyCost(variation, policy, block?.phase ?? null)
       + (old ? CHANGE_COST : 0) + (towardsGoal ? 0 : GOAL_WORTH),
     slotCosts: Object.fromEntries(

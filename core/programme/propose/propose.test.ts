@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ACTION_FACTS, findVariation, mainAction, PLANES, STANDARD } from '../../catalogue'
+import { findVariation, mainFacts, PLANES, STANDARD } from '../../catalogue'
 import { isAdmissible } from '../../screening'
 import { context, session } from '../../testing/fixtures'
 import { anyContext, anySessions } from '../../testing/arbitraries'
@@ -38,7 +38,7 @@ describe('the proposer', () => {
       for (const id of new Set(items.map(i => i.variationId))) {
         expect(items.filter(i => i.variationId === id).length).toBeLessThanOrEqual(weekRepeats.value)
       }
-      if (items.some(i => !ACTION_FACTS[mainAction(findVariation(i.variationId)!.shares)].resists)) {
+      if (items.some(i => mainFacts(findVariation(i.variationId)!.shares)?.resists === false)) {
         expect(ledger.resistingS).toBeGreaterThan(ledger.makingS)
       }
     }), { seed: 41, numRuns: 250 })
@@ -70,7 +70,7 @@ describe('the proposer', () => {
     const { plan } = proposeWeek({ context, sessions: days })
     for (const s of plan.sessions) {
       const after = s.items.filter(i => i.slot === 'after').map(i =>
-        ACTION_FACTS[mainAction(findVariation(i.variationId)!.shares)].resists
+        mainFacts(findVariation(i.variationId)!.shares)?.resists ?? false
       )
       expect(after).toEqual([...after].sort((a, b) => Number(b) - Number(a)))
     }

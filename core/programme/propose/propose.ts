@@ -1,5 +1,5 @@
 import { must } from '../../errors'
-import { ACTION_FACTS, mainAction, planesOf, type Plane } from '../../catalogue'
+import { ACTION_FACTS, mainAction, mainFacts, planesOf, type Plane } from '../../catalogue'
 import { dayKindOf, isFixed, SESSION_RULES, WEEK_RULES } from '../../rules'
 import { redFlags, flagFacts } from '../../screening'
 import { candidates, keepsRules, optionsFor, type Candidate, type Option } from './candidates'
@@ -80,7 +80,7 @@ export const proposeWeek: Proposer = ({ context, sessions }) => {
   else if (!refused) {
     const options = optionsFor(context, sessions.map(s => s.day))
     const kind = (resists: boolean): Option[] =>
-      options.filter(({ variation }) => ACTION_FACTS[mainAction(variation.shares)].resists === resists)
+      options.filter(({ variation }) => (mainFacts(variation.shares)?.resists ?? false) === resists)
     current = fill(kind(true), current, targets, context)
     current = fill(kind(false), current, targets, context)
   }

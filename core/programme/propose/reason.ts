@@ -58,6 +58,7 @@ function servesText(item: TrunkItem, variation: Variation, before: Ledger, conte
   const met = ({ action, shortS }: LedgerLine): number => Math.min(gain[action], shortS)
   const most = before.lines.reduce((best, line) => (met(line) > met(best) ? line : best))
   const main = met(most) > 0 ? most.action : mainAction(variation.shares)
+  if (!main) return 'It loads the trunk with nothing: it wakes, opens or teaches, and is not counted.'
   const line = must(before.lines.find(l => l.action === main))
   const { label, plane } = ACTION_FACTS[main]
   const gainS = Math.round(gain[main])

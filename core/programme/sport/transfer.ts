@@ -1,4 +1,4 @@
-import { ACTION_FACTS, mainAction, TRUNK_ACTIONS, type Variation } from '../../catalogue'
+import { mainLabel, TRUNK_ACTIONS, type Variation } from '../../catalogue'
 import { SPORT_PROFILE_IDS, SPORT_PROFILES, type SportProfileId } from './sportProfiles'
 
 /** A sport family that a drill serves above the average, and why. */
@@ -23,6 +23,6 @@ export function transferOf(variation: Variation): Transfer[] {
     const { weights, why } = SPORT_PROFILES[sport]
     const fit = TRUNK_ACTIONS.reduce((sum, action) => sum + (variation.shares[action] ?? 0) * weights[action], 0)
       * TRUNK_ACTIONS.length
-    return { sport, fit, reason: `${why} Asks it to ${ACTION_FACTS[mainAction(variation.shares)].label}.` }
+    return { sport, fit, reason: `${why} Asks it to ${mainLabel(variation)}.` }
   }).filter(({ fit }) => fit >= CLEARLY).sort((a, b) => b.fit - a.fit)
 }

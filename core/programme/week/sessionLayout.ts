@@ -43,7 +43,7 @@ export function liftRestS(percent1Rm: number): number {
  *
  * @throws DomainError `percent1Rm` outside 1-100.
  * @example
- * liftDurationS({ id: 'a', lift: 'benchPull', sets: 2, reps: 5, percent1Rm: 65 }) // => 215
+ * liftDurationS({ id: 'a', lift: 'benchPull', sets: 2, reps: 5, percent1Rm: 65 }) // => 204
  */
 export function liftDurationS(planned: PlannedLift): number {
   const lift = liftFacts(planned.lift)

@@ -17,6 +17,7 @@ export interface PlannedLift {
   readonly id: string
   readonly lift: LiftId
   readonly sets: number
+  /** Repeats; metres where the lift is counted in them. */
   readonly reps: number
   readonly percent1Rm: number
 }

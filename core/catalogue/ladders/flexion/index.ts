@@ -1,5 +1,6 @@
 import { reps } from '../../doses'
 import { defineLadder } from '../../ladder'
+import { flexion as words } from '../../words/flexion'
 import { offTheFloor } from './offTheFloor'
 import { shared } from './shared'
 
@@ -20,15 +21,16 @@ export const flexion = defineLadder(
       },
       {
         key: 'hanging', name: 'Hanging', after: ['reverse-crunch'],
-        rungs: ['hanging-knee-raise', 'hanging-leg-raise', 'hanging-pike'],
+        rungs: ['hanging-knee-raise', 'hanging-leg-raise', 'hanging-pike', 'hanging-ball', 'hanging-three-way'],
       },
       {
         key: 'pikes', name: 'Folding both ends', after: ['crunch-ears', 'reverse-crunch'],
-        rungs: ['v-up', 'ball-pike', 'ring-pike'],
+        rungs: ['v-up', 'v-rock', 'ball-pike', 'ring-pike'],
       },
       { key: 'fast', name: 'Fast', after: ['crunch'], rungs: ['overhead-slam'] },
     ],
   },
+  words,
   shared,
   [
     {
@@ -43,14 +45,14 @@ export const flexion = defineLadder(
     {
       key: 'curl-up',
       name: 'Curl-up, one knee bent',
+      shares: { antiExtension: 0.4, flexion: 0.6 },
       purpose: 'The smallest fold: head and shoulders as one piece.',
       setUp: 'One knee bent, hands under the low back, lift head and shoulders a little, hold, lower.',
-      shares: { flexion: 0.6, antiExtension: 0.4 },
       hazards: ['supine'],
       fatigue: 1,
       spineCost: 1,
       breath: 'breatheBehind',
-      doses: [reps(2, 4, '1-8-1-2', 20), reps(3, 5, '1-8-1-2', 20)],
+      doses: [reps(2, 4, '1-2-1-8', 20), reps(3, 5, '1-2-1-8', 20)],
       gate: { sets: 3, amount: 6, sessions: 2, seen: 'Low back unchanged, neck long.' },
     },
     {
@@ -90,7 +92,7 @@ export const flexion = defineLadder(
       fatigue: 3,
       settings: ['loadKg'],
       doses: [reps(3, 6, '3-0-2-0', 60), reps(4, 8, '3-0-2-0', 60)],
-      gate: { sets: 4, amount: 8, sessions: 2, seen: 'The last like the first.' },
+      gate: { sets: 4, amount: 8, sessions: 2, ofBody: 0.05, seen: 'The last like the first.' },
     },
     {
       key: 'crunch-pad',
@@ -128,12 +130,11 @@ export const flexion = defineLadder(
       purpose: '2 to 4.5 kg between the knees, hips turn a little at the top.',
       setUp: 'Ball between the knees, curl up and turn the pelvis slightly, alternate.',
       equipment: [['bench'], ['medicineBall']],
-      shares: { flexion: 0.8, rotation: 0.2 },
       hazards: ['supine', 'flexion', 'loadedFlexion'],
       fatigue: 3,
       settings: ['loadKg'],
       doses: [reps(2, 5, '3-0-2-0', 60), reps(3, 6, '3-0-2-0', 60)],
-      gate: { sets: 3, amount: 8, sessions: 2, seen: 'No swing.' },
+      gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.03, seen: 'No swing.' },
     },
     {
       key: 'sit-up-overhead',
@@ -142,14 +143,13 @@ export const flexion = defineLadder(
       setUp: 'One arm holds a weight overhead; sit up under it, lower over five seconds.',
       sides: 'each',
       equipment: [['dumbbell', 'kettlebell']],
-      shares: { flexion: 0.6, antiLateralFlexion: 0.2, antiRotation: 0.2 },
       hazards: ['supine', 'flexion', 'loadedFlexion', 'overhead'],
       tires: ['shoulders', 'hipFlexors'],
       fatigue: 4,
       spineCost: 3,
       settings: ['loadKg'],
       doses: [reps(2, 3, '5-0-2-0', 60), reps(3, 4, '5-0-2-0', 60)],
-      gate: { sets: 3, amount: 5, sessions: 2, seen: 'The weight stays over the shoulder.' },
+      gate: { sets: 3, amount: 5, sessions: 2, ofBody: 0.04, seen: 'The weight stays over the shoulder.' },
     },
     ...offTheFloor,
   ],

@@ -19,7 +19,7 @@ export const withSpeed: readonly Rung<keyof typeof shared>[] = [
     settings: ['loadKg'],
     setUp: 'Ball of 2-5 kg. Load slowly, explode, stop, reset.',
     doses: [reps(3, 4, '2-0-1-2', 60), reps(4, 5, '2-0-1-2', 60)],
-    gate: { sets: 4, amount: 6, sessions: 2, seen: 'Stops dead at the end of each repeat.' },
+    gate: { sets: 4, amount: 6, sessions: 2, ofBody: 0.03, seen: 'Stops dead at the end of each repeat.' },
   },
   {
     key: 'ball-chop-continuous',
@@ -34,7 +34,7 @@ export const withSpeed: readonly Rung<keyof typeof shared>[] = [
     fatigue: 4,
     settings: ['loadKg'],
     doses: [holds(2, 15, 60), holds(3, 20, 60)],
-    gate: { sets: 3, amount: 30, sessions: 2, seen: 'Same speed, same range at the end.' },
+    gate: { sets: 3, amount: 30, sessions: 2, ofBody: 0.03, seen: 'Same speed, same range at the end.' },
   },
   {
     key: 'throw-to-wall',
@@ -51,7 +51,7 @@ export const withSpeed: readonly Rung<keyof typeof shared>[] = [
     settings: ['loadKg', 'distanceCm'],
     setUp: 'Side-on to a solid wall, clear space; throw through the hips, catch soft.',
     doses: [reps(3, 5, '1-0-1-2', 75), reps(4, 5, '1-0-1-2', 75)],
-    gate: { sets: 4, amount: 6, sessions: 3, seen: 'Equal speed, quiet catch, both sides.' },
+    gate: { sets: 4, amount: 6, sessions: 3, ofBody: 0.03, seen: 'Equal speed, quiet catch, both sides.' },
   },
   {
     key: 'swing',
@@ -68,7 +68,7 @@ export const withSpeed: readonly Rung<keyof typeof shared>[] = [
     spineCost: 3,
     settings: ['loadKg'],
     doses: [reps(2, 8, '1-0-1-0', 60), reps(3, 10, '1-0-1-0', 60)],
-    gate: { sets: 3, amount: 10, sessions: 2, seen: 'The trunk stays one piece.' },
+    gate: { sets: 3, amount: 10, sessions: 2, ofBody: 0.12, seen: 'The trunk stays one piece.' },
   },
   {
     key: 'pendulum-stop',
@@ -85,6 +85,21 @@ export const withSpeed: readonly Rung<keyof typeof shared>[] = [
     spineCost: 3,
     settings: ['loadKg'],
     doses: [reps(2, 6, '1-0-1-1', 60), reps(3, 8, '1-0-1-1', 60)],
-    gate: { sets: 3, amount: 8, sessions: 2, seen: 'The feet do not move.' },
+    gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.13, seen: 'The feet do not move.' },
+  },
+  {
+    key: 'ball-twist',
+    name: 'Standing ball twist',
+    purpose: 'Side to side in one flow: heel, hip, ball.',
+    setUp: 'A light ball at the chest or arm’s length, turn side to side with a pivot of the far heel.',
+    mode: 'ballistic',
+    posture: 'standing',
+    braceStep: 7,
+    equipment: [['medicineBall']],
+    hazards: ['ballistic', 'loadedRotation'],
+    fatigue: 3,
+    settings: ['loadKg'],
+    doses: [holds(2, 15, 60), holds(3, 20, 60)],
+    gate: { sets: 3, amount: 30, sessions: 2, ofBody: 0.03, seen: 'The heel leads on both sides.' },
   },
 ]

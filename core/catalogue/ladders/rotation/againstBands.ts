@@ -1,0 +1,66 @@
+import { reps } from '../../doses'
+import type { Rung } from '../../ladder'
+import type { shared } from './shared'
+
+/** Turning, and braking the turn, against a band or a cable. */
+export const againstBands: readonly Rung<keyof typeof shared>[] = [
+  {
+    key: 'band-turn-half-kneeling',
+    name: 'Band turn, half kneeling',
+    shares: { antiLateralFlexion: 0.25, antiRotation: 0.15, rotation: 0.6 },
+    purpose: 'Turns the upper trunk over a fixed pelvis.',
+    posture: 'halfKneeling',
+    equipment: [['cable', 'band'], ['cable', 'anchor']],
+    setUp: 'Half kneeling side-on to the anchor, straight arms; turn away and control the return.',
+    doses: [reps(2, 6, '2-0-2-0', 45), reps(3, 8, '2-0-2-0', 45)],
+    gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.06, seen: 'Hips still, even return.' },
+  },
+  {
+    key: 'band-turn-braking',
+    name: 'Band turn, the return as braking',
+    shares: { antiLateralFlexion: 0.2, antiRotation: 0.4, rotation: 0.4 },
+    purpose: 'Some tension at the start; led by the leg; the way back is the drill.',
+    setUp: 'Standing, turn against the band fast, brake it slowly back over three seconds.',
+    posture: 'standing',
+    equipment: [['cable', 'band'], ['cable', 'anchor']],
+    fatigue: 3,
+    doses: [reps(2, 6, '3-0-1-0', 45), reps(3, 8, '3-0-1-0', 45)],
+    gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.08, seen: 'The return never runs away.' },
+  },
+  {
+    key: 'band-punch',
+    name: 'Band punch with leg drive',
+    shares: { antiLateralFlexion: 0.25, antiRotation: 0.15, rotation: 0.6 },
+    purpose: 'A straight punch against the band, from the rear leg.',
+    setUp: 'Split stance, band from behind, punch with a drive of the rear leg; control the return.',
+    posture: 'splitStance',
+    equipment: [['cable', 'band'], ['cable', 'anchor']],
+    fatigue: 2,
+    doses: [reps(2, 6, '2-0-1-0', 45), reps(3, 8, '2-0-1-0', 45)],
+    gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.06, seen: 'Navel where the feet face.' },
+  },
+  {
+    key: 'band-turn-flat',
+    name: 'Band turn, flat, standing',
+    shares: { antiLateralFlexion: 0.2, antiRotation: 0.15, rotation: 0.65 },
+    purpose: 'The whole turn from the rear foot, at chest height.',
+    posture: 'standing',
+    equipment: [['cable', 'band'], ['cable', 'anchor']],
+    setUp: 'Side-on to the anchor, arms long at chest height; pivot the rear foot, brake the return.',
+    doses: [reps(2, 6, '2-0-1-0', 45), reps(3, 8, '2-0-1-0', 45)],
+    gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.08, seen: 'The rear heel turns out first.' },
+  },
+  {
+    key: 'band-turn-low-high',
+    name: 'Band turn, low to high, standing',
+    shares: { antiFlexion: 0.3, antiLateralFlexion: 0.15, rotation: 0.55 },
+    purpose: 'From the rear foot up and across.',
+    posture: 'standing',
+    equipment: [['cable', 'band'], ['cable', 'anchor']],
+    hazards: ['loadedRotation', 'overhead'],
+    setUp: 'Anchor low on the rear side; turn up and across to eye height, brake the way back.',
+    fatigue: 3,
+    doses: [reps(2, 6, '2-0-1-0', 45), reps(3, 8, '2-0-1-0', 45)],
+    gate: { sets: 3, amount: 8, sessions: 2, ofBody: 0.08, seen: 'Legs begin, low back quiet at the top.' },
+  },
+]
