@@ -24,7 +24,9 @@ interface StripLift {
 /** Widths of a letter of the name and of the figures under it, at the strip's type sizes. */
 const NAME_PX = 7.1
 const FIGURE_PX = 7.3
-const MOST_LABEL_PX = 225
+/** The drill's figure before its words. */
+export const LABEL_FIGURE_PX = 34
+const MOST_LABEL_PX = 225 + LABEL_FIGURE_PX
 const GAP_PX = 14
 /** Words may stand this far right of their bar before they go to a row of their own. */
 const MOST_SHIFT_PX = 190
@@ -52,7 +54,8 @@ export function stripLayout(
     const dose = [
       formatDose(item.dose, variation?.sides ?? 'both'), ...tagsOf(item), ...(marked.has(item.id) ? ['marked'] : []),
     ].join(' · ')
-    const labelWidth = Math.min(MOST_LABEL_PX, Math.max(name.length * NAME_PX, dose.length * FIGURE_PX) + 6)
+    const words = Math.max(name.length * NAME_PX, dose.length * FIGURE_PX)
+    const labelWidth = Math.min(MOST_LABEL_PX, words + 6 + LABEL_FIGURE_PX)
     const barX = x(entry.startS)
     const nearest = Math.max(0, Math.min(barX, widthPx - labelWidth))
     const fits = (end: number): boolean => {

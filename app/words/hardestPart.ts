@@ -1,8 +1,6 @@
-import { bodyOf } from '~~/core/anatomy'
 import { askOf, pathOf, type Posed } from '~~/core/mechanics'
+import { SOMEBODY } from './somebody'
 
-/** A body like another's does: where a repeat is hardest hardly goes with the body. */
-const SOMEBODY = bodyOf({ sex: 'female', heightM: 1.72, massKg: 66 })
 /** From this part of the most on a position is as hard as the hardest. */
 const AS_HARD = 0.8
 

@@ -33,10 +33,14 @@ export const DRILL_PICTURES: Readonly<Record<string, PoseLink>> = {
   'rotation.seated-turn': as('sitUp', { trunkDeg: 60, armDeg: 80 }),
   'rotation.seated-punch': as('sitUp', { trunkDeg: 80, armDeg: 90 }),
   'rotation.ball-sit-up-turn': as('sitUp', { trunkDeg: 45, armDeg: 40 }, { trunkDeg: 10 }),
-  'rotation.ball-chop': as('frontHeld', { loadKg: 3, aheadDeg: -40, trunkLeanDeg: 20 }, { aheadDeg: 60, trunkLeanDeg: 0 }),
+  'rotation.ball-chop': as(
+    'frontHeld', { loadKg: 3, aheadDeg: -40, trunkLeanDeg: 20 }, { aheadDeg: 60, trunkLeanDeg: 0 },
+  ),
   'rotation.ball-twist': as('frontHeld', { loadKg: 3, besideDeg: 60 }, { besideDeg: 0 }),
   'rotation.ball-chop-continuous': as('frontHeld', { loadKg: 3, aheadDeg: -30, besideDeg: 40 }, { aheadDeg: 40 }),
-  'rotation.throw-to-wall': as('frontHeld', { loadKg: 3, reachPercent: 100, aheadDeg: 5 }, { besideDeg: 70, aheadDeg: -20 }),
+  'rotation.throw-to-wall': as(
+    'frontHeld', { loadKg: 3, reachPercent: 100, aheadDeg: 5 }, { besideDeg: 70, aheadDeg: -20 },
+  ),
   'rotation.swing': as('frontHeld', { loadKg: 12, aheadDeg: 0 }, { aheadDeg: -40, besideDeg: 30, trunkLeanDeg: 30 }),
   'flexion.get-up': as('sitUp', { trunkDeg: 50, armDeg: 120, loadKg: 8 }, { trunkDeg: 10 }),
   'flexion.v-rock': as('hollow', { hipDeg: 75, armDeg: 120 }),

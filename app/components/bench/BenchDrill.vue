@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Found } from '~~/core/mechanics'
+import { evaluateBody, figureOf, findModel, pathSettings, poseOf, type Found } from '~~/core/mechanics'
 import type { useLadderBench } from '~/composables/useLadderBench'
 import BandStretch from './BandStretch.vue'
 import BenchSliders from './BenchSliders.vue'
@@ -21,6 +21,16 @@ const bigScale = computed(() => {
   const box = live.value.figure?.box
   return box ? Math.min(262 / (box.right - box.left), 150 / Math.max(0.3, box.top - box.bottom)) : 100
 })
+/** Where a repeat begins, for a drill that moves. */
+const start = computed(() => {
+  const { result, settings, variation } = live.value
+  const link = poseOf(variation)
+  const model = link && findModel(link.model)
+  if (!result || !model || !link.from) return null
+  const { body } = result.held.skeleton
+  const [easy] = pathSettings(variation, body, settings)
+  return easy ? figureOf(evaluateBody(model, body, easy), model.view) : null
+})
 </script>
 
 <template>
@@ -37,6 +47,18 @@ const bigScale = computed(() => {
         :forces="forces"
         :label="`${live.variation.name}, as computed`"
       />
+      <span
+        v-if="start"
+        class="flex items-center gap-2 text-quiet mt-1"
+      >
+        from
+        <LineFigure
+          :figure="start"
+          :px-per-metre="bigScale * 0.4"
+          :pad="4"
+          :label="`${live.variation.name}, where a repeat begins`"
+        />
+      </span>
       <p class="figure text-[0.85em] text-quiet mt-2 text-center">
         marked joint L4/L5<template v-if="forces">
           · blue: the ground’s pushes and their lever

@@ -5,17 +5,22 @@ import type { Figure, Spot } from '~~/core/mechanics'
  * The computed pose as a line figure: L4/L5 is the marked joint, arrows are loads, and on demand the ground's pushes
  * and the lever.
  */
-const props = withDefaults(defineProps<{ figure: Figure, pxPerMetre: number, forces?: boolean, label?: string }>(), {
-  forces: false, label: undefined,
-})
+const props = withDefaults(defineProps<{
+  figure: Figure
+  pxPerMetre: number
+  forces?: boolean
+  label?: string
+  /** Room round it, pixels. */
+  pad?: number
+}>(), { forces: false, label: undefined, pad: 8 })
 
-const PAD = 8
 const width = computed(() =>
-  (props.figure.box.right - props.figure.box.left) * props.pxPerMetre + 2 * PAD + (props.forces ? 24 : 0)
+  (props.figure.box.right - props.figure.box.left) * props.pxPerMetre + 2 * props.pad + (props.forces ? 24 : 0)
 )
-const height = computed(() => (props.figure.box.top - props.figure.box.bottom) * props.pxPerMetre + 2 * PAD)
+const height = computed(() => (props.figure.box.top - props.figure.box.bottom) * props.pxPerMetre + 2 * props.pad)
 const px = (p: Spot): [number, number] => [
-  (p[0] - props.figure.box.left) * props.pxPerMetre + PAD, (props.figure.box.top - p[1]) * props.pxPerMetre + PAD,
+  (p[0] - props.figure.box.left) * props.pxPerMetre + props.pad,
+  (props.figure.box.top - p[1]) * props.pxPerMetre + props.pad,
 ]
 const points = (line: readonly Spot[]): string => line.map(p => px(p).map(v => v.toFixed(1)).join(',')).join(' ')
 const limbWidth = computed(() => Math.max(2, props.pxPerMetre * 0.055))

@@ -2,7 +2,7 @@
 import { EQUIPMENT, mainLabel, POSTURES, type Variation } from '~~/core/catalogue'
 import { shownNm } from '~~/core/mechanics'
 import type { BenchRung } from '~/words/reckon'
-import LineFigure from '~/components/bench/LineFigure.vue'
+import DrillFigure from '~/components/drill/DrillFigure.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
 /** One drill in the list: its computed picture, its planes, what it is for and what it needs. */
@@ -13,18 +13,16 @@ const emit = defineEmits<{ toggle: [] }>()
 <template>
   <button
     type="button"
-    class="w-full grid grid-cols-[104px_minmax(0,1fr)] md:grid-cols-[104px_minmax(0,1.5fr)_minmax(0,1fr)_8.5rem] gap-3
+    class="w-full grid grid-cols-[150px_minmax(0,1fr)] md:grid-cols-[150px_minmax(0,1.5fr)_minmax(0,1fr)_8.5rem] gap-3
       items-center text-left py-1.5 border-b border-line hover:bg-paper min-h-[56px]"
     :aria-expanded="open"
     @click="emit('toggle')"
   >
-    <span class="flex justify-center items-end h-[58px]">
-      <LineFigure
-        v-if="rung.figure"
-        :figure="rung.figure"
-        :px-per-metre="Math.min(
-          84 / (rung.figure.box.right - rung.figure.box.left),
-          42 / (rung.figure.box.top - rung.figure.box.bottom))"
+    <span class="flex justify-center items-end min-h-[58px]">
+      <DrillFigure
+        :drill="variation"
+        :width="150"
+        :height="54"
       />
     </span>
     <span class="leading-tight">

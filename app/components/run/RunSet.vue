@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import type { ActionShares, SettingValues } from '~~/core/catalogue'
+import type { SettingValues, Variation } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import type { Units } from '~~/shared/types'
 import type { SetOutcome, Step } from '~/composables/useRunner'
+import DrillFigure from '~/components/drill/DrillFigure.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import DrillCues from '~/components/run/DrillCues.vue'
 import DrillWords from '~/components/run/DrillWords.vue'
@@ -17,7 +18,7 @@ const props = defineProps<
     place: number
     of: number
     setting: SettingValues
-    shares: ActionShares
+    drill: Variation | null
     units: Units
   }
 >()
@@ -35,7 +36,7 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
     </p>
     <h1 class="flex gap-2 items-center">
       <PlaneMark
-        :shares="shares"
+        :shares="drill?.shares ?? {}"
         :width="24"
         :height="18"
       />
@@ -49,6 +50,12 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
       <span class="figure">{{ formatDose(step.item.dose, step.item.sides) }}</span>
     </p>
     <template v-if="ended === null">
+      <DrillFigure
+        class="mb-2"
+        :drill="drill"
+        :width="260"
+        :height="76"
+      />
       <DrillCues :item="step.item" />
       <SetTimer
         :step="step"

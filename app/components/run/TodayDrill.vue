@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import type { ActionShares } from '~~/core/catalogue'
+import type { Variation } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import { SLOTS } from '~~/core/programme'
+import DrillFigure from '~/components/drill/DrillFigure.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import StoppedDrill from '~/components/safety/StoppedDrill.vue'
 import type { PrescribedItem } from '~~/shared/types'
@@ -9,7 +10,7 @@ import type { PrescribedItem } from '~~/shared/types'
 /** One drill of an athlete's day: where it goes, its dose and why, how far it is done; or that it is stopped. */
 const props = defineProps<{
   item: PrescribedItem
-  shares: ActionShares
+  drill: Variation | null
   /** Sets that are logged, and all there are. */
   done: number
   all: number
@@ -34,7 +35,7 @@ const where = computed(() => (props.item.pairedWithLift
     </p>
     <h2 class="flex items-center gap-2 text-[1.25rem]">
       <PlaneMark
-        :shares="shares"
+        :shares="drill?.shares ?? {}"
         :width="20"
         :height="16"
       />
@@ -47,6 +48,11 @@ const where = computed(() => (props.item.pairedWithLift
       @take="emit('take')"
     />
     <template v-else>
+      <DrillFigure
+        :drill="drill"
+        :width="200"
+        :height="64"
+      />
       <p class="figure">
         {{ formatDose(item.dose, item.sides) }}<template v-if="item.extraSetSide">
           , one more {{ item.extraSetSide }}

@@ -4,7 +4,6 @@ import { setCount } from '~~/core/dose'
 import { liftDose, liftFacts } from '~~/core/programme'
 import type { PrescribedItem, PrescribedSession, StoredSetLog } from '~~/shared/types'
 import TodayDrill from '~/components/run/TodayDrill.vue'
-import { sharesOf } from '~/words/drillFacts'
 
 /** The session of the day: into it, its lifts, its drills and how far each is done. */
 const props = defineProps<
@@ -55,7 +54,7 @@ const finished = computed(() => open.value.length > 0 && open.value.every(item =
         v-for="item in session.items"
         :key="item.id"
         :item="item"
-        :shares="sharesOf(item.variationId, catalogue)"
+        :drill="catalogue.find(item.variationId) ?? null"
         :done="doneOf(item)"
         :all="allOf(item)"
         :busy="busy"

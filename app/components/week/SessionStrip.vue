@@ -50,10 +50,6 @@ const broken = computed(() =>
 )
 const sessionConflicts = computed(() => props.conflicts.filter(c => c.itemId === null))
 
-function shares(variationId: string) {
-  return catalogue.value.find(variationId)?.shares ?? {}
-}
-
 const repText = (lift: PlannedLift): string => `${bracedRepS(liftFacts(lift.lift).rep, lift.percent1Rm).toFixed(1)} s`
 /** Sets, reps, load and, where there is room, the seconds one rep is braced for. */
 function liftText(lift: PlannedLift, width: number): string {
@@ -134,7 +130,7 @@ function liftText(lift: PlannedLift, width: number): string {
         v-for="place in layout.items"
         :key="place.item.id"
         :place="place"
-        :shares="shares(place.item.variationId)"
+        :drill="catalogue.find(place.item.variationId) ?? null"
         :broken="broken.get(place.item.id)"
         :selected="place.item.id === selectedId"
         :marked="marked.has(place.item.id)"

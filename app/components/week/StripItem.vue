@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import type { ActionShares } from '~~/core/catalogue'
+import type { Variation } from '~~/core/catalogue'
 import type { Conflict } from '~~/core/rules'
-import type { stripLayout } from '~/drawing/stripLayout'
+import { LABEL_FIGURE_PX, type stripLayout } from '~/drawing/stripLayout'
+import DrillFigure from '~/components/drill/DrillFigure.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
 /** One drill on a session's line: its bar of planes under the line, its name and dose below, joined by a thread. */
 defineProps<{
   place: ReturnType<typeof stripLayout>['items'][number]
-  shares: ActionShares
+  drill: Variation | null
   /** The gravest thing against it. */
   broken: Conflict | undefined
   selected: boolean
@@ -29,7 +30,7 @@ const emit = defineEmits<{ select: [], mark: [] }>()
     @click="emit('select')"
   >
     <PlaneMark
-      :shares="shares"
+      :shares="drill?.shares ?? {}"
       :width="place.barWidth"
       :height="13"
     />
@@ -48,7 +49,7 @@ const emit = defineEmits<{ select: [], mark: [] }>()
   /></svg>
   <button
     type="button"
-    class="absolute text-left leading-[1.2] px-1 rounded-sm touch-none bg-chalk z-[1]"
+    class="absolute text-left leading-[1.2] pr-1 rounded-sm touch-none bg-chalk z-[1] flex items-center"
     :class="[
       selected ? 'outline-2 outline-signal bg-paper z-[2]' : 'hover:bg-paper',
       marked ? 'border-l-4 border-ink' : '',
@@ -62,17 +63,25 @@ const emit = defineEmits<{ select: [], mark: [] }>()
     :data-item="editable ? place.item.id : undefined"
     @click="$event.ctrlKey || $event.metaKey ? emit('mark') : emit('select')"
   >
-    <span class="block font-semibold truncate">
-      <span
-        v-if="broken"
-        class="inline-block bg-signal text-paper rounded-full size-4 text-center text-[0.8em] leading-4"
-        :title="broken.text"
-      >{{ broken?.blocks ? '×' : '!' }}<span class="sr-only">
-        {{ broken.text }}</span></span>
-      <s v-if="broken?.blocks">{{ place.name }}</s><template v-else>
-        {{ place.name }}
-      </template>
+    <DrillFigure
+      :drill="drill"
+      :width="LABEL_FIGURE_PX"
+      :height="32"
+      small
+    />
+    <span class="min-w-0">
+      <span class="block font-semibold truncate">
+        <span
+          v-if="broken"
+          class="inline-block bg-signal text-paper rounded-full size-4 text-center text-[0.8em] leading-4"
+          :title="broken.text"
+        >{{ broken?.blocks ? '×' : '!' }}<span class="sr-only">
+          {{ broken.text }}</span></span>
+        <s v-if="broken?.blocks">{{ place.name }}</s><template v-else>
+          {{ place.name }}
+        </template>
+      </span>
+      <span class="block figure text-[0.88em] text-quiet whitespace-nowrap">{{ place.dose }}</span>
     </span>
-    <span class="block figure text-[0.88em] text-quiet whitespace-nowrap">{{ place.dose }}</span>
   </button>
 </template>

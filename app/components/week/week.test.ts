@@ -57,7 +57,7 @@ describe('a drill on the line', () => {
   const strip = (over: object = {}) =>
     mount(StripItem, {
       props: {
-        place, shares: variation.shares, broken: undefined, selected: false, marked: false, editable: true, lineY: 40,
+        place, drill: variation, broken: undefined, selected: false, marked: false, editable: true, lineY: 40,
         rowPx: 37, ...over,
       } as InstanceType<typeof StripItem>['$props'],
     })

@@ -10,7 +10,6 @@ import StopPanel from '~/components/safety/StopPanel.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
-import { sharesOf } from '~/words/drillFacts'
 import { useBeep } from '~/composables/useBeep'
 import { useRunner, type SetOutcome } from '~/composables/useRunner'
 import { longDay } from '~/words/inWords'
@@ -132,7 +131,7 @@ function log(outcome: SetOutcome): void {
         :place="place"
         :of="openDrills.length"
         :setting="runner.lastSetting.value"
-        :shares="sharesOf(current.item.variationId, catalogue)"
+        :drill="catalogue.find(current.item.variationId) ?? null"
         :units="signedIn.me!.units"
         @log="log"
         @skip="runner.skipDrill()"
