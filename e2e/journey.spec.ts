@@ -152,7 +152,7 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
     await strip.getByRole('button', { name: /^\+ drill/ }).click()
     await page.getByRole('combobox').fill('side plank on the knees')
     await expectAccessible(page)
-    await page.getByRole('option', { name: /Side plank on the knees/ }).click()
+    await page.getByRole('option', { name: /Side plank on the knees ·/ }).click()
     await stored(page)
   })
 

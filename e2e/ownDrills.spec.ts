@@ -13,6 +13,8 @@ test('a coach writes a drill, finds it everywhere, and carries the drills out an
 
   await test.step('what is wrong is said beside its field, and a reload loses nothing', async () => {
     await page.getByLabel('Name', { exact: true }).fill('Side plank')
+    await page.getByLabel('resist side bend').fill('80')
+    await page.getByLabel('resist side bend').press('Tab')
     await page.getByLabel('resist turning').fill('40')
     await page.getByLabel('resist turning').press('Tab')
     await expect(page.getByText('sum 120 of 100')).toBeVisible()
