@@ -1,12 +1,12 @@
 import { askOf, pathOf, type Posed } from '~~/core/mechanics'
-import { SOMEBODY } from './somebody'
+import { SOMEBODYS_BODY } from './somebody'
 
 /** From this part of the most on a position is as hard as the hardest. */
 const AS_HARD = 0.8
 
 /** Which part of its way a moving drill loads; empty for a hold and for what has no path. */
 export function hardestPart(drill: Posed): string {
-  const asks = pathOf(drill, SOMEBODY, {}).map(position => Math.max(...Object.values(askOf(position))))
+  const asks = pathOf(drill, SOMEBODYS_BODY, {}).map(position => Math.max(...Object.values(askOf(position))))
   if (asks.length < 2) return ''
   const most = Math.max(...asks)
   const hard = asks.map(ask => ask >= most * AS_HARD)

@@ -11,6 +11,8 @@ import type { AthleteInput } from '~~/shared/types'
 /** One rung on the bench: what it asks of this athlete, or why that is not reckoned. */
 export interface BenchRung {
   readonly variation: Variation
+  /** Of the body it is reckoned for. */
+  readonly massKg: number
   readonly settings: ModelSettings
   readonly result: Evaluation | null
   readonly figure: Figure | null
@@ -25,7 +27,7 @@ export function reckon(
   variation: Variation, athlete: Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>, moved: ModelSettings = {},
 ): Omit<BenchRung, 'removed'> {
   const link = poseOf(variation)
-  const bare = { variation, settings: {}, result: null, figure: null, nm: 0 }
+  const bare = { variation, massKg: athlete.massKg, settings: {}, result: null, figure: null, nm: 0 }
   if (!link) return { ...bare, problem: whyNoPose(variation) }
   const model = findModel(link.model)!
   try {
@@ -33,7 +35,7 @@ export function reckon(
     const settings = settingsOf(model.settings, { ...settingsFor(link, body), ...moved })
     const result = evaluateBody(model, body, settings)
     return {
-      variation, settings, result, figure: figureOf(result, model.view), nm: Math.abs(result.dominantNm),
+      variation, massKg: athlete.massKg, settings, result, figure: figureOf(result, model.view), nm: Math.abs(result.dominantNm),
       problem: result.balanced ? '' : 'Not in balance as it is set.',
     }
   }

@@ -1,4 +1,6 @@
 import { bodyOf } from '~~/core/anatomy'
 
-/** The body that drills are drawn with where no athlete is meant: what a drill looks like hardly goes with the body. */
-export const SOMEBODY = bodyOf({ sex: 'female', heightM: 1.72, massKg: 66 })
+/** Whom drills are drawn and reckoned for where no athlete is meant. */
+export const SOMEBODY = { sex: 'female', heightCm: 170, massKg: 65 } as const
+export const SOMEBODYS_BODY =
+  bodyOf({ sex: SOMEBODY.sex, heightM: SOMEBODY.heightCm / 100, massKg: SOMEBODY.massKg })

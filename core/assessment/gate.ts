@@ -1,4 +1,5 @@
 import { gateLoadKg, type Variation } from '../catalogue'
+import { G } from '../mechanics'
 import type { SetLog } from './setLog'
 
 /** How far a gate is met. */
@@ -43,4 +44,4 @@ function dayMeets({ gate, sides }: Variation, logs: readonly SetLog[], massKg: n
 }
 
 /** What a set was done against, in kilograms: a weight, or a band's pull as one. */
-const loadOf = ({ setting }: SetLog): number => setting.loadKg ?? (setting.bandN ?? 0) / 9.81
+const loadOf = ({ setting }: SetLog): number => setting.loadKg ?? (setting.bandN ?? 0) / G

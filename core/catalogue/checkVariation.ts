@@ -1,12 +1,13 @@
 import { checkDose } from '../dose'
 import { DomainError } from '../errors'
-import { TRUNK_ACTIONS } from './trunkAction'
+import { ACTION_FACTS, TRUNK_ACTIONS } from './trunkAction'
 import type { OwnVariation } from './own'
 
 const WORDS = { name: 'name', purpose: 'purpose', setUp: 'set-up', stopSign: 'stop sign' } as const
 
 /**
- * Checks what the type cannot: shares sum to 1, the words are there, doses make sense and the gate can be reached.
+ * Checks what the type cannot: shares sum to 1, the words are there, doses make sense and the gate can be reached. A
+ * drill that is not there to load the trunk resists nothing, and may do nothing at all.
  *
  * @throws DomainError naming the field that is wrong.
  * @example
@@ -15,11 +16,14 @@ const WORDS = { name: 'name', purpose: 'purpose', setUp: 'set-up', stopSign: 'st
 // eslint-disable-next-line complexity -- a list of refusals, each a line of its own
 export function checkVariation(variation: OwnVariation): void {
   const total = TRUNK_ACTIONS.reduce((sum, action) => sum + (variation.shares[action] ?? 0), 0)
-  // What is there to wake, to breathe or to loosen may load nothing at all.
+  // What is there to wake, to breathe or to loosen may do nothing at all; where it bends or turns, its hazards follow.
   const loads = variation.kind === undefined || total > 0
   if (loads && !(Math.abs(total - 1) < 1e-9)) throw new DomainError('shares', 'Action shares must sum to 1.')
-  if ((variation.kind === 'activation' || variation.kind === 'brace') && total > 0)
-    throw new DomainError('shares', 'Activation and brace drills load the trunk with nothing: they have no action.')
+  const resisted = TRUNK_ACTIONS.find(a => ACTION_FACTS[a].resists && variation.shares[a] !== undefined)
+  if (variation.kind !== undefined && resisted) {
+    const { label } = ACTION_FACTS[resisted]
+    throw new DomainError('shares', `Activation, mobility and brace drills resist nothing: leave “${label}” out.`)
+  }
   if (!Object.values(variation.shares).every(share => share > 0 && share <= 1)) {
     throw new DomainError('shares', 'Every share lies above 0 and up to 1.')
   }

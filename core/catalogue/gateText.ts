@@ -1,13 +1,11 @@
 import type { DoseUnit } from '../dose'
 import { must } from '../errors'
+import { G } from '../mechanics'
 import type { Gate, Variation } from './variation'
 
 const UNIT: Readonly<Record<DoseUnit, string>> = {
   seconds: ' s', reps: '', breaths: ' breaths', metres: ' m', letters: ' letters',
 }
-
-/** Acceleration of gravity, m/s²: a band's pull as a weight. */
-const G = 9.81
 
 /**
  * The least load a gate holds at, in kilograms; null where it asks for none.

@@ -23,5 +23,6 @@ describe('what a drill is there for', () => {
     expect(labelOf('side-plank.feet')).toBe('resist side bend')
     expect(labelOf('posterior.shell')).toBe('activation')
     expect(labelOf('rotation.lunge-turn')).toBe('mobility')
+    expect(mainLabel({ shares: { flexion: 1 }, kind: 'activation', mode: 'dynamic' })).toBe('activation')
   })
 })

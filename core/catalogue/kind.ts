@@ -22,12 +22,12 @@ export function kindOf({ kind, mode }: Pick<Variation, 'kind' | 'mode'>): DrillK
 }
 
 /**
- * What a drill mostly does, in words: its main action, or what it is there for where it loads nothing.
+ * What a drill mostly does, in words: its main action, or what it is there for where that is no work.
  *
  * @example
  * mainLabel({ shares: {}, kind: 'activation', mode: 'dynamic' }) // => 'activation'
  */
 export function mainLabel(drill: Pick<Variation, 'shares' | 'kind' | 'mode'>): string {
-  const main = mainAction(drill.shares)
-  return main && drill.kind !== 'mobility' ? ACTION_FACTS[main].label : DRILL_KINDS[kindOf(drill)]
+  const main = drill.kind === undefined && mainAction(drill.shares)
+  return main ? ACTION_FACTS[main].label : DRILL_KINDS[kindOf(drill)]
 }

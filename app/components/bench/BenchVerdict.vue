@@ -96,7 +96,7 @@ const orderNotes = computed(() => ORDER_NOTES.filter(note =>
       Same work as the present rung’s lightest dose: <b class="figure">{{ equal }}</b>.
     </p>
     <p>
-      Gate: <span class="figure">{{ gateText(live.variation, live.result?.held.skeleton.body.massKg) }}</span>.
+      Gate: <span class="figure">{{ gateText(live.variation, live.massKg) }}</span>.
       {{ live.variation.gate.seen }}
     </p>
     <p

@@ -40,7 +40,7 @@ const ROWS: readonly (readonly [string, (rung: BenchRung) => string])[] = [
   ['Hands carry', rung => shared(rung, r => (r.handsShare > 0.01 ? `${Math.round(r.handsShare * 100)} %` : '–'))],
   ['Lightest dose', rung => formatDose(rung.variation.doses[0]!, rung.variation.sides)],
   ['Moment × time, kN·m·s', work],
-  ['Gate', rung => gateText(rung.variation, rung.result?.held.skeleton.body.massKg)],
+  ['Gate', rung => gateText(rung.variation, rung.massKg)],
 ]
 </script>
 

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { computed, ref } from 'vue'
 import { describe, expect, it } from 'vitest'
-import { findVariation, rungsOf, STANDARD } from '~~/core/catalogue'
+import { findVariation, gateText, rungsOf, STANDARD, type Variation } from '~~/core/catalogue'
 import { compare, DOUBT } from '~~/core/mechanics'
 import { context } from '~~/core/testing/fixtures'
 import { larkholm } from '~~/demo'
@@ -77,8 +77,8 @@ describe('the verdict', () => {
     expect(wrapper.text()).toContain('Skips 2 rungs')
   })
 
-  it('says why a drill has no moment instead of giving one', () => {
-    const variation = findVariation('brace.low-breath')!
+  /** The bench's words for a drill nothing is computed for. */
+  const unreckoned = (variation: Variation) => {
     const live = { ...reckon(variation, someone), removed: [] }
     const text = mount(BenchVerdict, {
       props: {
@@ -86,9 +86,22 @@ describe('the verdict', () => {
         isPresent: false,
       },
     }).text()
+    return { live, text }
+  }
+
+  it('says why a drill has no moment instead of giving one', () => {
+    const { live, text } = unreckoned(findVariation('brace.low-breath')!)
     expect(text).toContain(live.problem)
     expect(text).not.toContain('N·m')
     expect(text).toContain('Nothing near that with what is at hand.')
+  })
+
+  it('says a gate in kilograms of this body, also of a drill that has no moment', () => {
+    const own = { ...findVariation('carries.suitcase')!, pose: undefined, id: 'carries.own-suitcase' }
+    const { live, text } = unreckoned(own)
+    expect(live.result).toBeNull()
+    expect(text).toContain(gateText(own, someone.massKg))
+    expect(text).not.toContain('% of body')
   })
 })
 

@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { ACTION_FACTS, TRUNK_ACTIONS, type ActionShares, type TrunkAction } from '~~/core/catalogue'
 
-/** What of a drill's work goes to each action, typed in per cent; the sum stands beside it. */
-const props = defineProps<{ shares: ActionShares, problem?: string }>()
+/**
+ * What of a drill's work goes to each action, typed in per cent; the sum stands beside it. A drill that is not there to
+ * load the trunk may have none.
+ */
+const props = defineProps<{ shares: ActionShares, mayBeNone: boolean, problem?: string }>()
 const emit = defineEmits<{ put: [shares: ActionShares] }>()
 
 const percent = (action: TrunkAction): string => {
@@ -23,7 +26,7 @@ function type(action: TrunkAction, typed: string): void {
     <legend class="font-semibold mb-1">
       What it trains, % of its work <span
         class="figure font-normal"
-        :class="total === 100 ? 'text-quiet' : 'problem'"
+        :class="total === 100 || (mayBeNone && total === 0) ? 'text-quiet' : 'problem'"
       >sum {{ Number.isNaN(total) ? '–' : total }} of 100</span>
     </legend>
     <div class="grid grid-cols-2 md:grid-cols-4 gap-x-3 gap-y-1.5">

@@ -47,7 +47,7 @@ const schools = Object.keys(SCHOOLS) as SchoolId[]
         <b>Mind:</b> {{ variation.caution }}
       </p>
       <p v-if="variation.kind">
-        <b>There for {{ DRILL_KINDS[variation.kind] }}:</b> it is never counted as trunk work.
+        <b>There for {{ DRILL_KINDS[variation.kind] }}:</b> it never counts as resisting.
       </p>
     </div>
     <div class="flex flex-col gap-1.5">

@@ -21,6 +21,7 @@ const emit = defineEmits<{ toggle: [] }>()
     <span class="flex justify-center items-end min-h-[58px]">
       <DrillFigure
         :drill="variation"
+        :body="rung.result?.held.skeleton.body"
         :width="150"
         :height="54"
       />

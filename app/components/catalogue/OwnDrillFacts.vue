@@ -28,17 +28,13 @@ const KINDS = [
   ['', 'to load the trunk'], ['activation', DRILL_KINDS.activation], ['mobility', DRILL_KINDS.mobility],
   ['brace', DRILL_KINDS.brace],
 ] as const
-type Kind = (typeof KINDS)[number][0]
-/** What wakes or teaches has no action; what loads the trunk keeps those that were put. */
-function kindPut(kind: Kind): Partial<Variation> {
-  return { kind: kind || undefined, ...(kind === 'activation' || kind === 'brace' ? { shares: {} } : {}) }
-}
 </script>
 
 <template>
   <section class="panel flex flex-col gap-3">
     <ActionSharesField
       :shares="draft.shares"
+      :may-be-none="draft.kind !== undefined"
       :problem="problems.shares ?? Object.entries(problems).find(([p]) => p.startsWith('shares.'))?.[1]"
       @put="emit('put', { shares: $event })"
     />
@@ -48,7 +44,7 @@ function kindPut(kind: Kind): Partial<Variation> {
         label="What it is there for"
         name="kind"
         :options="KINDS"
-        @update:model-value="emit('put', kindPut($event))"
+        @update:model-value="emit('put', { kind: $event || undefined })"
       />
       <SelectField
         :model-value="draft.mode"

@@ -3,6 +3,7 @@ import { HAZARDS, SETTINGS, type Catalogue, type OwnCatalogue, type OwnVariation
 import { poseOf } from '~~/core/mechanics'
 import { useOwnDrill, type OwnDrill } from '~/composables/useOwnDrill'
 import { reckon } from '~/words/reckon'
+import { SOMEBODY } from '~/words/somebody'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import DraftNote from '~/components/common/DraftNote.vue'
 import { toggled } from '~/words/toggled'
@@ -40,7 +41,7 @@ const POSED = computed(
 const picture = computed(() =>
   reckon(
     { ...draft.value, id: 'own-draft', branch: draft.value.ladder, after: [] },
-    { sex: 'female', heightCm: 170, massKg: 65 },
+    SOMEBODY,
   )
 )
 const likeId = ref('')

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import type { Body } from '~~/core/anatomy'
 import { drillFigures, type Figure } from '~~/core/mechanics'
 import type { Variation } from '~~/core/catalogue'
 import LineFigure from '~/components/bench/LineFigure.vue'
-import { SOMEBODY } from '~/words/somebody'
+import { SOMEBODYS_BODY } from '~/words/somebody'
 
 /**
  * What a drill looks like, in a box of so many pixels: from its easy end to its hard one where it moves. A pose that is
@@ -14,14 +15,18 @@ const props = withDefaults(defineProps<{
   height: number
   /** The far end alone, for a label. */
   small?: boolean
-}>(), { small: false })
+  /** Whose body it is; where it cannot take the pose, or none is meant, somebody's. */
+  body?: Body
+}>(), { small: false, body: () => SOMEBODYS_BODY })
 
 /** Room a figure keeps round itself, on each side. */
 const pad = computed(() => (props.small ? 3 : 7))
 const GAP_PX = 14
 /** No figure is drawn larger than this, so that all people in a list are of one size. */
 const MOST_PX_PER_METRE = 55
-const figures = computed(() => (props.drill ? drillFigures(props.drill, SOMEBODY) : null))
+const figures = computed(() => (
+  props.drill ? drillFigures(props.drill, props.body) ?? drillFigures(props.drill, SOMEBODYS_BODY) : null
+))
 const shown = computed((): Figure[] => {
   const { start, end } = figures.value ?? {}
   return !end ? [] : start && !props.small ? [start, end] : [end]

@@ -11,6 +11,7 @@ import { useCatalogue } from '~/composables/useCatalogue'
 import { useCatalogueFilter } from '~/composables/useCatalogueFilter'
 import { branchesOf, branchName } from '~/words/branchWords'
 import { reckon } from '~/words/reckon'
+import { SOMEBODY } from '~/words/somebody'
 import { useMay } from '~/composables/useMay'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
@@ -29,14 +30,13 @@ const { filter, shown, clear } = useCatalogueFilter(catalogue, room)
 const openId = ref<string | null>(null)
 const { plan: editable } = useMay()
 
-/** Whose body the figures are: the athlete who was looked at last, or a reference body. */
+/** Whose body the figures are: the athlete who was looked at last, or somebody's. */
 const athlete = computed(() =>
   (roster.rows.find(row => row.athlete.id === roster.lastAthleteId) ?? roster.rows[0])?.athlete ?? null
 )
-const REFERENCE = { sex: 'female', heightCm: 170, massKg: 65 } as const
 const screen = computed(() => (athlete.value ? screenOf(athlete.value, signedIn.me!.today, catalogue.value) : null))
 const rungs = computed(() =>
-  new Map(catalogue.value.variations.map(v => [v.id, reckon(v, athlete.value ?? REFERENCE)]))
+  new Map(catalogue.value.variations.map(v => [v.id, reckon(v, athlete.value ?? SOMEBODY)]))
 )
 const lineName = computed(() => new Map(branchesOf(catalogue.value).map(line => [line.branch.id, branchName(line)])))
 function away(id: string): string {
@@ -62,7 +62,7 @@ const toWeek = (id: string) =>
     <header class="flex flex-wrap items-baseline gap-x-4 mb-2">
       <h1>Catalogue</h1>
       <p class="text-quiet">
-        Moments and figures for {{ athlete ? athlete.name : 'a body of 170 cm and 65 kg' }}.
+        Moments and figures for {{ athlete ? athlete.name : `a body of ${SOMEBODY.heightCm} cm and ${SOMEBODY.massKg} kg` }}.
       </p>
     </header>
     <CatalogueFilter

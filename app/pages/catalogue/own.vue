@@ -5,6 +5,7 @@ import ImportPreview from '~/components/catalogue/ImportPreview.vue'
 import OwnFiles from '~/components/catalogue/OwnFiles.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import { reckon } from '~/words/reckon'
+import { SOMEBODY } from '~/words/somebody'
 import { useMay } from '~/composables/useMay'
 import { useOwnDrillFiles } from '~/composables/useOwnDrillFiles'
 import { useCatalogueStore } from '~/stores/catalogue'
@@ -17,7 +18,6 @@ const store = useCatalogueStore()
 onMounted(store.load)
 
 const { plan: editable } = useMay()
-const REFERENCE = { sex: 'female', heightCm: 170, massKg: 65 } as const
 const groups = computed(() => store.catalogue.ladders.map(ladder => ({
   ladder, own: store.stored.own.ladders.some(l => l.id === ladder.id),
   drills: [...ladder.rungs, ...(ladder.beside ?? [])].filter(isOwn),
@@ -76,7 +76,7 @@ const { file, busy, said, read, takeIn, write } = useOwnDrillFiles()
           v-for="drill in drills"
           :key="drill.id"
           :variation="drill"
-          :rung="reckon(drill, REFERENCE)"
+          :rung="reckon(drill, SOMEBODY)"
           :ladder="ladder.name"
           :open="false"
           away=""

@@ -3,7 +3,7 @@ import { DomainError } from '../../errors'
 import { defineModel, setting, type Model } from '../model'
 import { solve } from '../newton'
 import { placed, type Skeleton } from '../skeleton'
-import type { Contact, Load } from '../statics'
+import { G, type Contact, type Load } from '../statics'
 import { add, minus, times, unit, type Vector } from '../vector'
 import { both, leaning, limb, rad } from './directions'
 import { SIDES } from './stance'
@@ -75,7 +75,7 @@ function rollout(id: string, onFeet: boolean): Model {
 
 function vest(k: Skeleton, massKg: number): Load[] {
   return massKg > 0
-    ? [{ at: times(add(k.joints.thoracolumbar, k.joints.shoulder), 0.5), forceN: [0, 0, -massKg * 9.81], above: true }]
+    ? [{ at: times(add(k.joints.thoracolumbar, k.joints.shoulder), 0.5), forceN: [0, 0, -massKg * G], above: true }]
     : []
 }
 
