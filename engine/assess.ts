@@ -29,7 +29,7 @@ export function assess(input: Input): unknown {
     Object.entries(repeats).map(([test, people]) => [test, typicalError(people)]),
   )
   const taken = [...new Map(trials.map(t => [`${t.test}/${t.side ?? ''}`, t])).values()]
-  const ratios = holdRatios(trials)
+  const ratios = holdRatios(trials, person, own)
   return {
     norms: taken.map(({ test, side }) => {
       const values = trials.filter(t => t.test === test && t.side === side && t.breakPoint !== 'pain').map(t => t.value)
@@ -43,14 +43,14 @@ export function assess(input: Input): unknown {
         test, side, trials: values.length, best, mean: spread && round(spread.mean, 3),
         sd: spread?.sd == null ? null : round(spread.sd, 3),
       }
-      if (best === null) return { ...head, z: null, percentile: null, why: 'Pain ended every trial.' }
+      if (best === null) return { ...head, z: null, band: null, why: 'Pain ended every trial.' }
       const standing = standingOf(test, side, best, person)
       return standing.known
         ? {
-          ...head, z: round(standing.z, 4), percentile: round(standing.percentile, 2), normMean: standing.mean,
-          normSd: standing.sd, source: standing.source, population: standing.population,
+          ...head, z: round(standing.z, 4), band: standing.band, normMean: standing.mean,
+          normSd: standing.sd, textbookMean: standing.textbookMean, source: standing.source, population: standing.population,
         }
-        : { ...head, z: null, percentile: null, why: standing.why }
+        : { ...head, z: null, band: null, why: standing.why }
     }),
     ratios: ratios.map(r => ({ ...r, ratio: round(r.ratio, 4) })),
     flags: ratios.filter(r => r.flagged).map(r => r.id),

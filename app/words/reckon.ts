@@ -35,7 +35,8 @@ export function reckon(
     const settings = settingsOf(model.settings, { ...settingsFor(link, body), ...moved })
     const result = evaluateBody(model, body, settings)
     return {
-      variation, massKg: athlete.massKg, settings, result, figure: figureOf(result, model.view), nm: Math.abs(result.dominantNm),
+      variation, massKg: athlete.massKg, settings, result, figure: figureOf(result, model.view),
+      nm: Math.abs(result.dominantNm),
       problem: result.balanced ? '' : 'Not in balance as it is set.',
     }
   }

@@ -11,9 +11,10 @@ export { batteriesWith, checkOwnTests, ownTestId, TEST_UNIT_WORDS, testsWith, ty
 export { pairFindings, PAIRS, type PairFinding } from './pairs'
 export { BRACE_CUES, cueForDrill, cueForStep, type BraceCue } from './braceCue'
 export { homeworkLies, homeworkState, type Homework, type HomeworkState, type Practice } from './homework'
-export { publishedError, standingOf, type Person, type Standing } from './norms'
+export { EVIDENCE_DAYS, stillSpeaks } from './evidence'
+export { standingOf, type Band, type Person, type Standing } from './norms'
 export { bestOf, holdRatios, type HoldRatio } from './ratios'
-export { ENOUGH_REPEATS, sideDifferences, type SideDifference } from './sideDifference'
+export { sideDifferences, type SideDifference } from './sideDifference'
 export {
   LEAST_OBSERVATIONS, weakLinks, type Around, type WeakLink, type WeakLinkFinding, type WeakPlace,
 } from './weakLink'

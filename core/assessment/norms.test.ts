@@ -15,6 +15,19 @@ describe('published values (McGill, Childs & Liebenson 1999, recalled)', () => {
     expect(standingOf(test, side, value, person)).toMatchObject({ known: true, z })
   })
 
+  it.each([[34, 'far below'], [42, 'far below'], [44, 'below'], [76, 'below'], [78, 'about'], [110, 'about'],
+    [112, 'above'], [146, 'far above']] as const)('a right side of %f s lies in the band %s', (value, band) => {
+    expect(standingOf('sideBridge', 'right', value, man)).toMatchObject({ band })
+  })
+
+  it('stand beside the means of the textbook, sex by sex and side by side', () => {
+    const means = [man, woman].map(who => [
+      ...(['extensor', 'flexor'] as const).map(test => standingOf(test, null, 100, who)),
+      ...(['right', 'left'] as const).map(side => standingOf('sideBridge', side, 100, who)),
+    ].map(found => found.known && found.textbookMean))
+    expect(means).toEqual([[161, 136, 95, 99], [185, 134, 75, 78]])
+  })
+
   it('are told to nobody but the people who were measured', () => {
     expect(standingOf('extensor', null, 100, { sex: 'male', ageYears: 17 })).toMatchObject({
       known: false, why: expect.stringContaining('under 18'),

@@ -18,7 +18,7 @@ export interface OwnTest {
 
 /** Units that can be chosen, in words. */
 export const TEST_UNIT_WORDS = {
-  s: 'seconds', cm: 'centimetres', deg: 'degrees', reps: 'repetitions', points: 'points',
+  s: 'seconds', cm: 'centimetres', m: 'metres', kg: 'kilograms', kgm: 'kilograms times metres', deg: 'degrees', reps: 'repetitions', points: 'points',
 } as const
 
 /**

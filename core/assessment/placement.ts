@@ -1,6 +1,8 @@
+import type { IsoDay } from '../calendar'
 import { must } from '../errors'
 import { gateText, mainAction, type Branch, type Rungs, type Variation } from '../catalogue'
 import { removals, type Screen } from '../screening'
+import { stillSpeaks } from './evidence'
 import { gateProgress } from './gate'
 import { bestOf } from './ratios'
 import type { SetLog } from './setLog'
@@ -22,27 +24,31 @@ export interface Placement {
  * The highest rung of a branch whose way is open: every gate below it is met by logged sets, or spoken for by a test of
  * that rung or a higher one for the same action (a long back hold says nothing of side steps on its branch), and what
  * must come first has been reached. Nobody is put where brace step, flags or prerequisites do not let them; equipment
- * does not count, since a ladder is not left because a room is bare.
+ * does not count, since a ladder is not left because a room is bare. Only what still speaks today is looked at.
  *
  * @param screen the athlete as screening sees them; its rungs answer for prerequisites on other ladders
  * @example
- * place(STANDARD.branch('side-plank'), { ...context.screen, rungs: {} }, [], []).rung // => 1
+ * place(STANDARD.branch('side-plank'), { ...context.screen, rungs: {} }, [], [], '2026-03-02').rung // => 1
  */
-export function place(branch: Branch, screen: Screen, trials: readonly Trial[], logs: readonly SetLog[]): Placement {
+export function place(
+  branch: Branch, screen: Screen, trials: readonly Trial[], logs: readonly SetLog[], today: IsoDay,
+): Placement {
   const massKg = screen.massKg ?? null
-  const shown = branch.rungs.map(variation => shownBy(variation, trials, logs, massKg))
+  const [now, done] = [stillSpeaks(trials, today), stillSpeaks(logs, today)]
+  const shown = branch.rungs.map(variation => shownBy(variation, now, done, massKg))
   const passed = (index: number): boolean =>
     branch.rungs.some((above, at) =>
       at >= index && shown[at] !== null && speaksFor(above, must(branch.rungs[index])))
   let rung = 1
   while (rung < branch.rungs.length && passed(rung - 1) && barriers(must(branch.rungs[rung]), screen).length === 0)
     rung += 1
+  const present = must(branch.rungs[rung - 1])
   const next = branch.rungs[rung]
   return {
-    branch: branch.id, variationId: must(branch.rungs[rung - 1]).id, rung, evidence: shown.filter(why => why !== null),
+    branch: branch.id, variationId: present.id, rung, evidence: shown.filter(why => why !== null),
     missing: next
       ? [
-        ...(passed(rung - 1) ? [] : [gateAhead(must(branch.rungs[rung - 1]), logs, massKg)]),
+        ...(passed(rung - 1) ? [] : [gateAhead(present, done, massKg, shownBy(present, trials, logs, massKg) !== null)]),
         ...barriers(next, screen),
       ]
       : [],
@@ -77,9 +83,10 @@ function barriers(variation: Variation, screen: Screen): string[] {
     .filter(({ rule }) => rule !== 'equipment').map(({ text }) => text)
 }
 
-function gateAhead(variation: Variation, logs: readonly SetLog[], massKg: number | null): string {
+/** @param before it was shown once, too long ago to speak. */
+function gateAhead(variation: Variation, logs: readonly SetLog[], massKg: number | null, before: boolean): string {
   const done = gateProgress(variation, logs, massKg).sessions
-  const so = done > 0 ? `, ${done} so far` : ''
+  const so = done > 0 ? `, ${done} so far` : before ? ', shown before but over half a year ago' : ''
   return `Gate of ${variation.name.toLowerCase()}: ${gateText(variation, massKg)}${so}.`
 }
 
@@ -88,14 +95,16 @@ function gateAhead(variation: Variation, logs: readonly SetLog[], massKg: number
  * hand.
  *
  * @example
- * placeAll({ ...context.screen, rungs: {} }, [], []).every(p => p.rung === 1) // => true
+ * placeAll({ ...context.screen, rungs: {} }, [], [], '2026-03-02').every(p => p.rung === 1) // => true
  */
-export function placeAll(screen: Screen, trials: readonly Trial[], logs: readonly SetLog[]): Placement[] {
+export function placeAll(
+  screen: Screen, trials: readonly Trial[], logs: readonly SetLog[], today: IsoDay,
+): Placement[] {
   let rungs: Rungs = {}
   // Rungs only rise from round to round, since a rung may open the way elsewhere: it ends.
   for (;;) {
     const found = screen.catalogue.ladders.flatMap(ladder => ladder.branches)
-      .map(branch => place(branch, { ...screen, rungs }, trials, logs))
+      .map(branch => place(branch, { ...screen, rungs }, trials, logs, today))
     const next = Object.fromEntries(found.map(p => [p.branch, p.rung]))
     if (found.every(p => rungs[p.branch] === p.rung)) return found
     rungs = next

@@ -21,7 +21,7 @@ export const trialSchema = form<TrialInput>({
   performedAt: Joi.string().isoDate().required().label('Time'),
   test: Joi.string().pattern(/^([A-Za-z]{2,40}|own\.[a-z0-9-]{1,40})$/).required().label('Test'),
   side: Joi.string().valid('left', 'right').allow(null).required().label('Side'),
-  value: Joi.number().min(0).max(3600).required().label('Value'),
+  value: Joi.number().min(0).max(20_000).required().label('Value'),
   breakPoint: choice('What ended it', Object.keys(BREAK_POINTS)),
   setting: settingSchema,
   note: words('Note', 500),

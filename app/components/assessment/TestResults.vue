@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import {
-  BREAK_POINTS, holdRatios, pairFindings, sideDifferences, standingOf, testFacts, type Person, type TestId, type Tests,
+  BREAK_POINTS, holdRatios, pairFindings, sideDifferences, standingOf, testFacts, type Band, type Person, type TestId, type Tests,
 } from '~~/core/assessment'
 import type { Side } from '~~/core/dose'
 import { spreadOf } from '~~/core/statistics'
@@ -41,11 +41,15 @@ const rows = computed(() => {
 const shown = computed(() => rows.value.flatMap(row => row.trials))
 /** Causes that two tests split. */
 const causes = computed(() => pairFindings(props.trials))
-const ratios = computed(() => holdRatios(shown.value))
+const ratios = computed(() => holdRatios(shown.value, props.person, props.errors))
 const sides = computed(() => sideDifferences(shown.value, props.person, props.errors, props.tests))
 
 /** Where z stands on a line from -2.5 to +2.5 SD, in per cent. */
 const place = (z: number): number => Math.min(100, Math.max(0, (z + 2.5) * 20))
+const BANDS: Readonly<Record<Band, string>> = {
+  'far below': 'far below most', 'below': 'below the middle', 'about': 'about the middle', 'above': 'above the middle',
+  'far above': 'far above most',
+}
 const say = (z: number): string => `${Math.abs(z).toFixed(1)} SD ${z < 0 ? 'below' : 'above'} the mean`
 const sentenceOf = (d: (typeof sides.value)[number]): string => {
   const unit = TEST_UNITS[testFacts(d.test, props.tests).unit]
@@ -148,8 +152,8 @@ const sentenceOf = (d: (typeof sides.value)[number]): string => {
               fill="#b84517"
             />
           </svg>
-          <span class="text-quiet text-[0.9em]">{{ say(row.standing.z) }}, about the
-            {{ Math.round(row.standing.percentile) }}th of 100</span>
+          <span class="text-quiet text-[0.9em]">{{ BANDS[row.standing.band] }}
+            (mean {{ row.standing.mean }}, in the textbook {{ row.standing.textbookMean }} s)</span>
         </span>
         <span
           v-else
@@ -166,8 +170,9 @@ const sentenceOf = (d: (typeof sides.value)[number]): string => {
         :key="ratio.id"
       >
         {{ ratio.name }} <b class="figure mr-1">{{ ratio.ratio.toFixed(3) }}</b>
-        <span :class="ratio.flagged ? 'problem' : 'text-quiet'">({{ ratio.flagged ? 'past the line: '
-          : '' }}{{ ratio.line }})</span>
+        <span :class="ratio.flagged ? 'problem' : 'text-quiet'">({{ ratio.flagged
+          ? 'past the line: ' : ratio.pastLine ? 'past the line, within the error of the holds: ' : ''
+        }}{{ ratio.line }})</span>
       </p>
       <p class="text-quiet text-[0.9em]">
         Lines for context, not a verdict. McGill 2007, recalled; the men’s own mean of flexor to extensor is 0.99.

@@ -62,7 +62,8 @@ const toWeek = (id: string) =>
     <header class="flex flex-wrap items-baseline gap-x-4 mb-2">
       <h1>Catalogue</h1>
       <p class="text-quiet">
-        Moments and figures for {{ athlete ? athlete.name : `a body of ${SOMEBODY.heightCm} cm and ${SOMEBODY.massKg} kg` }}.
+        Moments and figures for {{ athlete ? athlete.name
+          : `a body of ${SOMEBODY.heightCm} cm and ${SOMEBODY.massKg} kg` }}.
       </p>
     </header>
     <CatalogueFilter

@@ -47,7 +47,7 @@ const rows = computed(() =>
             ? ACTION_FACTS[link.place as TrunkAction].label
             : link.place.replace(/([A-Z])/g, ' $1').toLowerCase())
           : '',
-        shown: new Map(placeAll(screen, trials, []).map(p => [p.branch, p.rung])),
+        shown: new Map(placeAll(screen, trials, [], signedIn.me!.today).map(p => [p.branch, p.rung])),
       }
     })
 )

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { addDays } from '~~/core/calendar'
 import { INSTRUMENT_KINDS, unpackTrace } from '~~/core/instruments'
-import { placeAll, type WeakLink } from '~~/core/assessment'
+import { EVIDENCE_DAYS, placeAll, type WeakLink } from '~~/core/assessment'
 import type { TrunkAction } from '~~/core/catalogue'
 import type { History, TrialTrace } from '~~/shared/types'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
@@ -17,8 +17,6 @@ import { useMay } from '~/composables/useMay'
 import { useTests } from '~/composables/useTests'
 import { useAthleteStore } from '~/stores/athlete'
 
-/** Days of logged sets that gates are read from. */
-const GATE_DAYS = 120
 const tests = useTests()
 const { coach } = useMay()
 const history = shallowRef<History | null>(null)
@@ -26,13 +24,13 @@ const { id, editable, load, reading, screen, signedIn, roster, store, catalogue 
   'Tests',
   async (key, day) => {
     history.value = null
-    history.value = await useAthleteStore().historyOf(key, addDays(day, -GATE_DAYS))
+    history.value = await useAthleteStore().historyOf(key, addDays(day, -EVIDENCE_DAYS))
   },
 )
 const person = computed(() => ({ sex: store.athlete!.sex, ageYears: screen.value.ageYears }))
 /** Trials of tests that are known here: the list of own tests may still be on its way. */
 const trials = computed(() => store.found!.trials.filter(t => t.test in tests.value))
-const placements = computed(() => placeAll(screen.value, trials.value, history.value?.logs ?? []))
+const placements = computed(() => placeAll(screen.value, trials.value, history.value?.logs ?? [], signedIn.me!.today))
 
 /** The trace that is looked at, with the force or pressure it was to keep. */
 const shown = shallowRef<{ trace: TrialTrace, target: number } | null>(null)
