@@ -80,7 +80,8 @@ export async function benchRosterWeeks(): Promise<string> {
           kind: 'plan',
           week: {
             athlete, startsOn: addDays(MONDAY, 7 * week), competitions: centre.competitions,
-            own: { ladders: [], variations: [] }, sessions, before, settled: { layers: [], notHeld: [], season: null },
+            own: { ladders: [], variations: [] }, sessions, before,
+            settled: { layers: [], notHeld: [], season: null, sports: {} },
           },
         }) as WeekAnswer
         before = answer.plan

@@ -48,7 +48,8 @@ export function assess(input: Input): unknown {
       return standing.known
         ? {
           ...head, z: round(standing.z, 4), band: standing.band, normMean: standing.mean,
-          normSd: standing.sd, textbookMean: standing.textbookMean, source: standing.source, population: standing.population,
+          normSd: standing.sd, textbookMean: standing.textbookMean, source: standing.source,
+          population: standing.population,
         }
         : { ...head, z: null, band: null, why: standing.why }
     }),

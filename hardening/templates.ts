@@ -126,6 +126,10 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
       stop: 'It sags.', retired: false,
     }],
   }),
+  'PUT /api/sports': luck => ({
+    version: luck.below(3),
+    edits: { running: { weights: { rotation: luck.below(60) }, times: {}, faults: null, why: 'Fuzz.' } },
+  }),
   'POST /api/instruments/command': () => ({ name: 'gauge-1', command: { ask: 'zero' } }),
   'PUT /api/athletes/:id/rung': luck => ({
     version: 1 + luck.below(3), ladder: 'side-plank', rung: 1 + luck.below(3), reason: 'Seen it.',

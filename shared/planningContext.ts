@@ -33,6 +33,7 @@ export function planningContext(
     screen: screenOf(athlete, startsOn, catalogue),
     screens: Array.from({ length: 7 }, (_, day) => screenOf(athlete, addDays(startsOn, day), catalogue)),
     sport: athlete.sport,
+    sports: settled?.sports ?? {},
     trainingAgeYears: athlete.trainingAgeYears,
     weakLink: athlete.weakLink,
     weakSide: athlete.weakSide,

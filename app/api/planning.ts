@@ -1,6 +1,6 @@
 import type { PlannedSession } from '~~/core/programme'
 import type {
-  Applied, ApplyRequest, PlanRun, PlanRunInput, RulesChange, StoredRules, WeekReview,
+  Applied, ApplyRequest, PlanRun, PlanRunInput, RulesChange, StoredRules, StoredSports, WeekReview,
 } from '~~/shared/types'
 import { call } from './call'
 import { write } from './writes'
@@ -8,6 +8,10 @@ import { write } from './writes'
 export const fetchRules = (): Promise<StoredRules[]> => call('/api/rules')
 export const saveRules = (change: RulesChange): Promise<StoredRules[]> =>
   write('Rules of planning', 'PUT', '/api/rules', change)
+
+export const fetchSports = (): Promise<StoredSports> => call('/api/sports')
+export const saveSports = (stored: StoredSports): Promise<StoredSports> =>
+  write('What sports ask for', 'PUT', '/api/sports', stored)
 
 export const fetchRuns = (): Promise<PlanRun[]> => call('/api/plan-runs')
 export const fetchPlanRun = (id: string): Promise<PlanRun> => call(`/api/plan-runs/${id}`)

@@ -2,7 +2,9 @@ import { testFacts, type Battery, type TestId, type Tests } from '~~/core/assess
 import type { Side } from '~~/core/dose'
 import type { DeskStep } from './deskLooks'
 
-export const TEST_UNITS = { s: 's', cm: 'cm', m: 'm', kg: 'kg', kgm: 'kg·m', deg: '°', reps: 'reps', points: 'points' } as const
+export const TEST_UNITS = {
+  s: 's', cm: 'cm', m: 'm', kg: 'kg', kgm: 'kg·m', deg: '°', reps: 'reps', points: 'points',
+} as const
 
 /** "Side bridge hold, left". */
 export function testName(test: TestId, side: Side | null, tests: Tests): string {

@@ -4,9 +4,10 @@ export {
   breakPointsOf, compareSides, review, type BreakPointCount, type Prescribed, type Review, type SideComparison,
 } from './review'
 export {
-  BATTERIES, STANDARD_TESTS, TEST_IDS, TEST_SHARE, testFacts, TESTS, type Battery, type Norm, type OwnTestId,
-  type StandardTestId, type TestFacts, type TestId, type TestNorms, type Tests, type Trial,
+  BATTERIES, STANDARD_TESTS, TEST_IDS, TEST_SHARE, testFacts, TESTS, type Battery, type OwnTestId, type StandardTestId,
+  type TestId, type Tests, type Trial,
 } from './tests'
+export type { Norm, TestFacts, TestNorms } from './testFacts'
 export { batteriesWith, checkOwnTests, ownTestId, TEST_UNIT_WORDS, testsWith, type OwnTest } from './ownTests'
 export { pairFindings, PAIRS, type PairFinding } from './pairs'
 export { BRACE_CUES, cueForDrill, cueForStep, type BraceCue } from './braceCue'

@@ -1,5 +1,6 @@
 import type { Side } from '../dose'
-import { TESTS, type Mean, type Norm, type TestFacts, type TestId } from './tests'
+import type { Mean, Norm, TestFacts } from './testFacts'
+import { TESTS, type TestId } from './tests'
 
 /** Who is compared. */
 export interface Person {
@@ -48,7 +49,8 @@ export function standingOf(test: TestId, side: Side | null, value: number, { sex
     return { known: false, why: `Not this population: over ${toAge}. The values are of people ${population}.` }
   const { mean, sd } = normFor(norms[sex], side)
   const z = (value - mean) / sd * (better === 'more' ? 1 : -1)
-  return { known: true, z, band: bandOf(z), mean, sd, textbookMean: meanFor(norms.textbook[sex], side), source, population }
+  const textbookMean = meanFor(norms.textbook[sex], side)
+  return { known: true, z, band: bandOf(z), mean, sd, textbookMean, source, population }
 }
 
 function bandOf(z: number): Band {

@@ -1,6 +1,7 @@
 import { TRUNK_ACTIONS, type Hazard, type TrunkAction } from '../catalogue'
 import { DomainError } from '../errors'
-import { BATTERIES, TESTS, type Battery, type OwnTestId, type TestFacts, type Tests } from './tests'
+import type { TestFacts } from './testFacts'
+import { BATTERIES, TESTS, type Battery, type OwnTestId, type Tests } from './tests'
 
 /** A test that an organisation has written for itself. No norms: nobody else has measured it. */
 export interface OwnTest {
@@ -18,7 +19,8 @@ export interface OwnTest {
 
 /** Units that can be chosen, in words. */
 export const TEST_UNIT_WORDS = {
-  s: 'seconds', cm: 'centimetres', m: 'metres', kg: 'kilograms', kgm: 'kilograms times metres', deg: 'degrees', reps: 'repetitions', points: 'points',
+  s: 'seconds', cm: 'centimetres', m: 'metres', kg: 'kilograms', kgm: 'kilograms times metres',
+  deg: 'degrees', reps: 'repetitions', points: 'points',
 } as const
 
 /**

@@ -48,7 +48,9 @@ export function place(
     branch: branch.id, variationId: present.id, rung, evidence: shown.filter(why => why !== null),
     missing: next
       ? [
-        ...(passed(rung - 1) ? [] : [gateAhead(present, done, massKg, shownBy(present, trials, logs, massKg) !== null)]),
+        ...(passed(rung - 1)
+          ? []
+          : [gateAhead(present, done, massKg, shownBy(present, trials, logs, massKg) !== null)]),
         ...barriers(next, screen),
       ]
       : [],

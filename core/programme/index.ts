@@ -14,7 +14,11 @@ export {
   type Targets, type TargetStep,
 } from './week/targets'
 export { sportReason } from './sport/sportReasons'
-export { positionOf, POSITIONS, type Position } from './sport/positions'
+export { positionOf } from './sport/positions'
+export { POSITIONS, type Position } from './sport/positionList'
+export { sportOf, type Sport, type SportEdit, type SportEdits } from './sport/sportOf'
+export { SPORT_WANT_IDS, SPORT_WANTS, type SportWantId } from './sport/wants'
+export { FAULT_IDS, faultsInOrder, TYPICAL_FAULTS, type FaultId } from './sport/typicalFaults'
 export { goalLadders } from './propose/goal'
 export { itemActionSeconds, liftActionSeconds, weekLedger, type Ledger, type LedgerLine } from './week/ledger'
 export { screenOn, type PlanningContext } from './week/context'

@@ -26,7 +26,8 @@ const day = Joi.string().custom((value: string, { error }) => (isTrainingDay(val
   .messages({ 'any.invalid': 'A day reads YYYY-MM-DD.' })
 const trial = Joi.object({
   test: Joi.valid(...TEST_IDS).required(), side: Joi.valid('left', 'right', null).default(null),
-  value: Joi.number().min(0).max(20_000).required(), breakPoint: Joi.valid(...Object.keys(BREAK_POINTS)).default('none'),
+  value: Joi.number().min(0).max(20_000).required(),
+  breakPoint: Joi.valid(...Object.keys(BREAK_POINTS)).default('none'),
   day: day.default('2000-01-01'), takenBy: words.allow(null).default(null),
 })
 /** The repeat trials of each person; what is wrong with one is said of its test. */

@@ -18,6 +18,7 @@ import { changeSeason } from './changeSeason'
 import type { Context } from './context'
 import { addFeed } from './calendarFeeds'
 import { saveFacility } from './facility'
+import { saveSports } from './ownSports'
 import { addGroup } from './groups'
 import { changeRules } from './planningRules'
 import { hashPassword } from './signIn'
@@ -77,6 +78,7 @@ beforeAll(async () => {
     await changeRules(organisation, {
       scope: 'organisation', scopeId: 'all', version: 0, rules: { ...NO_RULES, school: 'bodyLine' },
     })
+    await saveSports(organisation, { version: 0, edits: {} })
     await saveOwnTests(organisation, { version: 0, tests: [OWN_TEST] })
     await saveCatalogue(organisation, { version: 0, own: { ladders: [], variations: [ownDrill] } })
     await inOrganisation(

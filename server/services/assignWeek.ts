@@ -1,7 +1,9 @@
 import { v7 as newKey } from 'uuid'
 import { addDays } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
-import { liftFacts, screenOn, type PlannedSession, type PlanningContext, type TrunkItem } from '~~/core/programme'
+import {
+  faultsInOrder, liftFacts, screenOn, sportOf, type FaultId, type PlannedSession, type PlanningContext, type TrunkItem,
+} from '~~/core/programme'
 import { policyNotes, type Policy } from '~~/core/policy'
 import { breathFor, restrictionsOf, type HealthMark, type Screen } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
@@ -94,11 +96,12 @@ export async function freezeWeek(
   for (const old of before) {
     if (!wanted.some(session => session.id === old.planKey)) await retire(tx, organisationId, old)
   }
+  const typical = sportOf(planning.sport, planning.sports).character.faults
   for (const session of wanted) {
     const { flags, ageYears } = screenOn(planning, session.day)
     await freeze(
       tx, organisationId,
-      { athleteId, startsOn, flags, ageYears, policy: planning.rules.policy, catalogue },
+      { athleteId, startsOn, flags, ageYears, policy: planning.rules.policy, catalogue, typical },
       session, before.find(old => old.planKey === session.id),
     )
   }
@@ -149,11 +152,13 @@ interface Frozen extends Pick<Screen, 'ageYears'> {
   readonly flags: readonly HealthMark[]
   readonly policy: Policy
   readonly catalogue: Catalogue
+  /** Faults that the sport brings with it. */
+  readonly typical: readonly FaultId[]
 }
 
 /** The drill as it will be read and logged, whatever becomes of the catalogue. */
 export function prescription(
-  item: TrunkItem, session: PlannedSession, { flags, ageYears, policy, catalogue }: Frozen,
+  item: TrunkItem, session: PlannedSession, { flags, ageYears, policy, catalogue, typical }: Frozen,
 ): Omit<PrescribedItem, 'id'> {
   const variation = catalogue.find(item.variationId)!
   const partner = session.lifts.find(lift => lift.id === item.pairedWith)
@@ -169,7 +174,7 @@ export function prescription(
     why: item.why,
     setUp: variation.setUp,
     cues: variation.cues,
-    faults: variation.faults,
+    faults: faultsInOrder(variation.faults, typical),
     stopSign: variation.stopSign,
     breath: breath.pattern,
     breathWhy: breath.why,

@@ -5,6 +5,7 @@ import type { Athlete, RulesChange, Settled, StoredRules } from '~~/shared/types
 import { listGroups } from '../repositories/groups'
 import { listAthletes } from '../repositories/athletes'
 import { rulesOfAthletes, saveRules, sharedRules, type RulesRow } from '../repositories/planningRules'
+import { ownSports } from '../repositories/ownSports'
 import { prescribedBetween } from '../repositories/prescriptions'
 import { logsBetween } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
@@ -94,6 +95,7 @@ export async function settledFor(tx: Tx, organisationId: string, athlete: Athlet
     }),
     notHeld: await notHeldBefore(tx, organisationId, athlete.id, startsOn),
     season: await seasonWeekFor(tx, organisationId, athlete, startsOn),
+    sports: (await ownSports(tx, organisationId)).edits,
   }
 }
 

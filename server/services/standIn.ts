@@ -1,5 +1,6 @@
 import { v7 as newKey } from 'uuid'
 import { mondayOf } from '~~/core/calendar'
+import { sportOf } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { SessionRun } from '~~/shared/types'
@@ -47,6 +48,7 @@ async function place(tx: Tx, context: Context, sessionId: string, itemId: string
   const item = {
     ...prescription({ ...found, why: `Stands in for ${stopped.name.toLowerCase()}.` }, planned, {
       flags, ageYears, policy: planning.rules.policy, catalogue: truth.catalogue,
+      typical: sportOf(planning.sport, planning.sports).character.faults,
     }),
     id, standsInFor: itemId,
   }

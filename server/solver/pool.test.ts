@@ -66,7 +66,8 @@ describe('a week of the demo', () => {
     const { id, input, sessions } = centre.athletes[6]!
     const request = {
       athlete: { ...input, id, clearances: [] } as unknown as Athlete, startsOn: '2026-03-02', competitions: [],
-      own: { ladders: [], variations: [] }, sessions, before: null, settled: { layers: [], notHeld: [], season: null },
+      own: { ladders: [], variations: [] }, sessions, before: null,
+      settled: { layers: [], notHeld: [], season: null, sports: {} },
     }
     const { plan, proof, refused } = await planInPool(request)
     expect([refused, proof!.proven]).toEqual([false, true])

@@ -59,6 +59,8 @@ export const ROUTE_RULES = {
   'PUT /api/athletes/:id/rung': rule(COACHES, 'athlete'),
   'GET /api/tests': rule(ALL, 'organisation'),
   'PUT /api/tests': rule(COACHES, 'organisation'),
+  'GET /api/sports': rule(STAFF, 'organisation'),
+  'PUT /api/sports': rule(HEAD, 'organisation'),
   'GET /api/instruments': rule(STAFF, 'nothing'),
   'GET /api/instruments/stream': rule(STAFF, 'nothing'),
   'POST /api/instruments/command': rule(STAFF, 'nothing'),

@@ -13,6 +13,7 @@ export {
   staffChangeSchema, staffInvitationSchema, unitsSchema,
 } from './people'
 export { facilitySchema } from './facility'
+export { sportsSchema } from './sports'
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'
 export {
   assignSchema, doseSchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema, setLogsSchema,

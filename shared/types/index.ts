@@ -26,5 +26,6 @@ export type {
 export { FEED_SCOPES } from './season'
 export type {
   Applied, ApplyRequest, PlanRun, PlanRunInput, PlanRunLine, PlanRunRequest, RulesChange, RunState, StoredRules,
+  StoredSports,
   WeekOutcome, WeekReview,
 } from './planning'

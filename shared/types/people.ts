@@ -103,6 +103,7 @@ export const RECORD_ACTIONS = {
   'week.propose': 'had a week proposed',
   'week.assign': 'assigned a week',
   'rules.change': 'settled rules of planning',
+  'sports.own': 'changed what sports ask for',
   'run.start': 'had weeks of several planned',
   'run.cancel': 'cancelled a run of planning',
   'season.change': 'changed a season',

@@ -1,5 +1,11 @@
 import type { PlanningRules, RulesLayer, RuleScope } from '~~/core/policy'
-import type { Finding, Improvement, PlannedSession, PlanProof } from '~~/core/programme'
+import type { Finding, Improvement, PlannedSession, PlanProof, SportEdits } from '~~/core/programme'
+
+/** What an organisation says otherwise about sports, over the version that was read. */
+export interface StoredSports {
+  readonly version: number
+  readonly edits: SportEdits
+}
 
 /** Rules as they are stored: version 0 is not stored yet. */
 export interface StoredRules extends RulesLayer {

@@ -1,6 +1,6 @@
 import type { BreathPattern, Fault, SettingValues } from '~~/core/catalogue'
 import type { Dose, Side, Sides } from '~~/core/dose'
-import type { PlannedLift, Slot, WeekPlan, PlanProof } from '~~/core/programme'
+import type { PlannedLift, Slot, SportEdits, WeekPlan, PlanProof } from '~~/core/programme'
 import type { BodyPlace, BreakPoint } from '~~/core/assessment'
 import type { RulesLayer } from '~~/core/policy'
 import type { SeasonWeek } from '~~/core/season'
@@ -14,6 +14,8 @@ export interface Settled {
   readonly notHeld: readonly string[]
   /** What the season says about the week. */
   readonly season: SeasonWeek | null
+  /** What the organisation says otherwise about sports. */
+  readonly sports: SportEdits
 }
 
 /** One athlete's week as the coach edits it. Version 0: not stored yet. */

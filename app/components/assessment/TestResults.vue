@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
-  BREAK_POINTS, holdRatios, pairFindings, sideDifferences, standingOf, testFacts, type Band, type Person, type TestId, type Tests,
+  BREAK_POINTS, holdRatios, pairFindings, sideDifferences, standingOf, testFacts, type Band, type Person, type TestId,
+  type Tests,
 } from '~~/core/assessment'
 import type { Side } from '~~/core/dose'
 import { spreadOf } from '~~/core/statistics'

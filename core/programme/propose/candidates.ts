@@ -3,6 +3,7 @@ import { doseSessionS, type Dose, type Side } from '../../dose'
 import { nextDose, policyDoses, policyRemoval } from '../../policy'
 import { ladderWeek, placeConflicts, placeLimits, sessionItems, suits, weekRepeats } from '../../rules'
 import { doseRemoval, isAdmissible } from '../../screening'
+import { positionOf } from '../sport/positions'
 import { screenOn, type PlanningContext } from '../week/context'
 import { itemActionSeconds } from '../week/ledger'
 import type { PlannedSession, Slot, TrunkItem, WeekPlan } from '../week/week'
@@ -82,12 +83,25 @@ export function optionsFor(
     dosesFor(variation, given.get(variation.id) ?? null, context)
       .filter(dose => screens.some(screen => !doseRemoval(dose, screen.flags)))
       .map((dose): Option => {
-        const weak = mainAction(variation.shares) === context.weakLink && variation.sides === 'each'
-        const extraSetSide = weak ? context.weakSide : null
+        const extraSetSide = extraSideOf(variation, context)
         const gain = itemActionSeconds({ variationId: variation.id, dose, extraSetSide }, catalogue)
         return { variation, dose, extraSetSide, gain, durationS: doseSessionS(dose, variation.sides, extraSetSide) }
       })
   )
+}
+
+/**
+ * The side that gets an extra set: the weaker one of the weak link, else the one the position asks more of, in what the
+ * position shifts.
+ */
+function extraSideOf(
+  { shares, sides }: Variation, { weakLink, weakSide, sport, position }: PlanningContext,
+): Side | null {
+  const main = mainAction(shares)
+  if (sides !== 'each' || main === null) return null
+  if (main === weakLink) return weakSide
+  const known = positionOf(sport, position)
+  return known?.moreOn !== undefined && known.shifts[main] !== undefined ? known.moreOn : null
 }
 
 /** Locked out by the coach or left out by the policy. */

@@ -6,7 +6,7 @@ import { bendingCycles, placeConflicts } from '../../rules'
 import { mayOn, type Option } from './candidates'
 import type { PlanningContext } from '../week/context'
 import { goalLadders } from './goal'
-import { SPORT_PROFILES } from '../sport/sportProfiles'
+import { sportOf } from '../sport/sportOf'
 import type { PlannedSession, TrunkItem, WeekPlan } from '../week/week'
 import { EXPOSURE, placeOf } from './plannerPlaces'
 import { whole } from './plannerSession'
@@ -24,7 +24,7 @@ export function plannerVariation(
   before: WeekPlan | null,
 ): PlannerVariation {
   const main = mainAction(variation.shares)
-  const { weights } = SPORT_PROFILES[context.sport]
+  const { weights } = sportOf(context.sport, context.sports)
   const fit = TRUNK_ACTIONS.reduce((sum, a) => sum + (variation.shares[a] ?? 0) * weights[a], 0) * TRUNK_ACTIONS.length
   const below = Math.max(0, (context.screen.rungs[variation.branch] ?? 1) - variation.rung)
   // The present rung is the work; rungs below it are for warming up. What the sport asks less of is liked less.

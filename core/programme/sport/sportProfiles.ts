@@ -44,8 +44,11 @@ export const SPORT_PROFILES = {
   cycling: profile('Cycling', 'Holds a bent position for hours while the legs push one at a time.', [
     20, 26, 2, 6, 18, 2, 22, 4,
   ]),
-  paddling: profile('Rowing and paddling', 'Passes leg and trunk force to the blade, folding and turning under load.', [
-    16, 22, 6, 8, 12, 4, 16, 16,
+  paddling: profile('Paddling', 'Turns force from hip to blade, kneeling or seated, one side at a time.', [
+    16, 18, 6, 6, 14, 4, 18, 18,
+  ]),
+  rowing: profile('Rowing', 'Passes leg drive through a folded trunk to the handle, stroke after stroke.', [
+    16, 30, 6, 12, 12, 2, 16, 6,
   ]),
   swimming: profile('Swimming', 'A straight line in water, turning as one piece.', [28, 10, 6, 8, 12, 4, 18, 14]),
   barbell: profile('Barbell strength', 'Holds neutral against a forward pull.', [20, 34, 4, 6, 16, 2, 16, 2]),

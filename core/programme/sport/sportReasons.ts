@@ -44,9 +44,15 @@ const REASONS: Readonly<Record<SportProfileId, Eight>> = {
     'Standing sprints twist bars against hips.', 'Hardly any.',
   ],
   paddling: [
-    'The reach at the catch opens the front.', 'The catch hangs on a folded trunk.', 'The recovery folds forward.',
-    'The drive opens the trunk.', 'One blade loads one side.', 'Leaning to the catch, a little.',
+    'The reach at the catch opens the front.', 'The catch hangs on a trunk that leans forward.',
+    'The reach folds a little.', 'Rising from the reach opens the trunk.', 'One blade loads one side.',
+    'Leaning to the catch, a little.',
     'The stroke side pulls the trunk round.', 'Turning makes the stroke long.',
+  ],
+  rowing: [
+    'The finish leans back on the front of the trunk.', 'The catch hangs the legs’ force on a folded trunk.',
+    'The recovery folds forward from the hips.', 'The drive opens the trunk.', 'One oar loads one side.', 'Hardly any.',
+    'The oar side pulls the trunk round.', 'A little, towards the rigger.',
   ],
   swimming: [
     'The straight line sags when the front lets go.', 'Little: water carries the trunk.', 'Tumble turns.',

@@ -4,6 +4,7 @@ import type { WeekRules } from '../../policy'
 import type { Screen } from '../../screening/screen'
 import type { SeasonDayKind } from '../../season/instance'
 import type { LiftId } from '../lifts/lifts'
+import type { SportEdits } from '../sport/sportOf'
 import type { SportProfileId } from '../sport/sportProfiles'
 
 /** All that the week of one athlete is planned from. */
@@ -13,6 +14,8 @@ export interface PlanningContext {
   /** The athlete on each day from Monday to Sunday; the Monday's on all of them where not given. */
   readonly screens?: readonly Screen[]
   readonly sport: SportProfileId
+  /** What the organisation says otherwise about sports. */
+  readonly sports?: SportEdits
   readonly trainingAgeYears: number
   readonly weakLink: TrunkAction | null
   readonly weakSide: Side | null

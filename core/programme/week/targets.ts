@@ -3,8 +3,8 @@ import type { Side } from '../../dose'
 import { DomainError, must } from '../../errors'
 import { bendingFactor, directWorkFactor, PHASES, POLICY_LINES, type Origin, type WeekRules } from '../../policy'
 import { positionOf } from '../sport/positions'
-import { SPORT_PROFILES, type SportProfileId } from '../sport/sportProfiles'
-import { sportReason } from '../sport/sportReasons'
+import type { SportProfileId } from '../sport/sportProfiles'
+import { shareReason, sportOf, type SportEdits } from '../sport/sportOf'
 
 /** Weekly seconds of time under tension wanted for one action. */
 export interface Band {
@@ -17,6 +17,7 @@ export type Targets = Readonly<Record<TrunkAction, Band>>
 /** What a week's targets are reckoned from. */
 export interface TargetRequest {
   readonly sport: SportProfileId
+  readonly sports?: SportEdits
   readonly sessions: number
   readonly trainingAgeYears: number
   readonly weakLink: TrunkAction | null
@@ -109,8 +110,8 @@ export function targetOrigins(of: TargetRequest): Readonly<Record<TrunkAction, T
 }
 
 /** The sport's weights with the position's shifts, summing to 1 again. */
-function shiftedWeights({ sport, position = '' }: TargetRequest): Readonly<Record<TrunkAction, number>> {
-  const { weights } = SPORT_PROFILES[sport]
+function shiftedWeights({ sport, sports, position = '' }: TargetRequest): Readonly<Record<TrunkAction, number>> {
+  const { weights } = sportOf(sport, sports)
   const shifts = positionOf(sport, position)?.shifts ?? {}
   const shifted = perAction(0)
   for (const action of TRUNK_ACTIONS) shifted[action] = weights[action] * (shifts[action] ?? 1)
@@ -135,10 +136,11 @@ function stepsOf(action: TrunkAction, of: TargetRequest, weights: Readonly<Recor
     experience < 1 ? 'Under a year: less to recover from.' : 'Four years and more bear more.',
     experience,
   )
-  times('sport', sportReason(of.sport, action), SPORT_PROFILES[of.sport].weights[action])
+  const { weights: own } = sportOf(of.sport, of.sports)
+  times('sport', shareReason(of.sport, action, of.sports), own[action])
   const position = positionOf(of.sport, of.position ?? '')
-  if (position)
-    times(position.name.toLowerCase(), position.why, weights[action] / SPORT_PROFILES[of.sport].weights[action])
+  if (position && own[action] > 0)
+    times(position.name.toLowerCase(), position.why, weights[action] / own[action])
   if (action === of.weakLink) times('weak link', 'It is asked for half as much again.', WEAK_LINK)
   if (of.weakSide && ONE_SIDED.includes(action))
     times(`weaker ${of.weakSide} side`, 'Room for its extra sets.', WEAK_SIDE)

@@ -10,6 +10,7 @@ import * as season from './0008_season'
 import * as safety from './0009_safety'
 import * as openings from './0010_openings'
 import * as stands from './0011_stands'
+import * as sports from './0012_sports'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -23,6 +24,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0009_safety': safety,
   '0010_openings': openings,
   '0011_stands': stands,
+  '0012_sports': sports,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

@@ -1,0 +1,71 @@
+import { mount } from '@vue/test-utils'
+import { nextTick, ref } from 'vue'
+import { describe, expect, it } from 'vitest'
+import { sportOf, type SportEdits, type SportProfileId } from '~~/core/programme'
+import { useSportDraft } from '~/composables/useSportDraft'
+import SportLeaning from './SportLeaning.vue'
+import SportPositions from './SportPositions.vue'
+import SportShares from './SportShares.vue'
+import SportTimes from './SportTimes.vue'
+
+const running = sportOf('running')
+
+describe('the page of a sport', () => {
+  it('says why each action has its share, and takes a share in per cent within its limits', async () => {
+    const wrapper = mount(SportShares, { props: { sport: running, ours: running, editable: true } })
+    expect(wrapper.text()).toContain('Each stance drops the pelvis if nothing holds it.')
+    const field = wrapper.get('#share-rotation')
+    await field.setValue('12,4')
+    await field.setValue('90')
+    await field.setValue('nonsense')
+    await field.setValue('')
+    expect(wrapper.emitted('put')).toEqual([['rotation', 12], ['rotation', 60], ['rotation', null]])
+  })
+
+  it('shows ours where the organisation says otherwise, and no field to whoever may not settle it', () => {
+    const edited = sportOf('running', { running: { weights: { rotation: 30 }, times: {}, faults: null, why: 'x' } })
+    const wrapper = mount(SportShares, { props: { sport: edited, ours: running, editable: false } })
+    expect(wrapper.text()).toContain('Ours: 6 %.')
+    expect(wrapper.find('input').exists()).toBe(false)
+  })
+
+  it('asks for a thing more often, or for a thing that the sport did not know', async () => {
+    const wrapper = mount(SportTimes, { props: { sport: running, ours: running, editable: true } })
+    await wrapper.get('[aria-label="a loaded carry, In-season"]').setValue('9')
+    await wrapper.get('[aria-label="Ask for fast work"]').trigger('click')
+    expect(wrapper.emitted('put')).toEqual([['carry', 'inSeason', 7], ['fast', 'preSeason', 1]])
+  })
+
+  it('names the side a position asks more of, and the faults in the order they are looked at', async () => {
+    expect(mount(SportPositions, { props: { sport: 'paddling' } }).text()).toMatch(/Left-side paddler.*on the right/s)
+    const wrapper = mount(SportLeaning, { props: { sport: running, editable: true } })
+    expect(wrapper.findAll('[aria-pressed="true"]').map(chip => chip.text())).toEqual([
+      '1hips sag or drop', '3hips or trunk turn', '2leans or tips aside',
+    ].sort((a, b) => wrapper.text().indexOf(a) - wrapper.text().indexOf(b)))
+    await wrapper.findAll('button')[0]!.trigger('click')
+    expect(wrapper.emitted('fault')).toEqual([['arches']])
+  })
+})
+
+describe('a sport while it is changed', () => {
+  it('is looked at before anything is stored, and gone with another sport', async () => {
+    const edits = ref<SportEdits>({})
+    const id = ref<SportProfileId>('running')
+    const { changed, sport, setShare, setTimes, toggleFault, leave } = useSportDraft(edits, id)
+    setShare('rotation', 40)
+    setTimes('carry', 'taper', 2)
+    toggleFault('sags')
+    expect([changed.value, sport.value.times.carry?.taper, sport.value.character.faults]).toEqual([
+      true, 2, ['leans', 'turns'],
+    ])
+    expect(sport.value.weights.rotation).toBeGreaterThan(0.25)
+    setShare('rotation', null)
+    expect(sport.value.weights).toEqual(running.weights)
+    leave()
+    expect(changed.value).toBe(false)
+    toggleFault('neck')
+    id.value = 'rowing'
+    await nextTick()
+    expect([changed.value, sport.value.id]).toEqual([false, 'rowing'])
+  })
+})

@@ -1,0 +1,38 @@
+import { computed, shallowRef, watch, type Ref } from 'vue'
+import {
+  sportOf, type FaultId, type SportEdit, type SportEdits, type SportProfileId, type SportWantId,
+} from '~~/core/programme'
+import type { TrunkAction } from '~~/core/catalogue'
+import type { PhaseId } from '~~/core/policy'
+
+const NOTHING: SportEdit = { weights: {}, times: {}, faults: null, why: '' }
+
+/** One sport while it is changed: what it would be, and what it was; nothing is stored by it. */
+export function useSportDraft(edits: Ref<SportEdits>, id: Ref<SportProfileId>) {
+  const now = computed((): SportEdit => edits.value[id.value] ?? NOTHING)
+  const draft = shallowRef<SportEdit>(now.value)
+  watch([now, id], () => { draft.value = now.value })
+  const changed = computed(() => JSON.stringify(draft.value) !== JSON.stringify(now.value))
+  const ours = computed(() => sportOf(id.value))
+  const sport = computed(() => sportOf(id.value, { [id.value]: draft.value }))
+
+  /** A share in per cent; empty: ours again. */
+  function setShare(action: TrunkAction, percent: number | null): void {
+    const { [action]: _, ...others } = draft.value.weights
+    draft.value = { ...draft.value, weights: percent === null ? others : { ...others, [action]: percent } }
+  }
+  function setTimes(want: SportWantId, phase: PhaseId, times: number): void {
+    const all = draft.value.times
+    draft.value = { ...draft.value, times: { ...all, [want]: { ...all[want], [phase]: times } } }
+  }
+  function toggleFault(fault: FaultId): void {
+    const faults = sport.value.character.faults
+    draft.value = {
+      ...draft.value, faults: faults.includes(fault) ? faults.filter(f => f !== fault) : [...faults, fault],
+    }
+  }
+  const say = (why: string): void => { draft.value = { ...draft.value, why } }
+  const leave = (): void => { draft.value = now.value }
+
+  return { draft, changed, ours, sport, setShare, setTimes, toggleFault, say, leave }
+}
