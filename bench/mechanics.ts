@@ -1,13 +1,13 @@
 import { bodyOf, type BodySize } from '~~/core/anatomy'
 import { VARIATIONS } from '~~/core/catalogue'
 import {
-  evaluateBody, findModel, poseOf, rememberingEvaluator, settingsFor, settingsOf, statics,
+  evaluateBody, findModel, pathSettings, poseOf, rememberingEvaluator, settingsFor, settingsOf, statics,
 } from '~~/core/mechanics'
 import { sideBySide, spread, timed } from './timing'
 
 const posed = VARIATIONS.flatMap((v) => {
   const link = poseOf(v)
-  return link ? [{ model: findModel(link.model)!, link }] : []
+  return link ? [{ drill: v, model: findModel(link.model)!, link }] : []
 })
 
 /** Microseconds of one evaluation with its pose solve, and of the statics alone on a solved pose, in turn. */
@@ -29,19 +29,23 @@ export async function benchEvaluation(): Promise<string> {
   } (${all.length} poses)`
 }
 
-/** Fifty athletes times the whole catalogue, fresh and from remembered poses. */
+/** Fifty athletes times the whole catalogue, every position of every path, fresh and from remembered poses. */
 export async function benchRoster(): Promise<string> {
   const sizes = Array.from(
     { length: 50 },
     (_, i): BodySize => ({ sex: i % 2 ? 'female' : 'male', heightM: 1.6 + (i % 10) * 0.04, massKg: 55 + i }),
   )
   const run = (evaluator: ReturnType<typeof rememberingEvaluator>): void => {
-    for (const size of sizes) for (const { model, link } of posed) evaluator(model, size, settingsFor(link, size))
+    for (const size of sizes) {
+      for (const { drill, model } of posed)
+        for (const settings of pathSettings(drill, size, {})) evaluator(model, size, settings)
+    }
   }
+  const positions = posed.reduce((sum, { drill }) => sum + pathSettings(drill, sizes[0]!, {}).length, 0)
   const warm = rememberingEvaluator()
   run(warm)
-  const { a, b } = await sideBySide(5, () => run(rememberingEvaluator()), () => run(warm))
-  return `50 athletes x ${posed.length} poses: ${spread(a).median.toFixed(0)} ms with nothing remembered, ${
+  const { a, b } = await sideBySide(3, () => run(rememberingEvaluator()), () => run(warm))
+  return `50 athletes x ${positions} positions of ${posed.length} drills: ${spread(a).median.toFixed(0)} ms with nothing remembered, ${
     spread(b).median.toFixed(0)
   } ms remembered, `
     + `ratio ${(spread(a).median / spread(b).median).toFixed(0)}`

@@ -43,6 +43,24 @@ describe('the path of a repeat', () => {
     }
   })
 
+  it('can be taken in every position by every body between 1.50 and 2.05 m', () => {
+    const refused: string[] = []
+    for (let cm = 150; cm <= 205; cm += 5) {
+      for (const sex of ['male', 'female'] as const) {
+        const someone = bodyOf({ sex, heightM: cm / 100, massKg: Math.max(45, 24 * (cm / 100) ** 2) })
+        for (const { id } of VARIATIONS) {
+          try {
+            pathOf({ id }, someone, {})
+          }
+          catch (error) {
+            refused.push(`${id} ${sex} ${cm}: ${String(error)}`)
+          }
+        }
+      }
+    }
+    expect(refused).toEqual([])
+  }, 120_000)
+
   it('of a rollout begins where hardly anything is asked and ends where most is', () => {
     const arch = pathOf({ id: 'rollout.wheel-kneeling' }, body, {}).map(p => -p.sagittalNm)
     expect(arch).toEqual([...arch].sort((a, b) => a - b))

@@ -121,7 +121,7 @@ function lever(id: string, faceDown: boolean): Model {
       })
     }
     const { x } = solve(([shoulder]) => [weightAt(make(shoulder), []) - make(shoulder).joints.gripLeft[0]], [
-      faceDown ? -60 : 60,
+      faceDown ? -60 : 60 + s.bodyDeg,
     ], 'bodyDeg')
     const k = make(x[0])
     return { skeleton: k, contacts: grips(k), loads: [] }

@@ -94,8 +94,8 @@ export const SPORT_CHARACTERS: Readonly<Record<SportProfileId, SportCharacter>> 
     ['rounds', 'neck', 'breath'], [10, 8, 30, 4],
   ),
   boards: character(
-    { standing: true, turning: true, fast: true }, ['standing', 'singleLeg', 'splitStance'], ['balance', 'isometric', 'dynamic'],
-    ['leans', 'turns', 'hurries'], [18, 10, 20, 4],
+    { standing: true, turning: true, fast: true }, ['standing', 'singleLeg', 'splitStance'],
+    ['balance', 'isometric', 'dynamic'], ['leans', 'turns', 'hurries'], [18, 10, 20, 4],
   ),
   general: character(
     { standing: true }, ['standing', 'quadruped', 'halfKneeling'], ['isometric', 'limbMoving', 'locomotor'],
