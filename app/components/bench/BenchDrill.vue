@@ -4,6 +4,7 @@ import type { useLadderBench } from '~/composables/useLadderBench'
 import BandStretch from './BandStretch.vue'
 import BenchSliders from './BenchSliders.vue'
 import BenchVerdict from './BenchVerdict.vue'
+import DrillFigure from '~/components/drill/DrillFigure.vue'
 import LineFigure from './LineFigure.vue'
 
 /** The drill that is chosen: its figure, its settings, and what it comes to. */
@@ -46,6 +47,12 @@ const start = computed(() => {
         :px-per-metre="bigScale"
         :forces="forces"
         :label="`${live.variation.name}, as computed`"
+      />
+      <DrillFigure
+        v-else
+        :drill="live.variation"
+        :width="300"
+        :height="130"
       />
       <span
         v-if="start"

@@ -4,6 +4,7 @@ import { formatDose } from '~~/core/dose'
 import { shownNm } from '~~/core/mechanics'
 import { useElementSize } from '@vueuse/core'
 import type { BenchRung } from '~/words/reckon'
+import DrillFigure from '~/components/drill/DrillFigure.vue'
 import LineFigure from './LineFigure.vue'
 
 /** The family as rising rungs, each standing at the moment that was reckoned for this athlete. */
@@ -145,8 +146,16 @@ const figureSize = (rung: BenchRung): { w: number, h: number } =>
           />
           <span
             v-else
-            class="text-[0.82em] text-quiet pb-1"
-          >no outside load</span>
+            class="flex flex-col items-center text-[0.82em] text-quiet pb-1"
+          >
+            <DrillFigure
+              :drill="rung.variation"
+              :width="110"
+              :height="58"
+              small
+            />
+            no outside load
+          </span>
         </span>
         <span
           class="block h-[4px] rounded-full"

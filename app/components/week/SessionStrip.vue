@@ -112,7 +112,7 @@ function liftText(lift: PlannedLift, width: number): string {
           ].join('; ')"
         @click="editable && emit('lift', session.lifts[index]!)"
       >
-        <span class="block font-semibold whitespace-nowrap">{{ liftFacts(session.lifts[index]!.lift).name }}</span>
+        <span class="block font-semibold truncate">{{ liftFacts(session.lifts[index]!.lift).name }}</span>
         <span class="block figure text-[0.82em] tracking-tight whitespace-nowrap">
           {{ liftText(session.lifts[index]!, block.width) }}
         </span>
