@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest'
 import * as anatomy from './anatomy'
 import * as assessment from './assessment'
 import * as calendar from './calendar'
+import * as capacity from './capacity'
 import * as catalogue from './catalogue'
 import * as dose from './dose'
 import * as errors from './errors'
@@ -22,7 +23,7 @@ import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
   ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...instruments,
-  ...merge, ...planner, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
+  ...capacity, ...merge, ...planner, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
 }
 
 function sources(folder: string): string[] {

@@ -1,5 +1,6 @@
 import { DomainError } from '../core/errors'
 import { admissible, assess, brace } from './assess'
+import { capacity, effort } from './capacity'
 import { catalogue } from './catalogue'
 import { dose } from './dose'
 import type { Input } from './schemas/read'
@@ -8,7 +9,8 @@ import { repair, season } from './season'
 import { evaluate, week } from './week'
 
 const COMMANDS: Readonly<Record<string, (input: Input) => unknown>> = {
-  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, week, evaluate, season, repair,
+  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, capacity, effort, week,
+  evaluate, season, repair,
 }
 /** Commands that take no input. */
 const SILENT = ['variations']

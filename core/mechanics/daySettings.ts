@@ -4,7 +4,7 @@ import { poseOf, settingsFor, type Posed } from './links'
 import { findModel } from './poses'
 
 /** Settings of a pose that are a weight somebody holds or wears. */
-export const LOADS_OF_A_POSE = [
+const LOADS_OF_A_POSE = [
   'loadKg', 'rightKg', 'leftKg', 'frontKg', 'overheadRightKg', 'rackRightKg', 'overheadBothKg', 'sideKg', 'barKg',
   'ballKg', 'vestKg',
 ]

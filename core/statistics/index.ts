@@ -1,3 +1,3 @@
-export { normalShareBelow } from './normal'
+export { normalDensity, normalShareBelow } from './normal'
 export { medianOf, spreadOf, type Spread } from './spread'
 export { believableDifference, typicalError, type TypicalError } from './typicalError'

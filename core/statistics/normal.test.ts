@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import jstat from 'jstat'
 import { describe, expect, it } from 'vitest'
-import { normalShareBelow } from './normal'
+import { normalDensity, normalShareBelow } from './normal'
 
 const { jStat } = jstat
 
@@ -16,6 +16,7 @@ describe('the normal share', () => {
   it('agrees with a statistics package over the whole range', () => {
     fc.assert(fc.property(fc.double({ min: -8, max: 8, noNaN: true }), (z) => {
       expect(Math.abs(normalShareBelow(z) - jStat.normal.cdf(z, 0, 1))).toBeLessThan(2e-7)
+      expect(normalDensity(z)).toBeCloseTo(jStat.normal.pdf(z, 0, 1), 12)
       expect(normalShareBelow(z) + normalShareBelow(-z)).toBeCloseTo(1, 7)
     }), { seed: 1 })
   })

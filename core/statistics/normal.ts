@@ -12,3 +12,13 @@ export function normalShareBelow(z: number): number {
   const above = 0.5 * poly * Math.exp(-x * x)
   return z > 0 ? 1 - above : above
 }
+
+/**
+ * Density of the standard normal law.
+ *
+ * @example
+ * normalDensity(0).toFixed(4) // => '0.3989'
+ */
+export function normalDensity(z: number): number {
+  return Math.exp(-z * z / 2) / Math.sqrt(2 * Math.PI)
+}

@@ -5,6 +5,7 @@ declare module 'jstat' {
       mean: (values: readonly number[]) => number
       stdev: (values: readonly number[], sample: boolean) => number
       readonly normal: {
+        pdf: (x: number, mean: number, sd: number) => number
         cdf: (x: number, mean: number, sd: number) => number
         inv: (share: number, mean: number, sd: number) => number
       }

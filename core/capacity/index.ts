@@ -1,0 +1,7 @@
+export { CAPACITY_IDS, CAPACITY_WORDS, type CapacityId, type PerCapacity } from './directions'
+export { limitTimeS, relativeLoadAt } from './limitTime'
+export { effortOf, type Effort, type EffortDrill, type EffortSet } from './effort'
+export { type DoneSet, type DoneTrial, type Evidence } from './evidence'
+export { pathsOf, type PathsOf } from './paths'
+export { type Trunk } from './prior'
+export { bareCapacities, capacitiesOf, type Capacities, type Capacity, type Moved } from './capacities'
