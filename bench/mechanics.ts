@@ -45,7 +45,8 @@ export async function benchRoster(): Promise<string> {
   const warm = rememberingEvaluator()
   run(warm)
   const { a, b } = await sideBySide(3, () => run(rememberingEvaluator()), () => run(warm))
-  return `50 athletes x ${positions} positions of ${posed.length} drills: ${spread(a).median.toFixed(0)} ms with nothing remembered, ${
+  return `50 athletes x ${positions} positions of ${posed.length} drills: ${
+    spread(a).median.toFixed(0)} ms with nothing remembered, ${
     spread(b).median.toFixed(0)
   } ms remembered, `
     + `ratio ${(spread(a).median / spread(b).median).toFixed(0)}`

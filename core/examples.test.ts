@@ -23,7 +23,8 @@ import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
   ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...instruments,
-  ...capacity, ...merge, ...planner, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
+  ...capacity, ...merge,
+  ...planner, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
 }
 
 function sources(folder: string): string[] {

@@ -35,7 +35,8 @@ describe('capacity', () => {
   it('goes most of the way to a hold that the trunk ended: 98 s of elbow plank speak for 230 N·m', () => {
     const weak = known({ trials: [trial({ value: 40 })] }).arch
     expect(weak.from).toEqual([{
-      day: TODAY, says: 'elbow plank hold, 40 s', nm: expect.closeTo(121 * (40 / 22.69) ** (1 / 2.27), 0), atLeast: false,
+      day: TODAY, says: 'elbow plank hold, 40 s',
+      nm: expect.closeTo(121 * (40 / 22.69) ** (1 / 2.27), 0), atLeast: false,
     }])
     const [prior, said] = [known({}).arch.nm, weak.from[0]!.nm]
     const gain = 0.35 ** 2 / (0.35 ** 2 + 0.15 ** 2)

@@ -68,7 +68,9 @@ describe('what a set is worth', () => {
     const of = (t: number, loadKg: number) =>
       effortOf(drill('side-plank.weight-on-hip'), hold(t, { loadKg }), paths, C)
     fc.assert(fc.property(seconds, seconds, kg, kg, (t, longer, load, heavier) => {
-      const [a, b] = [of(Math.min(t, longer), Math.min(load, heavier)), of(Math.max(t, longer), Math.max(load, heavier))]
+      const [a, b] = [
+        of(Math.min(t, longer), Math.min(load, heavier)), of(Math.max(t, longer), Math.max(load, heavier)),
+      ]
       expect(b.effort).toBeGreaterThanOrEqual(a.effort)
       expect(b.fullSets.antiLateralFlexion ?? 0).toBeGreaterThanOrEqual(a.fullSets.antiLateralFlexion ?? 0)
       for (const worth of Object.values(b.fullSets)) expect(worth).toBeLessThanOrEqual(1)

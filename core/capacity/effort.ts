@@ -35,7 +35,7 @@ export interface Effort {
 }
 
 /** How far a set goes and how hard it gets, by what holds against it. */
-export type Damage = Readonly<Record<CapacityId, { readonly effort: number, readonly r: number }>>
+type Damage = Readonly<Record<CapacityId, { readonly effort: number, readonly r: number }>>
 
 /**
  * How far of the way to the limit a set goes in every direction: the sum of its seconds by the limit times of the
@@ -61,9 +61,9 @@ export function damageOf(
 }
 
 /**
- * What a set is worth to an athlete: how far it goes to the own limit, what decides, and full sets by action. Of several
- * directions the one that would give out first decides; every one is credited with its own. Activation, mobility and
- * the brace course are worth none.
+ * What a set is worth to an athlete: how far it goes to the own limit, what decides, and full sets by action. Of
+ * several directions the one that would give out first decides; every one is credited with its own. Activation,
+ * mobility and the brace course are worth none.
  *
  * @param belowPresent rungs below the present one, for a drill without a pose
  * @throws DomainError naming a setting that is out of range, or a tempo that cannot be read.

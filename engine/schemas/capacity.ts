@@ -10,7 +10,7 @@ interface ReadEvidence {
   readonly sets: readonly (Omit<DoneSet, 'variationId'> & { readonly variation: string })[]
   readonly stands: readonly string[]
 }
-export interface ReadTrunk extends Trunk {
+interface ReadTrunk extends Trunk {
   readonly capacities?: Partial<PerCapacity>
 }
 interface ReadCapacity {
@@ -49,7 +49,7 @@ const evidence = Joi.object({
   stands: Joi.array().items(words).default([]),
 }).default({ trials: [], sets: [], stands: [] })
 
-export const trunk = {
+const trunk = {
   sex, heightM: amount.required(), massKg: amount.required(), ageYears: perhaps.allow(null).default(null),
   trainingAgeYears: perhaps.min(0).max(60).default(0),
 }
