@@ -11,7 +11,7 @@ const round = (value: number, digits: number): number => Number(value.toFixed(di
 
 type ReadSets = readonly { readonly variation: string }[]
 /** Evidence as the core knows it; a drill that is not in the catalogue is said of its place. */
-function evidenceOf<T extends { readonly sets: ReadSets, readonly stands: readonly string[] }>(read: T): Evidence {
+export function evidenceOf<T extends { readonly sets: ReadSets, readonly stands: readonly string[] }>(read: T): Evidence {
   read.sets.forEach(({ variation }, i) => { mustKnow(variation, `evidence.sets.${i}.variation`) })
   read.stands.forEach((id, i) => { mustKnow(id, `evidence.stands.${i}`) })
   return { ...read, sets: read.sets.map(one => ({ ...one, variationId: one.variation })) } as unknown as Evidence

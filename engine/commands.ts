@@ -5,11 +5,12 @@ import { catalogue } from './catalogue'
 import { dose } from './dose'
 import type { Input } from './schemas/read'
 import { band, moments, reactions, variations } from './mechanics'
+import { propose } from './propose'
 import { repair, season } from './season'
 import { evaluate, week } from './week'
 
 const COMMANDS: Readonly<Record<string, (input: Input) => unknown>> = {
-  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, capacity, effort, week,
+  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, capacity, effort, propose, week,
   evaluate, season, repair,
 }
 /** Commands that take no input. */

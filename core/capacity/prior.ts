@@ -17,7 +17,7 @@ export interface Trunk extends BodySize {
 const [SPREAD, WIDER] = [0.35, 0.45]
 const [YOUNG, OLD] = [18, 34]
 /** Years of training by which people hold less or more than those who were measured (common practice, no source). */
-const EXPERIENCE = [[1, 0.85], [4, 1], [Infinity, 1.15]] as const
+const EXPERIENCE = [[1, 0.85], [4, 1], [Infinity, 1.05]] as const
 
 /**
  * What is believed of a trunk before anything of it is known: the published mean holds of the endurance battery for the

@@ -34,3 +34,19 @@ export function daySettings(
   const parts = held.map((name): [string, number] => [name, most > 0 ? (own[name] ?? 0) / most * loadKg : loadKg])
   return { ...Object.fromEntries(most > 0 ? parts.filter(([, kg]) => kg > 0) : parts.slice(0, 1)), ...given }
 }
+
+/**
+ * Whether a pose can be computed at the day's settings: every one lies in its range.
+ *
+ * @example
+ * canBeSet({ id: 'carries.suitcase' }, { heightM: 1.8 }, { loadKg: 500 }) // => false
+ */
+export function canBeSet(drill: Posed, body: Pick<Body, 'heightM'>, day: Readonly<Record<string, unknown>>): boolean {
+  const link = poseOf(drill)
+  if (!link) return true
+  const known = must(findModel(link.model)).settings
+  return Object.entries(daySettings(drill, body, day)).every(([name, value]) => {
+    const facts = known[name]
+    return facts !== undefined && value >= facts.min && value <= facts.max
+  })
+}

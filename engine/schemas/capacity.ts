@@ -5,7 +5,7 @@ import { isTrainingDay } from '../../core/calendar'
 import { DOSE_UNITS, type Dose, type Side } from '../../core/dose'
 import { amount, perhaps, sex, words } from './read'
 
-interface ReadEvidence {
+export interface ReadEvidence {
   readonly trials: readonly DoneTrial[]
   readonly sets: readonly (Omit<DoneSet, 'variationId'> & { readonly variation: string })[]
   readonly stands: readonly string[]
@@ -37,7 +37,7 @@ const unit = Joi.valid(...DOSE_UNITS).required()
 /** A day without evidence of its own: what is known speaks on it. */
 const LATEST = '2999-12-31'
 
-const evidence = Joi.object({
+export const evidence = Joi.object({
   trials: Joi.array().items(Joi.object({
     test: Joi.valid(...TEST_IDS).required(), side, value: amount.min(0).max(20_000).required(), breakPoint,
     day: day.required(), settings, takenBy: words.allow(null).default(null),
@@ -49,7 +49,7 @@ const evidence = Joi.object({
   stands: Joi.array().items(words).default([]),
 }).default({ trials: [], sets: [], stands: [] })
 
-const trunk = {
+export const trunk = {
   sex, heightM: amount.required(), massKg: amount.required(), ageYears: perhaps.allow(null).default(null),
   trainingAgeYears: perhaps.min(0).max(60).default(0),
 }

@@ -28,7 +28,7 @@ describe('what the tests say', () => {
   it('stands each among those who were measured, with its repeats', () => {
     const text = mounted([trial({ value: 95 }), trial({ value: 197, id: 'second' })]).text()
     expect(text).toContain('3:17.0')
-    expect(text).toContain('1.0 SD above the mean')
+    expect(text.replace(/\s+/g, ' ')).toContain('above the middle (mean 146, in the textbook 161 s)')
     expect(text).toContain('2 trials, mean 2:26.0 ± 72.1')
   })
 
@@ -46,8 +46,18 @@ describe('what the tests say', () => {
         trial({ test: 'sideBridge', side: 'left', value: left }),
         trial({ test: 'sideBridge', side: 'right', value: 94 }),
       ]).text()
-    expect(sides(70)).toContain('left side 24 s less (26 %): more than the 13.3 s worth believing')
-    expect(sides(90)).toContain('not more than the 13.3 s')
+    expect(sides(70)).toContain('left side 24 s less (26 %): more than the 9.4 s worth believing')
+    expect(sides(90)).toContain('not more than the 9.4 s')
+  })
+
+  it('flags a ratio only past its line by more than the error, and says which it is', () => {
+    const pair = (left: number) =>
+      mounted([
+        trial({ test: 'sideBridge', side: 'left', value: left }),
+        trial({ test: 'sideBridge', side: 'right', value: 94 }),
+      ]).text().replace(/\s+/g, ' ')
+    expect(pair(88)).toContain('past the line, within the error of the holds: within 0.05 of 1')
+    expect(pair(70)).toContain('(past the line: within 0.05 of 1)')
   })
 
   it('does not take pain for a result, and lets a trial be taken back', async () => {

@@ -1,4 +1,4 @@
-import { ACTION_FACTS, kindOf, TRUNK_ACTIONS, type Plane, type Posture, type Variation } from '../../catalogue'
+import { ACTION_FACTS, kindOf, mainAction, TRUNK_ACTIONS, type Plane, type Posture, type Variation } from '../../catalogue'
 import type { PhaseId } from '../../policy'
 import type { SportCharacter } from './characters'
 
@@ -24,8 +24,6 @@ const always = (): boolean => true
 
 /** Share of its work from which a drill resists in a plane (ours). */
 const RESISTS = 0.2
-/** Share of turning from which a drill turns. */
-const TURNS = 0.3
 const ON_THE_FEET: readonly Posture[] = ['standing', 'splitStance', 'singleLeg', 'moving', 'halfKneeling']
 
 const works = (variation: Variation): boolean => ['work', 'fast'].includes(kindOf(variation))
@@ -36,13 +34,13 @@ const resistsIn = (plane: Plane) => (variation: Variation): boolean =>
 const onTheFeet = (variation: Variation): boolean => works(variation) && ON_THE_FEET.includes(variation.posture)
 
 /**
- * What a week must hold, by phase; a coach edits the times for the organisation. Our own, in the direction of common
+ * What a week must hold, by phase: a taper keeps how often and lowers how much (Bosquet et al. 2007, recalled); a coach edits the times for the organisation. Our own, in the direction of common
  * practice, no source.
  */
 export const SPORT_WANTS = {
   sagittal: {
     name: 'resisting arching or folding', why: 'A plane that is left out is where the next hit comes from.',
-    asks: always, times: () => weekly(2, 2, 2, 1, 1), meets: resistsIn('sagittal'),
+    asks: always, times: () => weekly(2, 2, 2, 2, 1), meets: resistsIn('sagittal'),
   },
   frontal: {
     name: 'resisting side bend', why: 'One leg, one arm, one side: most of sport is uneven.',
@@ -50,22 +48,22 @@ export const SPORT_WANTS = {
   },
   transverse: {
     name: 'resisting turning', why: 'Force passes only through a trunk that does not give.',
-    asks: always, times: () => weekly(2, 2, 2, 1, 1), meets: resistsIn('transverse'),
+    asks: always, times: () => weekly(2, 2, 2, 2, 1), meets: resistsIn('transverse'),
   },
   onFeet: {
     name: 'work on the feet', why: 'What is learned lying down has to hold standing.',
     asks: always,
-    times: ({ standing }) => (standing ? weekly(3, 3, 2, 1, 1) : weekly(1, 1, 1, 1, 0)), meets: onTheFeet,
+    times: ({ standing }) => (standing ? weekly(3, 3, 2, 2, 1) : weekly(1, 1, 1, 1, 0)), meets: onTheFeet,
   },
   carry: {
     name: 'a loaded carry', why: 'The trunk holds while the legs go on.',
-    asks: ({ standing }) => standing, times: () => weekly(1, 1, 1, 0, 0),
+    asks: ({ standing }) => standing, times: () => weekly(1, 1, 1, 1, 0),
     meets: variation => works(variation) && variation.ladder === 'carries',
   },
   turning: {
     name: 'turning on the feet', why: 'The sport turns on its feet: strength first, then speed.',
     asks: ({ turning }) => turning, times: () => weekly(1, 2, 1, 1, 0),
-    meets: variation => onTheFeet(variation) && (variation.shares.rotation ?? 0) >= TURNS,
+    meets: variation => onTheFeet(variation) && mainAction(variation.shares) === 'rotation',
   },
   fast: {
     name: 'fast work', why: 'Once it can be stopped it may be thrown: fresh, few, as fast as it goes.',
@@ -83,7 +81,7 @@ export const SPORT_WANTS = {
   },
   weakLink: {
     name: 'the weak link', why: 'First in its place, fresh: left to the end it stays weak.',
-    asks: always, times: () => weekly(3, 3, 2, 1, 1), meets: null,
+    asks: always, times: () => weekly(3, 3, 2, 2, 1), meets: null,
   },
 } as const satisfies Record<string, SportWant>
 export type SportWantId = keyof typeof SPORT_WANTS

@@ -1,0 +1,159 @@
+import { gateLoadKg, kindOf, type Equipment, type Rungs, type SettingValues, type Variation } from '../catalogue'
+import { effortOf, type Effort, type PathsOf, type PerCapacity } from '../capacity'
+import type { Dose } from '../dose'
+import { must } from '../errors'
+import { canBeSet } from '../mechanics'
+import { asPullN, loadSteps, nearestStep, type FacilityWeights } from './loads'
+import { EFFORT_LIMITS, USUAL_AMOUNTS, type Between, type EffortWindow } from './window'
+
+/** Whom a drill is prescribed for, and with what. */
+export interface PrescribeFor {
+  readonly paths: PathsOf
+  readonly capacities: PerCapacity
+  readonly window: EffortWindow
+  readonly massKg: number
+  readonly heightM: number
+  readonly equipment: readonly Equipment[]
+  readonly weights?: FacilityWeights
+  readonly rungs: Rungs
+  /** Under 16: technique before load. */
+  readonly young?: boolean
+}
+
+/** One set as it is prescribed: setting and amount chosen together, and what it is worth to the athlete. */
+export interface Prescription {
+  /** One set of it. */
+  readonly dose: Dose
+  readonly setting: SettingValues
+  readonly effort: Effort
+}
+
+/** An amount is written down in such steps (common practice, no source). */
+const AMOUNT_STEP = { seconds: 5, reps: 1, breaths: 1, metres: 5, letters: 1 } as const
+
+/**
+ * A working set of a drill for an athlete: setting and amount, so that one set lands in the window of effort and
+ * relative load; null where no setting that there is makes it work, or even the easiest would go too far.
+ *
+ * @throws DomainError `tempo` when a dose of the catalogue cannot be read.
+ * @example
+ * prescribe(findVariation('brace.low-breath'), { paths: pathsOf(bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 })), capacities: { arch: 230, fold: 275, sideLeft: 219, sideRight: 219, turnLeft: 100, turnRight: 100 }, window: windowOf(null, false), massKg: 80, heightM: 1.8, equipment: [], rungs: {} }) // => null
+ */
+export function prescribe(variation: Variation, of: PrescribeFor): Prescription | null {
+  if (kindOf(variation) !== 'work') return null
+  const base = must(variation.doses[Math.floor((variation.doses.length - 1) / 2)])
+  const [least, most] = amountsOf(variation, base, of.window)
+  const posed = of.paths(variation, {}).length > 0
+  const steps = stepsOf(variation, of)
+  const from = (amount: number, setting: SettingValues): Prescription => {
+    const { unit, tempo, restS } = base
+    const set = { unit, amount, tempo: tempo ?? null, settings: setting, side: null }
+    const below = Math.max(0, (of.rungs[variation.branch] ?? variation.rung) - variation.rung)
+    const effort = effortOf(variation, set, of.paths, of.capacities, below)
+    return { dose: { sets: 1, amount, unit, restS, ...(tempo ? { tempo } : {}) }, setting, effort }
+  }
+  const fitting = (setting: SettingValues): Prescription => {
+    const { effort } = from(most, setting)
+    // What goes so far in so much goes as far in proportion: the amount that is aimed at.
+    return from(within([least, most], most * of.window.aim / effort.effort, AMOUNT_STEP[base.unit]), setting)
+  }
+  if (steps.length === 0 || !posed) return accepted(fitting(gateSetting(variation, of)), of.window)
+  return accepted(loaded(steps, load => fitting({ [keyOf(variation)]: load }), of.window), of.window)
+}
+
+/** Nobody is given more than so many times what a drill's own doses and gate ask. */
+const REACH = 3
+
+/** Amounts of one set: the window's, else the usual ones, as far as the drill's own doses and gate let them. */
+function amountsOf(variation: Variation, base: Dose, window: EffortWindow): Between {
+  const [low, high] = window.amount[base.unit] ?? USUAL_AMOUNTS[base.unit]
+  const reach = REACH * Math.max(variation.gate.amount, ...variation.doses.map(dose => dose.amount))
+  return [Math.min(low, reach), Math.min(high, reach)]
+}
+
+function within([least, most]: Between, wanted: number, step: number): number {
+  // Short sets are counted one by one: five seconds more or less are half of ten.
+  const fine = wanted < 2 * step ? 1 : step
+  const rounded = Math.round(wanted / fine) * fine
+  return Math.min(most, Math.max(least, Number.isFinite(rounded) ? rounded : most))
+}
+
+type LoadsFor = Pick<PrescribeFor, 'massKg' | 'heightM' | 'equipment' | 'weights' | 'young'>
+
+const keyOf = ({ settings }: Variation): 'loadKg' | 'bandN' => (settings.includes('loadKg') ? 'loadKg' : 'bandN')
+
+/**
+ * No load goes further past the one a drill's gate is held at: arms, grip and balance end it there, whatever a trunk
+ * could bear (ours).
+ */
+const LOAD_REACH = { loadKg: 2.5, bandN: 3.5 } as const
+/** Whoever is under 16 is not loaded past the gate itself. */
+const YOUNG_REACH = 1
+
+/** Loads that there are, that the drill is made for and that its pose can be computed at. */
+function stepsOf(
+  variation: Variation,
+  { heightM, massKg, equipment, weights, young }: LoadsFor,
+): number[] {
+  const key = keyOf(variation)
+  const gate = gateLoadKg(variation.gate, massKg)
+  const most = gate === null ? Infinity : (key === 'bandN' ? asPullN(gate) : gate) * (young ? YOUNG_REACH : LOAD_REACH[key])
+  const steps = loadSteps(variation, equipment, weights)
+  const within = steps.filter(load => load <= most && canBeSet(variation, { heightM }, { [key]: load }))
+  return within.length > 0 ? within : steps.slice(0, 1)
+}
+
+/** Of the loads that there are, the one a drill without a gate of its own is begun at: a third of the way up. */
+const LIGHT = 1 / 3
+
+/**
+ * Where no pose says what a load asks: the load the drill's gate is held at, in a step that there is; none where the
+ * drill takes none, or nothing to load it with is there.
+ *
+ * @example
+ * gateSetting(findVariation('front-plank.elbows'), { massKg: 80, heightM: 1.8, equipment: [] }) // => {}
+ */
+export function gateSetting(
+  variation: Variation, of: LoadsFor,
+): SettingValues {
+  const steps = stepsOf(variation, of)
+  const kg = gateLoadKg(variation.gate, of.massKg)
+  const key = keyOf(variation)
+  const load = kg === null
+    ? steps[Math.floor(steps.length * LIGHT)] ?? null
+    : nearestStep(steps, key === 'bandN' ? asPullN(kg) : kg)
+  return load === null ? {} : { [key]: load }
+}
+
+/** Looks at a load between two others so often. */
+const ROUNDS = 2
+
+/** Every load with the amount that goes with it: the one that lands nearest to the middle of the window. */
+function loaded(
+  steps: readonly number[], fitting: (load: number) => Prescription, { r: [least, most] }: EffortWindow,
+): Prescription {
+  const aim = (least + most) / 2
+  const far = ({ effort: { r, effort } }: Prescription): number =>
+    Math.abs((r ?? 0) - aim) + (effort > EFFORT_LIMITS[1] ? 10 : 0)
+  const rOf = ({ effort }: Prescription): number => effort.r ?? 0
+  // The relative load goes almost in a straight line with the load: the step is read off it, and once more nearer by.
+  let [low, high] = [0, steps.length - 1]
+  let [a, b] = [fitting(must(steps[low])), fitting(must(steps[high]))]
+  for (let round = 0; round < ROUNDS && high - low > 1 && rOf(a) < aim && aim < rOf(b); round++) {
+    const [from, to] = [must(steps[low]), must(steps[high])]
+    const wanted = from + (to - from) * (aim - rOf(a)) / (rOf(b) - rOf(a))
+    const at = Math.min(high - 1, Math.max(low + 1, steps.findIndex(step => step >= wanted)))
+    const tried = fitting(must(steps[at]))
+    if (rOf(tried) < aim) [low, a] = [at, tried]
+    else [high, b] = [at, tried]
+  }
+  return far(a) <= far(b) ? a : b
+}
+
+/** A set that is work for the athlete and within what may be planned; null: it is not. */
+function accepted(one: Prescription, { effort: [, most] }: EffortWindow): Prescription | null {
+  const { effort, kind, fullSets } = one.effort
+  const [least, far] = EFFORT_LIMITS
+  if (kind !== 'work' || Object.keys(fullSets).length === 0) return null
+  return effort >= least && effort <= Math.min(far, most + 0.1) ? one : null
+}

@@ -1,0 +1,87 @@
+import { mainAction, rungsOf, STANDARD } from '../core/catalogue'
+import { DomainError } from '../core/errors'
+import { USUAL_LOADS, weekRules } from '../core/policy'
+import { proposeByEffort, type EffortItem, type PlannedSession, type PlanningContext, type WeekPlan } from '../core/programme'
+import { highsSolver } from '../solver/highs'
+import { evidenceOf } from './capacity'
+import { proposeSchema, type ReadPropose } from './schemas/propose'
+import { read, type Input } from './schemas/read'
+
+const round = (value: number, digits: number): number => Number(value.toFixed(digits)) + 0
+
+function sessionsOf({ sessions }: ReadPropose): PlannedSession[] {
+  return sessions.map(({ day, minutes, lifts }, s) => ({
+    id: `s${s}`, day, minutes, items: [],
+    lifts: lifts.map((lift, l) => ({ id: `s${s}l${l}`, ...lift })),
+  }))
+}
+
+function contextOf({ athlete, phase, blockWeek, competitionDays }: ReadPropose): PlanningContext {
+  const { sport, position, braceStep, weakLink, weakSide, goalVariation, goalLift, flags, equipment, school } = athlete
+  const layer = {
+    scope: 'athlete' as const, scopeId: 'a', name: 'the athlete',
+    rules: { school, lines: {}, bands: {}, never: [], only: {}, blocks: [] },
+  }
+  const weeks = USUAL_LOADS.length
+  const week = (blockWeek - 1) % weeks + 1
+  return {
+    screen: {
+      catalogue: STANDARD, flags, equipment, braceStep, rungs: rungsOf(athlete.stands, STANDARD),
+      ageYears: athlete.ageYears, massKg: athlete.massKg,
+    },
+    sport, position, trainingAgeYears: athlete.trainingAgeYears, weakLink, weakSide, competitionDays,
+    seasonDays: null, goal: { variationId: goalVariation, lift: goalLift }, notHeld: [],
+    rules: weekRules([layer], '2026-01-05', { phase, week, weeks, load: USUAL_LOADS[week - 1] ?? 1 }),
+  }
+}
+
+function beforeOf({ before }: ReadPropose): WeekPlan | null {
+  return before && {
+    sessions: before.sessions.map(({ day, items }, s) => ({
+      id: `b${s}`, day, minutes: 60, lifts: [],
+      items: items.map(({ variation, slot, settings, sets, amount, unit, tempo, restS }, i) => ({
+        id: `b${s}i${i}`, variationId: variation, slot, pairedWith: null, extraSetSide: null, setting: settings, why: '',
+        dose: { sets, amount, unit, restS, ...(tempo ? { tempo } : {}) },
+      })),
+    })),
+  }
+}
+
+function told({ item, kind, effort, fullSets }: EffortItem, session: PlannedSession, rungs: Readonly<Record<string, number>>) {
+  const { dose, variationId, slot, pairedWith, setting, why } = item
+  const drill = STANDARD.find(variationId)!
+  return {
+    variation: variationId, name: drill.name, ladder: drill.ladder, rung: drill.rung,
+    presentRung: rungs[drill.branch] ?? 1, kind, slot,
+    pairedWith: session.lifts.find(lift => lift.id === pairedWith)?.lift ?? null,
+    sets: dose.sets, amount: dose.amount, unit: dose.unit, tempo: dose.tempo ?? null, restS: dose.restS,
+    sides: drill.sides, posture: drill.posture, mode: drill.mode, main: mainAction(drill.shares),
+    takes: drill.settings, settings: setting, r: effort?.r == null ? null : round(effort.r, 3),
+    effortPerSet: effort === null ? null : round(effort.effort, 3),
+    fullSets: Object.fromEntries(Object.entries(fullSets).map(([a, worth]) => [a, round(worth, 3)])), why,
+  }
+}
+
+/** An athlete and the lifts of a week in; the trunk work of the week by effort out. */
+export async function propose(input: Input): Promise<unknown> {
+  const given = read(proposeSchema, input)
+  const { athlete, today } = given
+  const strange = athlete.stands.findIndex(id => !STANDARD.find(id))
+  if (strange >= 0) throw new DomainError(`athlete.stands.${strange}`, `There is no drill ${athlete.stands[strange]}.`)
+  if (athlete.goalVariation !== null && !STANDARD.find(athlete.goalVariation))
+    throw new DomainError('athlete.goalVariation', `There is no drill ${athlete.goalVariation}.`)
+  const context = contextOf(given)
+  const week = proposeByEffort({
+    context, trunk: athlete, evidence: { ...evidenceOf(given.evidence), stands: athlete.stands }, today,
+    school: athlete.school, before: beforeOf(given),
+  }, sessionsOf(given), await highsSolver())
+  return {
+    sessions: week.sessions.map(({ session, items }) => ({
+      day: session.day, items: items.map(item => told(item, session, context.screen.rungs)),
+    })),
+    ledger: Object.fromEntries(Object.entries(week.ledger).map(([action, line]) =>
+      [action, Object.fromEntries(Object.entries(line).map(([key, value]) => [key, round(value, 2)]))])),
+    contacts: week.contacts, minutes: round(week.minutes, 1), wanting: week.wanting, proven: week.proof.proven,
+    goal: round(week.proof.goal, 2), bound: round(week.proof.bound, 2),
+  }
+}
