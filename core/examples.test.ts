@@ -14,6 +14,7 @@ import * as poses from './mechanics/poses/directions'
 import * as merge from './merge'
 import * as planner from './planner'
 import * as policy from './policy'
+import * as prescription from './prescription'
 import * as programme from './programme'
 import * as rules from './rules'
 import * as season from './season'
@@ -24,7 +25,7 @@ import * as fixtures from './testing/fixtures'
 const scope: Record<string, unknown> = {
   ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors, ...instruments,
   ...capacity, ...merge,
-  ...planner, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
+  ...planner, ...prescription, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
 }
 
 function sources(folder: string): string[] {

@@ -4,17 +4,16 @@ import {
 } from '../core/capacity'
 import { rungsOf, STANDARD } from '../core/catalogue'
 import { DomainError } from '../core/errors'
-import { capacitySchema, effortSchema } from './schemas/capacity'
+import { capacitySchema, effortSchema, type ReadEvidence } from './schemas/capacity'
 import { read, type Input } from './schemas/read'
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits)) + 0
 
-type ReadSets = readonly { readonly variation: string }[]
 /** Evidence as the core knows it; a drill that is not in the catalogue is said of its place. */
-export function evidenceOf<T extends { readonly sets: ReadSets, readonly stands: readonly string[] }>(read: T): Evidence {
-  read.sets.forEach(({ variation }, i) => { mustKnow(variation, `evidence.sets.${i}.variation`) })
-  read.stands.forEach((id, i) => { mustKnow(id, `evidence.stands.${i}`) })
-  return { ...read, sets: read.sets.map(one => ({ ...one, variationId: one.variation })) } as unknown as Evidence
+export function evidenceOf({ trials, sets, stands }: ReadEvidence): Evidence {
+  sets.forEach(({ variation }, i) => { mustKnow(variation, `evidence.sets.${i}.variation`) })
+  stands.forEach((id, i) => { mustKnow(id, `evidence.stands.${i}`) })
+  return { trials, stands, sets: sets.map(one => ({ ...one, variationId: one.variation })) }
 }
 
 function mustKnow(id: string, field: string): void {

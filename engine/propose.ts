@@ -1,7 +1,9 @@
-import { mainAction, rungsOf, STANDARD } from '../core/catalogue'
+import { mainAction, rungsOf, STANDARD, type Rungs } from '../core/catalogue'
 import { DomainError } from '../core/errors'
 import { USUAL_LOADS, weekRules } from '../core/policy'
-import { proposeByEffort, type EffortItem, type PlannedSession, type PlanningContext, type WeekPlan } from '../core/programme'
+import {
+  proposeByEffort, type EffortItem, type PlannedSession, type PlanningContext, type WeekPlan,
+} from '../core/programme'
 import { highsSolver } from '../solver/highs'
 import { evidenceOf } from './capacity'
 import { proposeSchema, type ReadPropose } from './schemas/propose'
@@ -40,14 +42,15 @@ function beforeOf({ before }: ReadPropose): WeekPlan | null {
     sessions: before.sessions.map(({ day, items }, s) => ({
       id: `b${s}`, day, minutes: 60, lifts: [],
       items: items.map(({ variation, slot, settings, sets, amount, unit, tempo, restS }, i) => ({
-        id: `b${s}i${i}`, variationId: variation, slot, pairedWith: null, extraSetSide: null, setting: settings, why: '',
+        id: `b${s}i${i}`, variationId: variation, slot, pairedWith: null, extraSetSide: null, setting: settings,
+        why: '',
         dose: { sets, amount, unit, restS, ...(tempo ? { tempo } : {}) },
       })),
     })),
   }
 }
 
-function told({ item, kind, effort, fullSets }: EffortItem, session: PlannedSession, rungs: Readonly<Record<string, number>>) {
+function told({ item, kind, effort, fullSets }: EffortItem, session: PlannedSession, rungs: Rungs) {
   const { dose, variationId, slot, pairedWith, setting, why } = item
   const drill = STANDARD.find(variationId)!
   return {

@@ -4,7 +4,7 @@ import { G } from '../mechanics'
 const upTo = (from: number, to: number, step: number): number[] =>
   Array.from({ length: Math.floor((to - from) / step + 1e-9) + 1 }, (_, i) => from + i * step)
 
-/** Weights that a usual facility has, kilograms by implement, where nothing else is known (common practice, no source). */
+/** Kilograms by implement that a usual facility has, where nothing else is known (common practice, no source). */
 const USUAL_KG: Readonly<Partial<Record<Equipment, readonly number[]>>> = {
   dumbbell: [...upTo(2, 20, 2), ...upTo(22.5, 50, 2.5)],
   kettlebell: upTo(4, 48, 4),

@@ -97,7 +97,8 @@ function stepsOf(
 ): number[] {
   const key = keyOf(variation)
   const gate = gateLoadKg(variation.gate, massKg)
-  const most = gate === null ? Infinity : (key === 'bandN' ? asPullN(gate) : gate) * (young ? YOUNG_REACH : LOAD_REACH[key])
+  const reach = young ? YOUNG_REACH : LOAD_REACH[key]
+  const most = gate === null ? Infinity : (key === 'bandN' ? asPullN(gate) : gate) * reach
   const steps = loadSteps(variation, equipment, weights)
   const within = steps.filter(load => load <= most && canBeSet(variation, { heightM }, { [key]: load }))
   return within.length > 0 ? within : steps.slice(0, 1)

@@ -30,7 +30,9 @@ const SCHOOL_WINDOWS: Readonly<Record<SchoolId, EffortWindow>> = {
   stiffnessFirst: {
     effort: [0.3, 0.6], aim: 0.4, r: [0.5, 0.85], amount: { seconds: [10, 15], reps: [4, 8] }, sets: [3, 5],
   },
-  highTension: { effort: [0.4, 0.75], aim: 0.55, r: [0.6, 0.85], amount: { seconds: [8, 15], reps: [3, 5] }, sets: [3, 5] },
+  highTension: {
+    effort: [0.4, 0.75], aim: 0.55, r: [0.6, 0.85], amount: { seconds: [8, 15], reps: [3, 5] }, sets: [3, 5],
+  },
   bodyLine: { ...USUAL, amount: { seconds: [15, 60], reps: [6, 12] } },
   intervalCircuit: {
     effort: [0.3, 0.75], aim: 0.5, r: [0.3, 0.7], amount: { seconds: [30, 30], reps: [6, 12] }, sets: [2, 3],

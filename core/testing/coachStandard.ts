@@ -71,7 +71,8 @@ export function notSigned({ context }: EffortRequest, week: EffortWeek): string[
   }
   const [least, most] = base ? [25, 75] : phase === 'inSeason' ? [15, 45] : [5, 40]
   if (context.trainingAgeYears >= 1 && n >= 3)
-    must('W9', (week.minutes >= least || said.includes('fills')) && week.minutes <= most, `${week.minutes.toFixed(0)} minutes`)
+    must('W9', (week.minutes >= least || said.includes('fills')) && week.minutes <= most,
+      `${week.minutes.toFixed(0)} minutes`)
   if (ageYears !== null && ageYears < 16) {
     for (const one of all) {
       must('W16', !/^(rollout\.standing|levers\.(full|straddle|one-leg)|carries\.suitcase-heavy)/.test(drill(one).id),

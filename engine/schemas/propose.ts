@@ -1,10 +1,13 @@
 import Joi from 'joi'
-import { EQUIPMENT, type Equipment, type SchoolId, type SettingValues, type TrunkAction, TRUNK_ACTIONS } from '../../core/catalogue'
+import {
+  EQUIPMENT, TRUNK_ACTIONS, type Equipment, type SchoolId, type SettingValues, type TrunkAction,
+} from '../../core/catalogue'
 import type { Trunk } from '../../core/capacity'
-import type { Dose, Side } from '../../core/dose'
-import { DOSE_UNITS } from '../../core/dose'
+import { DOSE_UNITS, type Dose, type Side } from '../../core/dose'
 import { PHASE_IDS, SCHOOL_IDS, type PhaseId } from '../../core/policy'
-import { LIFT_IDS, SLOTS, SPORT_PROFILE_IDS, type LiftId, type Slot, type SportProfileId } from '../../core/programme'
+import {
+  LIFT_IDS, SLOTS, SPORT_PROFILE_IDS, type LiftId, type PlannedLift, type Slot, type SportProfileId,
+} from '../../core/programme'
 import { FLAG_IDS, type FlagId } from '../../core/screening'
 import { evidence, trunk, type ReadEvidence } from './capacity'
 import { amount, perhaps, words } from './read'
@@ -29,7 +32,7 @@ export interface ReadPropose {
   readonly sessions: readonly {
     readonly day: number
     readonly minutes: number
-    readonly lifts: readonly { readonly lift: LiftId, readonly sets: number, readonly reps: number, readonly percent1Rm: number }[]
+    readonly lifts: readonly Omit<PlannedLift, 'id'>[]
   }[]
   readonly competitionDays: readonly number[]
   readonly before: {
@@ -55,7 +58,8 @@ const before = Joi.object({
   sessions: Joi.array().items(Joi.object({
     day,
     items: Joi.array().items(Joi.object({
-      variation: words.required(), sets: amount.integer().min(1).max(10).required(), amount: amount.greater(0).required(),
+      variation: words.required(), sets: amount.integer().min(1).max(10).required(),
+      amount: amount.greater(0).required(),
       unit: Joi.valid(...DOSE_UNITS).required(), tempo: Joi.string().empty(null), restS: perhaps.default(0),
       slot: Joi.valid(...Object.keys(SLOTS)).default('after'),
       settings: Joi.object().pattern(Joi.string(), Joi.alternatives(amount, Joi.string())).default({}),

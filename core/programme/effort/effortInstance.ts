@@ -45,7 +45,7 @@ export const doseOf = ({ dose }: EffortOption, sets: number): Dose => ({ ...dose
  * every number of sets, wants as presences.
  *
  * @example
- * effortInstance({ context, sessions: [], options: [], targets: effortTargets({ sport: sportOf('general'), position: '', sessions: 0, phase: 'preSeason', load: 1, trainingAgeYears: 3, weakLink: null }), wants: {}, sport: sportOf('general'), before: null }).sessions // => []
+ * effortInstance({ context, sessions: [], options: [], targets: Object.fromEntries(TRUNK_ACTIONS.map(a => [a, { low: 0, high: 1 }])), wants: {}, sport: sportOf('general'), before: null }).bands.flexion.high // => 100
  */
 export function effortInstance(
   { context, sessions, options, targets, wants, sport, before, fill = 1 }: {

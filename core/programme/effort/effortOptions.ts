@@ -1,17 +1,19 @@
-import type { PerAction, SettingValues, Variation } from '../../catalogue'
-import { bareCapacities, capacitiesOf, pathsOf, type Capacities, type Effort, type Evidence, type Trunk } from '../../capacity'
+import type { PerAction, SchoolId, SettingValues, Variation } from '../../catalogue'
+import {
+  bareCapacities, capacitiesOf, effortOf, pathsOf, type Capacities, type Effort, type Evidence, type Trunk,
+} from '../../capacity'
 import { bodyOf } from '../../anatomy'
 import type { Dose } from '../../dose'
 import { must } from '../../errors'
 import { policyRemoval } from '../../policy'
-import { EFFORT_LIMITS, gateSetting, prescribe, windowOf, type EffortWindow, type FacilityWeights, type PrescribeFor } from '../../prescription'
+import {
+  EFFORT_LIMITS, gateSetting, prescribe, windowOf, type EffortWindow, type FacilityWeights, type PrescribeFor,
+} from '../../prescription'
 import { doseRemoval, isAdmissible } from '../../screening'
 import { mayOn } from '../propose/candidates'
 import { screenOn, type PlanningContext } from '../week/context'
 import type { WeekPlan } from '../week/week'
-import { effortOf } from '../../capacity'
 import { workKind } from './effortWants'
-import type { SchoolId } from '../../catalogue'
 
 /** Whose effort is reckoned, by what is known of them. */
 export interface EffortRequest {
@@ -52,7 +54,8 @@ export function effortMeans({ context, trunk, evidence, today, school, weights }
   const known = capacitiesOf(trunk, evidence, screen.catalogue, today)
   return {
     known, paths: pathsOf(bodyOf(trunk)), capacities: bareCapacities(known),
-    window: windowOf(school, screen.flags.length > 0, context.rules.block?.phase === 'taper'), massKg: trunk.massKg, heightM: trunk.heightM, equipment: screen.equipment,
+    window: windowOf(school, screen.flags.length > 0, context.rules.block?.phase === 'taper'),
+    massKg: trunk.massKg, heightM: trunk.heightM, equipment: screen.equipment,
     rungs: screen.rungs, young: screen.ageYears !== null && screen.ageYears < YOUNG, ...(weights ? { weights } : {}),
   }
 }
@@ -96,7 +99,7 @@ function workOption(variation: Variation, means: EffortMeans, request: EffortReq
   }
 }
 
-/** A block is steered by small steps: two repeats or five seconds more while the set stays within what may be planned. */
+/** A block goes in small steps: two repeats or five seconds more while the set stays within what may be planned. */
 const STEP = { seconds: 5, reps: 2, breaths: 1, metres: 5, letters: 2 } as const
 
 /** Last week's set one step on, or as it was where the step would go too far; null: it was not there, or is no work. */

@@ -8,16 +8,20 @@ import type { EffortOption } from './effortOptions'
 /** The action a set gives most to; null where it gives none. */
 export function mostServed(fullSets: Effort['fullSets']): TrunkAction | null {
   const served = TRUNK_ACTIONS.filter(a => (fullSets[a] ?? 0) > 0)
-  return served.reduce<TrunkAction | null>((a, b) => (a === null || (fullSets[b] ?? 0) > (fullSets[a] ?? 0) ? b : a), null)
+  const more = (a: TrunkAction, b: TrunkAction): boolean => (fullSets[b] ?? 0) > (fullSets[a] ?? 0)
+  return served.reduce<TrunkAction | null>((a, b) => (a === null || more(a, b) ? b : a), null)
 }
 
 /**
  * Why a drill is here and why so heavy, in a line a coach would say aloud.
  *
  * @example
- * effortReason(option, context, 'preSeason').endsWith('.') // => true
+ * effortReason({ variation: findVariation('carries.suitcase'), effort: { effort: 0.6, fullSets: { antiLateralFlexion: 0.6 } }, setting: { loadKg: 40 } }, { ...context, screen: { ...context.screen, rungs: {} } }, 'preSeason') // => 'To resist side bend. One set with 40 kg goes about 60 % of the way to the own limit.'
  */
-export function effortReason({ variation, effort, setting }: EffortOption, context: PlanningContext, phase: PhaseId): string {
+export function effortReason(
+  { variation, effort, setting }: Pick<EffortOption, 'variation' | 'effort' | 'setting'>, context: PlanningContext,
+  phase: PhaseId,
+): string {
   const serves = mostServed(effort.fullSets)
   if (!serves) return `Fast and fresh: few, as fast as it goes. ${PHASES[phase].name}.`
   const weak = serves === context.weakLink ? ', the weak link' : ''

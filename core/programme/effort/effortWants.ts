@@ -15,9 +15,11 @@ const A_TOUCH = 0.25
  * than a touch.
  *
  * @example
- * wantsMet(option, { ...context, weakLink: null }).includes('exposure') // => true
+ * wantsMet({ variation: findVariation('carries.suitcase'), fullSets: { antiLateralFlexion: 1 } }, context) // => ['exposure', 'frontal', 'onFeet', 'carry']
  */
-export function wantsMet({ variation, fullSets }: EffortOption, context: PlanningContext): string[] {
+export function wantsMet(
+  { variation, fullSets }: Pick<EffortOption, 'variation' | 'fullSets'>, context: PlanningContext,
+): string[] {
   const work = kindOf(variation) === 'work'
   const planes = work
     ? TRUNK_ACTIONS.filter(a => ACTION_FACTS[a].resists && (fullSets[a] ?? 0) > A_TOUCH)
@@ -52,7 +54,9 @@ export function weekWants(
   const met = new Set(options.flatMap(option => wantsMet(option, context)))
   const asked = SPORT_WANT_IDS.flatMap((id) => {
     const times = sport.times[id]?.[phase] ?? 0
-    const meant = (id !== 'goal' || context.goal.variationId !== null) && (id !== 'weakLink' || context.weakLink !== null)
+    const meant = id === 'goal'
+      ? context.goal.variationId !== null
+      : id !== 'weakLink' || context.weakLink !== null
     return times > 0 && meant && sessions > 0 ? [[id, Math.min(times, sessions)] as const] : []
   })
   return {

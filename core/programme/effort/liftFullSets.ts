@@ -8,12 +8,12 @@ const METRES_A_REPEAT = 4
 const MOST_REPEATS = 60
 
 /**
- * Full sets a lift gives each action: sets x min(1, repeats / most repeats at that load by Epley 1985, read backwards) x
- * share.
+ * Full sets a lift gives each action: sets x min(1, repeats / most repeats at that load by Epley 1985, read backwards)
+ * x share.
  *
  * @throws DomainError when the lift is not known.
  * @example
- * liftFullSets({ id: 'a', lift: 'backSquat', sets: 4, reps: 3, percent1Rm: 92 }).antiFlexion.toFixed(1) // => '1.6'
+ * liftFullSets({ id: 'a', lift: 'backSquat', sets: 4, reps: 3, percent1Rm: 92 }).antiFlexion.toFixed(1) // => '3.2'
  */
 export function liftFullSets({ lift, sets, reps, percent1Rm }: PlannedLift): PerAction {
   const { shares, counted } = liftFacts(lift)

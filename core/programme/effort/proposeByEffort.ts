@@ -39,8 +39,13 @@ export interface EffortWeek {
 
 /** Enough for a page that waits. */
 const BUDGET: AnnealBudget = { steps: 10_000, restarts: 3, preferenceSteps: 5_000 }
-/** How far into its bands a week is filled, as a part of their lower ends: to what is wanted, then on to the upper ends. */
-const FILLS = [1.15, 1.4, 1.6] as const
+/**
+ * How far into its bands a week is filled, as a part of their lower ends. A base goes beyond what is wanted and a taper
+ * keeps to the lower end, so that what a week must hold does not turn the order of the phases round.
+ */
+const FILL: Readonly<Record<PhaseId, number>> = { offSeason: 1.4, preSeason: 1.1, inSeason: 1, taper: 1, transition: 1 }
+/** Further, where that takes next to no time: on to the upper ends. */
+const FURTHER = [1.25, 1.5] as const
 /** Trunk work that a week of so many sessions holds at least, minutes (common practice, no source). */
 const LEAST_MINUTES: Readonly<Record<PhaseId, number>> = {
   offSeason: 28, preSeason: 28, inSeason: 17, taper: 8, transition: 8,
@@ -50,8 +55,8 @@ const USUAL_SESSIONS = 3
 const USUAL_PHASE: PhaseId = 'offSeason'
 
 /**
- * The best week that can be found for an athlete, its work counted in full sets: setting, amount and sets of every drill
- * are chosen for this trunk. A red flag leaves no week.
+ * The best week that can be found for an athlete, its work counted in full sets: setting, amount and sets of every
+ * drill are chosen for this trunk. A red flag leaves no week.
  *
  * @throws DomainError when a lift, a setting or a tempo cannot be reckoned.
  * @example
@@ -86,10 +91,10 @@ export function proposeByEffort(
   }
   // A week that meets its bands in next to no time is filled further into them.
   const enough = LEAST_MINUTES[phase] / USUAL_SESSIONS * Math.min(USUAL_SESSIONS, sessions.length)
-  let { found, filled, sums } = planned(must(FILLS[0]))
-  for (const fill of FILLS.slice(1)) {
+  let { found, filled, sums } = planned(FILL[phase])
+  for (const further of FURTHER) {
     if (sums.minutes >= enough) break
-    ;({ found, filled, sums } = planned(fill))
+    ;({ found, filled, sums } = planned(FILL[phase] * further))
   }
   return {
     sessions: filled, ...sums,
@@ -105,7 +110,9 @@ export function proposeByEffort(
 function nothing(sessions: readonly PlannedSession[], targets: ReturnType<typeof effortTargets>): EffortWeek {
   return {
     sessions: sessions.map(session => ({ session, items: [] })),
-    ledger: Object.fromEntries(TRUNK_ACTIONS.map(a => [a, { ...targets[a], lifts: 0, drills: 0 }])) as EffortWeek['ledger'],
+    ledger: Object.fromEntries(
+      TRUNK_ACTIONS.map(a => [a, { ...targets[a], lifts: 0, drills: 0 }]),
+    ) as EffortWeek['ledger'],
     contacts: 0, minutes: 0, wanting: ['A red flag: refer first, no programme.'],
     proof: { goal: 0, bound: 0, proven: true },
   }
@@ -115,7 +122,8 @@ function nothing(sessions: readonly PlannedSession[], targets: ReturnType<typeof
 function again(
   { before }: EffortRequest, options: readonly EffortOption[], sessions: readonly PlannedSession[],
 ): PlannerItem[] {
-  return sessions.flatMap(session => (before?.sessions.find(s => s.day === session.day)?.items ?? []).flatMap((item) => {
+  const last = (day: number): readonly TrunkItem[] => before?.sessions.find(s => s.day === day)?.items ?? []
+  return sessions.flatMap(session => last(session.day).flatMap((item) => {
     const option = options.find(one => one.variation.id === item.variationId)
     if (!option || item.slot === 'activation' || !option.sets.includes(item.dose.sets)) return []
     const lift = session.lifts.find(one => one.id === item.pairedWith)

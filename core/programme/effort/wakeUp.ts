@@ -3,7 +3,7 @@ import { effortOf } from '../../capacity'
 import { must } from '../../errors'
 import { gateSetting } from '../../prescription'
 import { isHeavyAxial, placeConflicts } from '../../rules'
-import { liftFacts } from '../lifts/lifts'
+import { liftFacts, type LiftId } from '../lifts/lifts'
 import { mayOn } from '../propose/candidates'
 import type { PlanningContext } from '../week/context'
 import type { PlannedSession, TrunkItem } from '../week/week'
@@ -44,7 +44,7 @@ export function wakeUp(
   }
 }
 
-const overhead = (lift: PlannedSession['lifts'][number]['lift']): boolean => liftFacts(lift).limits.includes('shoulders')
+const overhead = (lift: LiftId): boolean => liftFacts(lift).limits.includes('shoulders')
 const placeIn = (ladders: readonly string[], { ladder }: Variation): number => {
   const at = ladders.indexOf(ladder)
   return at < 0 ? ladders.length : at
@@ -53,7 +53,7 @@ const placeIn = (ladders: readonly string[], { ladder }: Variation): number => {
 /** A drill that asks more of its direction than this is no waking up. */
 const EASY_R = 0.4
 
-/** Activation, mobility, or a refreshing rung that was left behind; the brace course is no waking up once it is passed. */
+/** Activation, mobility, or a refreshing rung that was left behind; the brace course is no waking up. */
 function easy(variation: Variation, { screen: { rungs } }: PlanningContext, means: EffortMeans | null): boolean {
   const kind = kindOf(variation)
   const present = rungs[variation.branch] ?? 1

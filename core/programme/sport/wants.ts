@@ -1,4 +1,6 @@
-import { ACTION_FACTS, kindOf, mainAction, TRUNK_ACTIONS, type Plane, type Posture, type Variation } from '../../catalogue'
+import {
+  ACTION_FACTS, kindOf, mainAction, TRUNK_ACTIONS, type Plane, type Posture, type Variation,
+} from '../../catalogue'
 import type { PhaseId } from '../../policy'
 import type { SportCharacter } from './characters'
 
@@ -34,8 +36,8 @@ const resistsIn = (plane: Plane) => (variation: Variation): boolean =>
 const onTheFeet = (variation: Variation): boolean => works(variation) && ON_THE_FEET.includes(variation.posture)
 
 /**
- * What a week must hold, by phase: a taper keeps how often and lowers how much (Bosquet et al. 2007, recalled); a coach edits the times for the organisation. Our own, in the direction of common
- * practice, no source.
+ * What a week must hold, by phase; a taper keeps how often and lowers how much (Bosquet et al. 2007, recalled). A
+ * coach edits the times for the organisation. Our own, in the direction of common practice, no source.
  */
 export const SPORT_WANTS = {
   sagittal: {
