@@ -7,6 +7,7 @@ import { FLAG_IDS, QUESTIONS } from '~~/core/screening'
 import { context } from '~~/core/testing/fixtures'
 import type { StoredTrial } from '~~/shared/types'
 import BraceCheckForm from './BraceCheckForm.vue'
+import CapacityPanel from './CapacityPanel.vue'
 import DeskLane from './DeskLane.vue'
 import PlacementList from './PlacementList.vue'
 import ScreeningForm from './ScreeningForm.vue'
@@ -237,5 +238,24 @@ describe('a lane of the desk', () => {
     await read.find('input').setValue('84,5')
     await read.find('form').trigger('submit')
     expect(read.emitted('enter')).toEqual([[84.5]])
+  })
+})
+
+describe('what the trunk holds', () => {
+  const panel = (trials: StoredTrial[]) =>
+    mount(CapacityPanel, {
+      props: {
+        trunk: { sex: 'male', heightM: 1.8, massKg: 80, ageYears: 24, trainingAgeYears: 3 }, trials, logs: [],
+        stands: [], catalogue: STANDARD, today: '2026-03-02',
+      },
+    })
+
+  it('says that nothing is measured until a hold is, and opens to what moved it', async () => {
+    expect(panel([]).text().match(/Not measured yet/g)).toHaveLength(6)
+    const wrapper = panel([trial({ test: 'plank', value: 98, breakPoint: 'trunk', day: '2026-03-01' })])
+    expect(wrapper.text().match(/Not measured yet/g)).toHaveLength(5)
+    expect(wrapper.text()).not.toContain('elbow plank hold')
+    await wrapper.findAll('button')[0]!.trigger('click')
+    expect(wrapper.text().replace(/\s+/g, ' ')).toContain('elbow plank hold, 98 s, about 230 N·m')
   })
 })

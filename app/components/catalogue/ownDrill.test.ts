@@ -12,7 +12,8 @@ const sum = (wrapper: ReturnType<typeof facts>) => wrapper.get('legend span')
 describe('what a drill of one’s own is there for', () => {
   it('is put, and taken back, without touching the shares that were typed', async () => {
     const wrapper = facts()
-    const kind = wrapper.findAllComponents(SelectField).find(field => (field.props() as { name: string }).name === 'kind')!
+    const named = (field: { props: () => unknown }): string => (field.props() as { name: string }).name
+    const kind = wrapper.findAllComponents(SelectField).find(field => named(field) === 'kind')!
     kind.vm.$emit('update:modelValue', 'activation')
     kind.vm.$emit('update:modelValue', '')
     await wrapper.vm.$nextTick()

@@ -16,7 +16,7 @@ import { wantsMet } from './effortWants'
 import { liftFullSets } from './liftFullSets'
 
 /** The planner counts in hundredths of a full set. */
-export const GRAIN = 100
+const GRAIN = 100
 /** What a full set short or too much costs, and a want that is not met once (ours). */
 const COSTS = { short: 1, weakLink: 1.5, over: 0.5, want: 160, keep: 60 } as const
 /** A dose of one action above this in one session is high, full sets; not within 48 h of another. */

@@ -6,7 +6,7 @@ import type { PlanningContext } from '../week/context'
 import type { EffortOption } from './effortOptions'
 
 /** Every session is to hold work: told like a want of its own. */
-export const EXPOSURE = 'exposure'
+const EXPOSURE = 'exposure'
 /** What a want is met by in one appearance, full sets: less is only a touch (ours). */
 const A_TOUCH = 0.25
 

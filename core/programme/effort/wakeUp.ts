@@ -7,7 +7,7 @@ import { liftFacts, type LiftId } from '../lifts/lifts'
 import { mayOn } from '../propose/candidates'
 import type { PlanningContext } from '../week/context'
 import type { PlannedSession, TrunkItem } from '../week/week'
-import { doseSessionS } from '../../dose'
+import { doseSessionS, type Dose } from '../../dose'
 import type { EffortMeans } from './effortOptions'
 
 /** No more than so many seconds of waking up. */
@@ -72,9 +72,12 @@ function fits(variation: Variation, session: PlannedSession, context: PlanningCo
     && placeConflicts(item, variation, { ...session, items: [] }, context, null).length === 0
 }
 
+/** Neither the lightest of a drill's doses nor its hardest. */
+const usualDose = ({ doses }: Variation): Dose => must(doses[Math.floor((doses.length - 1) / 2)])
+
 function asItem(variation: Variation, session: PlannedSession): TrunkItem {
   return {
-    id: `${session.id}/${variation.id}`, variationId: variation.id, dose: { ...must(variation.doses[0]), sets: 1 },
+    id: `${session.id}/${variation.id}`, variationId: variation.id, dose: { ...usualDose(variation), sets: 1 },
     slot: 'activation', pairedWith: null, extraSetSide: null, setting: {}, why: '',
   }
 }

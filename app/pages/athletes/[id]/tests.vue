@@ -2,9 +2,11 @@
 import { addDays } from '~~/core/calendar'
 import { INSTRUMENT_KINDS, unpackTrace } from '~~/core/instruments'
 import { EVIDENCE_DAYS, placeAll, type WeakLink } from '~~/core/assessment'
+import type { Trunk } from '~~/core/capacity'
 import type { TrunkAction } from '~~/core/catalogue'
 import type { History, TrialTrace } from '~~/shared/types'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
+import CapacityPanel from '~/components/assessment/CapacityPanel.vue'
 import PlacementList from '~/components/assessment/PlacementList.vue'
 import TestResults from '~/components/assessment/TestResults.vue'
 import TraceView from '~/components/assessment/TraceView.vue'
@@ -28,6 +30,10 @@ const { id, editable, load, reading, screen, signedIn, roster, store, catalogue 
   },
 )
 const person = computed(() => ({ sex: store.athlete!.sex, ageYears: screen.value.ageYears }))
+const trunk = computed((): Trunk => {
+  const { sex, heightCm, massKg, trainingAgeYears } = store.athlete!
+  return { sex, heightM: heightCm / 100, massKg, ageYears: screen.value.ageYears, trainingAgeYears }
+})
 /** Trials of tests that are known here: the list of own tests may still be on its way. */
 const trials = computed(() => store.found!.trials.filter(t => t.test in tests.value))
 const placements = computed(() => placeAll(screen.value, trials.value, history.value?.logs ?? [], signedIn.me!.today))
@@ -113,6 +119,15 @@ const take = (link: WeakLink) =>
           :logs="history?.logs ?? []"
           :editable="editable"
           @take="take"
+        />
+        <CapacityPanel
+          class="panel"
+          :trunk="trunk"
+          :trials="trials"
+          :logs="history?.logs ?? []"
+          :stands="store.athlete!.stands"
+          :catalogue="catalogue"
+          :today="signedIn.me.today"
         />
         <TestResults
           class="panel"
