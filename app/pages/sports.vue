@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { SPORT_PROFILE_IDS, SPORT_PROFILES, type SportProfileId } from '~~/core/programme'
 import RoomPage from '~/components/common/RoomPage.vue'
-import TextField from '~/components/common/TextField.vue'
 import SportLeaning from '~/components/sport/SportLeaning.vue'
 import SportPositions from '~/components/sport/SportPositions.vue'
+import SportSettle from '~/components/sport/SportSettle.vue'
 import SportShares from '~/components/sport/SportShares.vue'
 import SportTimes from '~/components/sport/SportTimes.vue'
 import { useAttempt } from '~/composables/useAttempt'
@@ -117,62 +117,20 @@ const takeBack = () => attempt(async () => {
           />
         </div>
       </div>
-      <section
+      <SportSettle
         v-if="editable && (changed || told || problem || edits[id])"
-        class="panel border-signal sticky bottom-0 z-10 mt-3"
-        aria-label="What changes"
-      >
-        <p
-          v-if="told"
-          role="status"
-        >
-          {{ told }}
-        </p>
-        <p
-          v-if="problem"
-          class="caution"
-          role="alert"
-        >
-          {{ problem }}
-        </p>
-        <div class="flex flex-wrap items-end gap-3">
-          <TextField
-            v-if="changed"
-            class="flex-1 min-w-64"
-            label="Why"
-            name="why"
-            :problem="whyMissing"
-            :model-value="draft.why"
-            @update:model-value="say"
-          />
-          <button
-            v-if="changed"
-            type="button"
-            class="btn btn-main"
-            :disabled="busy"
-            @click="save"
-          >
-            Settle for everybody
-          </button>
-          <button
-            v-if="changed"
-            type="button"
-            class="btn"
-            @click="leave"
-          >
-            Leave it
-          </button>
-          <button
-            v-if="edits[id] && !changed"
-            type="button"
-            class="btn"
-            :disabled="busy"
-            @click="takeBack"
-          >
-            Back to ours
-          </button>
-        </div>
-      </section>
+        :why="draft.why"
+        :changed="changed"
+        :settled="edits[id] !== undefined"
+        :why-missing="whyMissing"
+        :told="told"
+        :problem="problem"
+        :busy="busy"
+        @say="say"
+        @save="save"
+        @leave="leave"
+        @take-back="takeBack"
+      />
     </RoomPage>
   </div>
 </template>

@@ -5,6 +5,7 @@ import { sportOf, type SportEdits, type SportProfileId } from '~~/core/programme
 import { useSportDraft } from '~/composables/useSportDraft'
 import SportLeaning from './SportLeaning.vue'
 import SportPositions from './SportPositions.vue'
+import SportSettle from './SportSettle.vue'
 import SportShares from './SportShares.vue'
 import SportTimes from './SportTimes.vue'
 
@@ -44,6 +45,29 @@ describe('the page of a sport', () => {
     ].sort((a, b) => wrapper.text().indexOf(a) - wrapper.text().indexOf(b)))
     await wrapper.findAll('button')[0]!.trigger('click')
     expect(wrapper.emitted('fault')).toEqual([['arches']])
+  })
+})
+
+describe('what is settled about a sport', () => {
+  const bar = (over: object) =>
+    mount(SportSettle, {
+      props: {
+        why: '', changed: true, settled: true, whyMissing: '', told: '', problem: '', busy: false, ...over,
+      },
+    })
+
+  it('is stored with a reason, left, or taken back, and says what is missing beside the field', async () => {
+    const wrapper = bar({ whyMissing: 'Say why.' })
+    expect(wrapper.text()).toContain('Say why.')
+    await wrapper.get('input').setValue('We turn.')
+    for (const button of wrapper.findAll('button')) await button.trigger('click')
+    expect([wrapper.emitted('say'), wrapper.emitted('save')?.length, wrapper.emitted('leave')?.length]).toEqual([
+      [['We turn.']], 1, 1,
+    ])
+    const settled = bar({ changed: false })
+    await settled.get('button').trigger('click')
+    expect(settled.emitted('takeBack')).toHaveLength(1)
+    expect(bar({ changed: false, settled: false }).find('button').exists()).toBe(false)
   })
 })
 
