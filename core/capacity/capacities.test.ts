@@ -71,6 +71,12 @@ describe('capacity', () => {
     expect([long.measured, long.from[0]?.atLeast]).toEqual([false, true])
   })
 
+  it('hears no effort where the trunk is hardly loaded: heel taps that felt hard lower nothing', () => {
+    const taps = set({ variationId: 'dead-bug.heel-taps', unit: 'reps', amount: 8, tempo: '2-0-2-0', effort: 8 })
+    const { arch } = known({ sets: [taps] })
+    expect([arch.measured, arch.nm >= known({}).arch.nm]).toEqual([false, true])
+  })
+
   it('is at least what somebody stands on, and hears nothing from what loads nothing', () => {
     expect(known({ stands: ['front-plank.long-lever-load', 'levers.full'] }).arch.nm)
       .toBeGreaterThan(known({}).arch.nm)

@@ -7,6 +7,7 @@ import { CAPACITY_IDS, type CapacityId, type PerCapacity } from './directions'
 import { damageOf } from './effort'
 import { afterDays, atLeast, measured, type Belief } from './estimate'
 import { observationsOf, type Evidence, type Observation } from './evidence'
+import { intensityWeight } from './fullSets'
 import { capacityFactor } from './limitTime'
 import { pathsOf, type PathsOf } from './paths'
 import { priorOf, type Trunk } from './prior'
@@ -104,7 +105,10 @@ function readings(
     const damage = damageOf(path, drill, one, seconds, each(id => Math.exp(beliefs[id].mean)))
     const id = CAPACITY_IDS.reduce((a, b) => (damage[b].effort > damage[a].effort ? b : a))
     if (damage[id].effort <= 0) return []
-    return [{ id, log: spokenFor(id, observation, path, one, seconds, beliefs), observation }]
+    // An effort felt where the trunk is hardly loaded was felt somewhere else: such a set was reached, no more.
+    const felt = !observation.bound && observation.way < 1 && intensityWeight(damage[id].r) === 0
+    const heard = felt ? { ...observation, bound: true, way: 1 } : observation
+    return [{ id, log: spokenFor(id, heard, path, one, seconds, beliefs), observation: heard }]
   })
 }
 
