@@ -1,9 +1,8 @@
 import { mainAction, rungsOf, STANDARD, type Rungs } from '../core/catalogue'
 import { DomainError } from '../core/errors'
 import { USUAL_LOADS, weekRules } from '../core/policy'
-import {
-  proposeByEffort, type EffortItem, type PlannedSession, type PlanningContext, type WeekPlan,
-} from '../core/programme'
+import { proposeByEffort, type EffortItem } from '../core/effort'
+import type { PlannedSession, PlanningContext, WeekPlan } from '../core/programme'
 import { highsSolver } from '../solver/highs'
 import { evidenceOf } from './capacity'
 import { proposeSchema, type ReadPropose } from './schemas/propose'

@@ -4,6 +4,7 @@ import type { OnPath } from '../mechanics'
 import { ACTIONS_OF, asksOf, CAPACITY_IDS, type CapacityId, type PerCapacity } from './directions'
 import { fullSetsOf, intensityWeight } from './fullSets'
 import { limitTimeS } from './limitTime'
+import { blended, type OwnLimit } from './ownBest'
 import type { PathsOf } from './paths'
 import { secondsAlong, type SetDone } from './setTime'
 
@@ -65,6 +66,7 @@ export function damageOf(
  * several directions the one that would give out first decides; every one is credited with its own. Activation,
  * mobility and the brace course are worth none.
  *
+ * @param own the athlete's own limit at this drill and setting: it takes the curve's place as far as it is more certain
  * @param belowPresent rungs below the present one, for a drill without a pose
  * @throws DomainError naming a setting that is out of range, or a tempo that cannot be read.
  * @example
@@ -72,6 +74,7 @@ export function damageOf(
  */
 export function effortOf(
   drill: EffortDrill, set: EffortSet, paths: PathsOf, capacities: PerCapacity, belowPresent = 0,
+  own: OwnLimit | null = null,
 ): Effort {
   const kind = kindOf(drill)
   const path = paths(drill, set.settings)
@@ -82,12 +85,20 @@ export function effortOf(
   const found = all.flatMap(damage => CAPACITY_IDS.map(id => ({ id, ...damage[id] })))
   const first = found.reduce((a, b) => (b.effort > a.effort ? b : a))
   const total = seconds.reduce((sum, s) => sum + s, 0)
-  const worth = kind === 'work' ? all.map(damage => creditOf(drill, damage)) : []
+  const limitS = first.effort > 0 ? blended(total / first.effort, own) : null
+  const effort = limitS === null ? 0 : total / limitS
+  // What the own limit says of the set it says of every direction: the proportions between them are the curve's.
+  const by = first.effort > 0 ? effort / first.effort : 1
+  const worth = kind === 'work' ? all.map(damage => creditOf(drill, scaled(damage, by))) : []
   return {
-    r: first.r, limitS: first.effort > 0 ? total / first.effort : null, effort: first.effort, decides: first.id,
+    r: first.r, limitS, effort, decides: first.id,
     fullSets: meanOf(worth), kind: kind === 'work' && intensityWeight(first.r) === 0 ? 'activation' : kind,
   }
 }
+
+const scaled = (damage: Damage, by: number): Damage => Object.fromEntries(
+  CAPACITY_IDS.map(id => [id, { r: damage[id].r, effort: damage[id].effort * by }]),
+) as unknown as Damage
 
 /** Full sets by action: the larger of two sides goes to an action that has one each; making and resisting by share. */
 function creditOf({ shares }: EffortDrill, damage: Damage): Partial<PerAction> {

@@ -2,6 +2,7 @@ export { CAPACITY_IDS, CAPACITY_WORDS, type CapacityId, type PerCapacity } from 
 export { limitTimeS, relativeLoadAt } from './limitTime'
 export { effortOf, type Effort, type EffortDrill, type EffortSet } from './effort'
 export { type DoneSet, type DoneTrial, type Evidence } from './evidence'
+export { ownLimits, type OwnLimit, type OwnLimitOf } from './ownBest'
 export { pathsOf, type PathsOf } from './paths'
 export { type Trunk } from './prior'
 export { bareCapacities, capacitiesOf, type Capacities, type Capacity, type Moved } from './capacities'

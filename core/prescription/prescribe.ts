@@ -1,5 +1,5 @@
 import { gateLoadKg, kindOf, type Equipment, type Rungs, type SettingValues, type Variation } from '../catalogue'
-import { effortOf, type Effort, type PathsOf, type PerCapacity } from '../capacity'
+import { effortOf, type Effort, type OwnLimitOf, type PathsOf, type PerCapacity } from '../capacity'
 import type { Dose } from '../dose'
 import { must } from '../errors'
 import { canBeSet } from '../mechanics'
@@ -16,6 +16,8 @@ export interface PrescribeFor {
   readonly equipment: readonly Equipment[]
   readonly weights?: FacilityWeights
   readonly rungs: Rungs
+  /** The athlete's own limits at drills as they were set lately; none where not given. */
+  readonly own?: OwnLimitOf
   /** Under 16: technique before load. */
   readonly young?: boolean
 }
@@ -49,7 +51,7 @@ export function prescribe(variation: Variation, of: PrescribeFor): Prescription 
     const { unit, tempo, restS } = base
     const set = { unit, amount, tempo: tempo ?? null, settings: setting, side: null }
     const below = Math.max(0, (of.rungs[variation.branch] ?? variation.rung) - variation.rung)
-    const effort = effortOf(variation, set, of.paths, of.capacities, below)
+    const effort = effortOf(variation, set, of.paths, of.capacities, below, of.own?.(variation, setting) ?? null)
     return { dose: { sets: 1, amount, unit, restS, ...(tempo ? { tempo } : {}) }, setting, effort }
   }
   const fitting = (setting: SettingValues): Prescription => {

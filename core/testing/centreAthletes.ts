@@ -1,6 +1,7 @@
 import { STANDARD, type Equipment, EQUIPMENT, rungsOf } from '../catalogue'
 import { weekRules, type PhaseId } from '../policy'
-import { SPORT_PROFILE_IDS, type EffortRequest, type PlannedSession } from '../programme'
+import type { EffortRequest } from '../effort'
+import { SPORT_PROFILE_IDS, type PlannedSession } from '../programme'
 import type { FlagId } from '../screening'
 
 const PHASES_BY_TURN: readonly PhaseId[] = ['offSeason', 'preSeason', 'inSeason', 'taper']

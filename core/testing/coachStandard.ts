@@ -1,7 +1,8 @@
 import { ACTION_FACTS, TRUNK_ACTIONS, type Plane, type TrunkAction } from '../catalogue'
 import { isHeavyAxial } from '../rules'
 import { redFlags } from '../screening'
-import { sportOf, type EffortItem, type EffortRequest, type EffortWeek } from '../programme'
+import type { EffortItem, EffortRequest, EffortWeek } from '../effort'
+import { sportOf } from '../programme'
 
 const FEET = ['standing', 'splitStance', 'singleLeg', 'moving', 'halfKneeling']
 const LIMITS = { seconds: [8, 60], reps: [3, 12], metres: [10, 60], breaths: [1, 60], letters: [1, 60] } as const

@@ -1,7 +1,7 @@
-import { ACTION_FACTS, TRUNK_ACTIONS, type TrunkAction } from '../../catalogue'
-import { PHASES, type PhaseId } from '../../policy'
-import { positionOf } from '../sport/positions'
-import type { Sport } from '../sport/sportOf'
+import { ACTION_FACTS, TRUNK_ACTIONS, type TrunkAction } from '../catalogue'
+import { PHASES, type PhaseId } from '../policy'
+import { positionOf } from '../programme/sport/positions'
+import type { Sport } from '../programme/sport/sportOf'
 
 /** Full sets a week of one action: least and most. */
 export interface FullSetBand {

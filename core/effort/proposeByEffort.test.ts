@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { CENTRE } from '../../testing/centreAthletes'
-import { notSigned } from '../../testing/coachStandard'
-import { removals } from '../../screening'
+import { CENTRE } from '../testing/centreAthletes'
+import { notSigned } from '../testing/coachStandard'
+import { removals } from '../screening'
 import { proposeByEffort } from './proposeByEffort'
 
 describe('a week by effort', () => {

@@ -1,8 +1,8 @@
-import { ACTION_FACTS, TRUNK_ACTIONS, type TrunkAction } from '../../catalogue'
-import type { Effort } from '../../capacity'
-import { PHASES, type PhaseId } from '../../policy'
-import { SPORT_WANTS, type SportWantId } from '../sport/wants'
-import type { PlanningContext } from '../week/context'
+import { ACTION_FACTS, TRUNK_ACTIONS, type TrunkAction } from '../catalogue'
+import type { Effort } from '../capacity'
+import { PHASES, type PhaseId } from '../policy'
+import { SPORT_WANTS, type SportWantId } from '../programme/sport/wants'
+import type { PlanningContext } from '../programme/week/context'
 import type { EffortOption } from './effortOptions'
 
 /** The action a set gives most to; null where it gives none. */

@@ -1,19 +1,19 @@
-import type { PerAction, SchoolId, SettingValues, Variation } from '../../catalogue'
+import type { PerAction, SchoolId, SettingValues, Variation } from '../catalogue'
 import {
-  bareCapacities, capacitiesOf, effortOf, pathsOf, type Capacities, type Effort, type Evidence, type Trunk,
-} from '../../capacity'
-import { bodyOf } from '../../anatomy'
-import type { Dose } from '../../dose'
-import { must } from '../../errors'
-import { policyRemoval } from '../../policy'
+  bareCapacities, capacitiesOf, effortOf, ownLimits, pathsOf, type Capacities, type Effort, type Evidence, type Trunk,
+} from '../capacity'
+import { bodyOf } from '../anatomy'
+import type { Dose } from '../dose'
+import { must } from '../errors'
+import { policyRemoval } from '../policy'
 import {
   EFFORT_LIMITS, gateSetting, prescribe, windowOf, type EffortWindow, type FacilityWeights, type PrescribeFor,
-} from '../../prescription'
-import { doseRemoval, isAdmissible } from '../../screening'
-import { mayOn } from '../propose/candidates'
-import { screenOn, type PlanningContext } from '../week/context'
-import type { WeekPlan } from '../week/week'
-import { workKind } from './effortWants'
+} from '../prescription'
+import { doseRemoval, isAdmissible } from '../screening'
+import { mayOn } from '../programme/propose/candidates'
+import { screenOn, type PlanningContext } from '../programme/week/context'
+import type { WeekPlan } from '../programme/week/week'
+import { workKind } from './workKind'
 
 /** Whose effort is reckoned, by what is known of them. */
 export interface EffortRequest {
@@ -56,7 +56,9 @@ export function effortMeans({ context, trunk, evidence, today, school, weights }
     known, paths: pathsOf(bodyOf(trunk)), capacities: bareCapacities(known),
     window: windowOf(school, screen.flags.length > 0, context.rules.block?.phase === 'taper'),
     massKg: trunk.massKg, heightM: trunk.heightM, equipment: screen.equipment,
-    rungs: screen.rungs, young: screen.ageYears !== null && screen.ageYears < YOUNG, ...(weights ? { weights } : {}),
+    rungs: screen.rungs, own: ownLimits(evidence.sets, known.arch, today),
+    young: screen.ageYears !== null && screen.ageYears < YOUNG,
+    ...(weights ? { weights } : {}),
   }
 }
 
@@ -111,7 +113,8 @@ function again(
   const of = (amount: number) => {
     const { unit, tempo } = last.dose
     const set = { unit, amount, tempo: tempo ?? null, settings: last.setting, side: null }
-    const effort = effortOf(variation, set, means.paths, means.capacities)
+    const own = means.own?.(variation, last.setting) ?? null
+    const effort = effortOf(variation, set, means.paths, means.capacities, 0, own)
     return { dose: { ...last.dose, sets: 1, amount }, setting: last.setting, effort }
   }
   const [least, most] = EFFORT_LIMITS

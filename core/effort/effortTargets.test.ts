@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { TRUNK_ACTIONS } from '../../catalogue'
-import { SPORT_PROFILE_IDS } from '../sport/sportProfiles'
-import { sportOf } from '../sport/sportOf'
+import { TRUNK_ACTIONS } from '../catalogue'
+import { SPORT_PROFILE_IDS } from '../programme/sport/sportProfiles'
+import { sportOf } from '../programme/sport/sportOf'
 import { effortTargets, type EffortTargetRequest } from './effortTargets'
 import { liftFullSets } from './liftFullSets'
 

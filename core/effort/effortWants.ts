@@ -1,8 +1,8 @@
-import { ACTION_FACTS, kindOf, TRUNK_ACTIONS, type Variation } from '../../catalogue'
-import type { PhaseId } from '../../policy'
-import { SPORT_WANT_IDS, SPORT_WANTS, type SportWantId } from '../sport/wants'
-import type { Sport } from '../sport/sportOf'
-import type { PlanningContext } from '../week/context'
+import { ACTION_FACTS, kindOf, TRUNK_ACTIONS } from '../catalogue'
+import type { PhaseId } from '../policy'
+import { SPORT_WANT_IDS, SPORT_WANTS, type SportWantId } from '../programme/sport/wants'
+import type { Sport } from '../programme/sport/sportOf'
+import type { PlanningContext } from '../programme/week/context'
 import type { EffortOption } from './effortOptions'
 
 /** Every session is to hold work: told like a want of its own. */
@@ -66,12 +66,4 @@ export function weekWants(
     },
     dropped: asked.map(([id]) => id).filter(id => !met.has(id)),
   }
-}
-
-export type WorkKind = 'work' | 'fast'
-
-/** What a drill may stand in a week as, besides activation. */
-export const workKind = (variation: Variation): WorkKind | null => {
-  const kind = kindOf(variation)
-  return kind === 'work' || kind === 'fast' ? kind : null
 }

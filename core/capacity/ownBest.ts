@@ -1,0 +1,78 @@
+import { addDays } from '../calendar'
+import type { Variation } from '../catalogue'
+import type { DoneSet } from './evidence'
+import { secondsOf } from '../dose'
+
+/** The athlete's own limit at a drill as it is set, and how far it takes the curve's place. */
+export interface OwnLimit {
+  readonly limitS: number
+  /** 0: the curve alone, 1: the own limit alone. */
+  readonly weight: number
+}
+/** The own limit of a drill at the day's settings; null where nothing is known of it. */
+export type OwnLimitOf = (drill: Pick<Variation, 'id'>, settings: Readonly<Record<string, unknown>>) => OwnLimit | null
+
+/** Days that an own best stands for: eight weeks. */
+const DAYS = 56
+/** How well a set that broke, and one with an effort, know the logarithm of a limit. */
+const [SD_BROKE, SD_EFFORT] = [0.15, 0.25]
+/** From this effort up a clean set tells how far it went. */
+const TELLING_EFFORT = 5
+/** Spread of the published curve between people and tasks, of the logarithm of a time (ours). */
+const SD_CURVE = 0.3
+/** The exponent that carries a capacity into a time. */
+const FALL = 2.27
+const Z90 = 1.645
+
+/**
+ * The athlete's own limits from the sets of the last eight weeks: the best set that the trunk ended, or the best clean
+ * one by its effort, at the same drill and settings. The less certain the capacity, the more the own limit counts.
+ *
+ * @param capacity of the direction that usually decides, for how certain the curve is
+ * @example
+ * ownLimits([], { low: 180, high: 290 }, '2026-03-02')({ id: 'front-plank.elbows' }, {}) // => null
+ */
+export function ownLimits(
+  sets: readonly DoneSet[], capacity: { readonly low: number, readonly high: number }, today: string,
+): OwnLimitOf {
+  const from = addDays(today, -DAYS)
+  const best = new Map<string, { limitS: number, sd: number }>()
+  for (const one of sets) {
+    if (one.day < from || one.day > today) continue
+    const found = limitOf(one)
+    const key = keyOf(one.variationId, one.settings)
+    const before = best.get(key)
+    if (found && (!before || found.sd < before.sd || (found.sd === before.sd && found.limitS > before.limitS)))
+      best.set(key, found)
+  }
+  const sdOfCapacity = Math.log(capacity.high / capacity.low) / (2 * Z90)
+  const curve = SD_CURVE ** 2 + (FALL * sdOfCapacity) ** 2
+  return ({ id }, settings) => {
+    const found = best.get(keyOf(id, settings))
+    return found ? { limitS: found.limitS, weight: curve / (curve + found.sd ** 2) } : null
+  }
+}
+
+const keyOf = (id: string, settings: Readonly<Record<string, unknown>>): string =>
+  `${id} ${JSON.stringify(Object.entries(settings).filter(([, value]) => typeof value === 'number').sort())}`
+
+/** Seconds the whole way would have taken, by one set; null where it does not say. */
+function limitOf({ breakPoint, effort, amount, unit, tempo }: DoneSet): { limitS: number, sd: number } | null {
+  const seconds = secondsOf(amount, unit, tempo ?? undefined)
+  if (['trunk', 'lowBack', 'hipsTurned'].includes(breakPoint)) return { limitS: seconds, sd: SD_BROKE }
+  if (breakPoint === 'none' && effort !== null && effort >= TELLING_EFFORT)
+    return { limitS: seconds / (effort / 10), sd: SD_EFFORT }
+  return null
+}
+
+/**
+ * A limit time with the own one laid over it, in proportion of how certain each is.
+ *
+ * @example
+ * blended(100, { limitS: 25, weight: 0.5 }) // => 50
+ */
+export function blended(limitS: number, own: OwnLimit | null): number {
+  if (!own) return limitS
+  const log = (1 - own.weight) * Math.log(limitS) + own.weight * Math.log(own.limitS)
+  return Math.round(Math.exp(log) * 1e6) / 1e6
+}

@@ -1,0 +1,2 @@
+export { proposeByEffort, type EffortItem, type EffortWeek } from './proposeByEffort'
+export type { EffortRequest } from './effortOptions'
