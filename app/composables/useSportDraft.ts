@@ -2,7 +2,8 @@ import { computed, shallowRef, watch, type Ref } from 'vue'
 import {
   sportOf, type FaultId, type SportEdit, type SportEdits, type SportProfileId, type SportWantId,
 } from '~~/core/programme'
-import type { TrunkAction } from '~~/core/catalogue'
+import type { Mode, Posture, TrunkAction } from '~~/core/catalogue'
+import type { SeasonPhaseId } from '~~/core/season'
 import type { PhaseId } from '~~/core/policy'
 
 const NOTHING: SportEdit = { weights: {}, times: {}, faults: null, why: '' }
@@ -26,13 +27,24 @@ export function useSportDraft(edits: Ref<SportEdits>, id: Ref<SportProfileId>) {
     draft.value = { ...draft.value, times: { ...all, [want]: { ...all[want], [phase]: times } } }
   }
   function toggleFault(fault: FaultId): void {
-    const faults = sport.value.character.faults
-    draft.value = {
-      ...draft.value, faults: faults.includes(fault) ? faults.filter(f => f !== fault) : [...faults, fault],
-    }
+    draft.value = { ...draft.value, faults: toggled(sport.value.character.faults, fault) }
+  }
+  /** Puts a word at the end of a list, or takes it out. */
+  const toggled = <K>(all: readonly K[], one: K): readonly K[] =>
+    (all.includes(one) ? all.filter(k => k !== one) : [...all, one])
+  function togglePosture(posture: Posture): void {
+    draft.value = { ...draft.value, postures: toggled(sport.value.character.postures, posture) }
+  }
+  function toggleMode(mode: Mode): void {
+    draft.value = { ...draft.value, modes: toggled(sport.value.character.modes, mode) }
+  }
+  function setWeeks(phase: SeasonPhaseId, weeks: number): void {
+    draft.value = { ...draft.value, season: { ...sport.value.character.season, [phase]: weeks } }
   }
   const say = (why: string): void => { draft.value = { ...draft.value, why } }
   const leave = (): void => { draft.value = now.value }
 
-  return { draft, changed, ours, sport, setShare, setTimes, toggleFault, say, leave }
+  return {
+    draft, changed, ours, sport, setShare, setTimes, toggleFault, togglePosture, toggleMode, setWeeks, say, leave,
+  }
 }

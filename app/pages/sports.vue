@@ -29,7 +29,10 @@ const id = computed((): SportProfileId => {
   return asked ?? SPORT_PROFILE_IDS.find(one => ours.value.has(one)) ?? 'general'
 })
 const edits = computed(() => store.stored.edits)
-const { draft, changed, ours: unedited, sport, setShare, setTimes, toggleFault, say, leave } = useSportDraft(edits, id)
+const {
+  draft, changed, ours: unedited, sport, setShare, setTimes, toggleFault, togglePosture, toggleMode, setWeeks, say,
+  leave,
+} = useSportDraft(edits, id)
 
 const { busy, problem, attempt } = useAttempt()
 const told = ref('')
@@ -114,6 +117,9 @@ const takeBack = () => attempt(async () => {
             :sport="sport"
             :editable="editable"
             @fault="toggleFault"
+            @posture="togglePosture"
+            @mode="toggleMode"
+            @weeks="setWeeks"
           />
         </div>
       </div>

@@ -15,7 +15,9 @@ describe('what is said of a sport', () => {
     [{ why: '' }, 'edits.rowing.why'], [{ weights: { rotation: 61 } }, 'edits.rowing.weights.rotation'],
     [{ weights: { spin: 3 } }, 'edits.rowing.weights.spin'],
     [{ times: { carry: { inSeason: 8 } } }, 'edits.rowing.times.carry.inSeason'],
-    [{ faults: ['neck', 'neck'] }, 'edits.rowing.faults.1'],
+    [{ faults: ['neck', 'neck'] }, 'edits.rowing.faults.1'], [{ postures: ['flying'] }, 'edits.rowing.postures.0'],
+    [{ season: { offSeason: 20, preSeason: 20, inSeason: 10, transition: 3 } }, 'edits.rowing.season'],
+    [{ season: { offSeason: 60, preSeason: 1, inSeason: 1, transition: 1 } }, 'edits.rowing.season.offSeason'],
   ])('is refused beside its field: %o', (over, field) => {
     expect(() => read(over)).toThrow(expect.objectContaining({ fields: { [field]: expect.any(String) } }))
   })

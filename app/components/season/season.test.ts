@@ -15,6 +15,7 @@ import SeasonRibbon from './SeasonRibbon.vue'
 import ShapeForm from './ShapeForm.vue'
 
 const MONDAY = '2026-03-02'
+const YEAR = { offSeason: 12, preSeason: 8, inSeason: 28, transition: 4 }
 const opening = { braceStep: null, done: null }
 const shape: SeasonShape = {
   startsOn: MONDAY, weeks: 10, weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
@@ -35,7 +36,7 @@ const answer = (): SeasonsAnswer => ({
 })
 function drafted(athleteId: string | null = null) {
   const all = ref<SeasonsAnswer | null>(answer())
-  const draft = useSeasonDraft(all, computed(() => ({ groupId: 'g', athleteId })), MONDAY)
+  const draft = useSeasonDraft(all, computed(() => ({ groupId: 'g', athleteId })), MONDAY, computed(() => YEAR))
   return { all, draft, edits: useSeasonEdits(draft, ref('g'), ref('Europe/London')) }
 }
 

@@ -1,15 +1,27 @@
 <script setup lang="ts">
-import { MODES, POSTURES } from '~~/core/catalogue'
+import { MODES, POSTURES, type Mode, type Posture } from '~~/core/catalogue'
 import { PHASES } from '~~/core/policy'
 import { FAULT_IDS, TYPICAL_FAULTS, type FaultId, type Sport } from '~~/core/programme'
+import type { SeasonPhaseId } from '~~/core/season'
+import OrderedChips from '~/components/sport/OrderedChips.vue'
 
 /** How a sport leans: positions and ways of working, its usual year, and the faults it brings with it. */
 const props = defineProps<{ sport: Sport, editable: boolean }>()
-const emit = defineEmits<{ fault: [id: FaultId] }>()
+const emit = defineEmits<{
+  fault: [id: FaultId]
+  posture: [id: Posture]
+  mode: [id: Mode]
+  weeks: [phase: SeasonPhaseId, weeks: number]
+}>()
 
+const FAULTS = Object.fromEntries(FAULT_IDS.map(id => [id, TYPICAL_FAULTS[id].name])) as Record<FaultId, string>
 const year = computed(() => (['offSeason', 'preSeason', 'inSeason', 'transition'] as const)
-  .map(phase => ({ phase, weeks: props.sport.character.season[phase] })).filter(({ weeks }) => weeks > 0))
-const first = (id: FaultId): number => props.sport.character.faults.indexOf(id) + 1
+  .map(phase => ({ phase, weeks: props.sport.character.season[phase] })))
+
+function put(phase: SeasonPhaseId, event: Event): void {
+  const weeks = Math.round(Number((event.target as HTMLInputElement).value))
+  if (Number.isFinite(weeks)) emit('weeks', phase, Math.min(52, Math.max(0, weeks)))
+}
 </script>
 
 <template>
@@ -20,57 +32,59 @@ const first = (id: FaultId): number => props.sport.character.faults.indexOf(id) 
     <h2 class="mb-1">
       How it leans
     </h2>
-    <p>
-      <span class="text-quiet">Positions:</span> {{ sport.character.postures.map(p => POSTURES[p]).join(', ') }}.
-      <span class="text-quiet">Ways:</span> {{ sport.character.modes.map(m => MODES[m]).join('; ') }}.
-    </p>
+    <h3>Faults looked at first</h3>
+    <OrderedChips
+      :words="FAULTS"
+      :chosen="sport.character.faults"
+      :editable="editable"
+      @toggle="emit('fault', $event)"
+    />
     <h3 class="mt-2">
-      A usual year
+      Positions
     </h3>
-    <div
-      class="flex h-9 border border-ink/60"
-      role="img"
-      :aria-label="year.map(({ phase, weeks }) => `${PHASES[phase].name} ${weeks} weeks`).join(', ')"
-    >
+    <OrderedChips
+      :words="POSTURES"
+      :chosen="sport.character.postures"
+      :editable="editable"
+      @toggle="emit('posture', $event)"
+    />
+    <h3 class="mt-2">
+      Ways of working
+    </h3>
+    <OrderedChips
+      :words="MODES"
+      :chosen="sport.character.modes"
+      :editable="editable"
+      @toggle="emit('mode', $event)"
+    />
+    <h3 class="mt-2">
+      A usual year, weeks
+    </h3>
+    <div class="flex border border-ink/60 mt-1">
       <div
         v-for="({ phase, weeks }, i) in year"
         :key="phase"
-        class="flex flex-col justify-center px-1.5 overflow-hidden leading-none"
+        class="flex flex-col justify-center px-1.5 py-1 leading-tight min-w-[4.6rem]"
         :class="i > 0 ? 'border-l border-ink/60' : ''"
         :style="{ flexGrow: weeks, flexBasis: 0 }"
       >
-        <span class="text-[0.82em] whitespace-nowrap">{{ weeks >= 8 ? PHASES[phase].name : '' }}</span>
-        <b class="figure text-[0.9em]">{{ weeks }}</b>
+        <span class="text-[0.82em] whitespace-nowrap">{{ PHASES[phase].name }}</span>
+        <input
+          v-if="editable"
+          class="field figure !py-0 !px-1 w-12"
+          inputmode="numeric"
+          :value="weeks"
+          :aria-label="`Weeks of ${PHASES[phase].name}`"
+          @change="put(phase, $event)"
+        >
+        <b
+          v-else
+          class="figure"
+        >{{ weeks }}</b>
       </div>
     </div>
     <p class="text-quiet text-[0.92em]">
-      Weeks; tapers come of the competitions. The season line is where a squad’s own year is drawn.
+      Tapers come of the competitions. A squad’s first season begins from here; the season line is where it is drawn.
     </p>
-    <h3 class="mt-2">
-      Faults looked at first
-    </h3>
-    <div class="flex flex-wrap gap-1.5 mt-1">
-      <template
-        v-for="id in FAULT_IDS"
-        :key="id"
-      >
-        <button
-          v-if="editable"
-          type="button"
-          class="chip"
-          :aria-pressed="first(id) > 0"
-          @click="emit('fault', id)"
-        >
-          <span
-            v-if="first(id) > 0"
-            class="figure mr-1"
-          >{{ first(id) }}</span>{{ TYPICAL_FAULTS[id].name }}
-        </button>
-        <span
-          v-else-if="first(id) > 0"
-          class="chip"
-        ><span class="figure mr-1">{{ first(id) }}</span>{{ TYPICAL_FAULTS[id].name }}</span>
-      </template>
-    </div>
   </section>
 </template>

@@ -1,16 +1,34 @@
 import { mondayOf } from '~~/core/calendar'
-import type { SeasonShape } from '~~/core/season'
+import type { Sport } from '~~/core/programme'
+import type { SeasonShape, ShapePhase } from '~~/core/season'
 
-/** A season to begin with, where there is none. */
-export function firstShape(today: string): SeasonShape {
+/** Weeks of a usual year of a sport, phase by phase. */
+export type UsualYear = Sport['character']['season']
+
+/** Units of a usual week in each phase. */
+const VOLUME = { offSeason: 18, preSeason: 18, inSeason: 12, transition: 8 } as const
+/** A phase may be so much shorter or longer than usual. */
+const [SHORTER, LONGER] = [0.6, 1.4]
+
+/**
+ * A season to begin with, where there is none: a usual year of the sport, phase after phase, each with room to move.
+ */
+export function firstShape(today: string, usual: UsualYear): SeasonShape {
   const opening = { braceStep: null, done: null }
+  const phases: ShapePhase[] = []
+  const all = Object.values(usual).reduce((sum, weeks) => sum + weeks, 0)
+  let start = 0
+  for (const phase of ['offSeason', 'preSeason', 'inSeason', 'transition'] as const) {
+    const weeks = usual[phase]
+    if (weeks === 0) continue
+    phases.push({
+      phase, least: Math.max(1, Math.floor(weeks * SHORTER)), most: Math.min(all, Math.ceil(weeks * LONGER)), start,
+      volume: VOLUME[phase], opening,
+    })
+    start += weeks
+  }
   return {
-    startsOn: mondayOf(today), weeks: 36, weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
-    phases: [
-      { phase: 'offSeason', least: 6, most: 14, start: 0, volume: 18, opening },
-      { phase: 'preSeason', least: 4, most: 10, start: 10, volume: 18, opening },
-      { phase: 'inSeason', least: 8, most: 18, start: 18, volume: 12, opening },
-      { phase: 'transition', least: 2, most: 4, start: 33, volume: 8, opening },
-    ],
+    startsOn: mondayOf(today), weeks: Math.max(1, all), weekdays: [0, 1, 3, 4], hardDays: [0, 3], deloadEvery: 4,
+    phases,
   }
 }

@@ -6,7 +6,7 @@ import {
 import type {
   AthleteSeason, AthleteSeasonChange, EntryInput, SeasonChange, SeasonsAnswer, StoredEntry, StoredSeason,
 } from '~~/shared/types'
-import { firstShape } from './firstShape'
+import { firstShape, type UsualYear } from './firstShape'
 import {
   changedEntries, isChanged, NOTHING_CHANGED, said, titleOf, withEntry, withMoved, withoutEntry, withPinToggled,
   type DraftedChange,
@@ -49,10 +49,11 @@ function useStoredSeason(all: Ref<SeasonsAnswer | null>, focus: Ref<SeasonFocus>
 /** The season (in focus) with (the edits) in it, and both ways to follow them. */
 function useFollowed(
   { season, own, today, stored, storedPins, standing }: Season, focus: Ref<SeasonFocus>, edits: Ref<DraftedChange>,
+  usual: Ref<UsualYear>,
 ) {
   const prefer = ref<Prefer | null>(null)
   const entries = computed(() => changedEntries(stored.value, edits.value))
-  const shape = computed(() => edits.value.shape ?? season.value?.shape ?? firstShape(today.value))
+  const shape = computed(() => edits.value.shape ?? season.value?.shape ?? firstShape(today.value, usual.value))
   const exceptions = computed(() => edits.value.exceptions ?? own.value?.exceptions ?? NO_EXCEPTIONS)
   const pins = computed(() => edits.value.pins ?? storedPins.value)
   const instance = computed(() =>
@@ -88,11 +89,13 @@ function useFollowed(
 /**
  * A change of a season while it is made: what it does is reckoned at once, and nothing is stored until it is accepted.
  */
-export function useSeasonDraft(all: Ref<SeasonsAnswer | null>, focus: Ref<SeasonFocus>, signedInOn: string) {
+export function useSeasonDraft(
+  all: Ref<SeasonsAnswer | null>, focus: Ref<SeasonFocus>, signedInOn: string, usual: Ref<UsualYear>,
+) {
   const edits = shallowRef<DraftedChange>(NOTHING_CHANGED)
   const replan = ref(true)
   const stored = useStoredSeason(all, focus, signedInOn)
-  const followed = useFollowed(stored, focus, edits)
+  const followed = useFollowed(stored, focus, edits, usual)
   const { season, own, standing } = stored
   const title = computed(() => titleOf(edits.value))
 

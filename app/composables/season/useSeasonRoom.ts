@@ -1,9 +1,11 @@
 import { computed, nextTick, onMounted, ref } from 'vue'
 import { addDays, mondayOf } from '~~/core/calendar'
+import { sportOf } from '~~/core/programme'
 import { calendarTable } from '~/files/calendarTable'
 import { saveAsFile } from '~/files/saveAsFile'
 import { useExchangeStore } from '~/stores/exchange'
 import { useSeasonStore } from '~/stores/season'
+import { useSportsStore } from '~/stores/sports'
 import type { SeasonDialog } from '~/words/seasonDialog'
 import { useAttempt } from '../useAttempt'
 import { useSeasonDraft } from './useSeasonDraft'
@@ -18,7 +20,9 @@ export function useSeasonRoom() {
   const exchange = useExchangeStore()
   const focused = useSeasonFocus()
   const { all, focus, groupId, today, squadEditable, editable, sport, firstDay } = focused
-  const draft = useSeasonDraft(all, focus, today)
+  const sports = useSportsStore()
+  const usual = computed(() => sportOf(sport.value, sports.stored.edits).character.season)
+  const draft = useSeasonDraft(all, focus, today, usual)
   const edits = useSeasonEdits(draft, groupId, computed(() => all.value?.timeZone ?? 'UTC'))
   const view = useSeasonView(draft, sport, firstDay)
   const sending = useAttempt()
@@ -26,7 +30,7 @@ export function useSeasonRoom() {
 
   onMounted(async () => {
     store.last = null
-    await Promise.all([store.load(), focused.load()])
+    await Promise.all([store.load(), focused.load(), sports.load()])
   })
 
   const coming = computed(() => draft.entries.value.filter(e => e.kind === 'competition' && e.lastDay >= today))

@@ -20,6 +20,12 @@ describe('a sport as it holds in an organisation', () => {
     expect(sportOf('cycling', { running: { ...none, faults: ['breath'] } })).toEqual(sportOf('cycling'))
   })
 
+  it('leans and has its year as the organisation says', () => {
+    const season = { offSeason: 10, preSeason: 6, inSeason: 30, transition: 6 }
+    const { character } = sportOf('rowing', { rowing: { ...none, postures: ['standing'], modes: ['dynamic'], season } })
+    expect(character).toEqual({ ...SPORT_CHARACTERS.rowing, postures: ['standing'], modes: ['dynamic'], season })
+  })
+
   it('asks for what it did not know once an organisation says so', () => {
     expect(sportOf('cycling').times.carry).toBeUndefined()
     expect(sportOf('cycling', { cycling: { ...none, times: { carry: { preSeason: 1 } } } }).times.carry).toEqual({

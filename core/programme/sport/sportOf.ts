@@ -11,6 +11,10 @@ export interface SportEdit {
   readonly weights: Partial<Readonly<PerAction>>
   readonly times: Partial<Readonly<Record<SportWantId, Partial<Readonly<Record<PhaseId, number>>>>>>
   readonly faults: SportCharacter['faults'] | null
+  /** Positions and ways of working, and weeks of the year, where they are said otherwise. */
+  readonly postures?: SportCharacter['postures']
+  readonly modes?: SportCharacter['modes']
+  readonly season?: SportCharacter['season']
   /** Why, for whoever reads it next year. */
   readonly why: string
 }
@@ -34,14 +38,18 @@ export interface Sport extends SportProfile {
 export function sportOf(id: SportProfileId, edits: SportEdits = {}): Sport {
   const profile = SPORT_PROFILES[id]
   const edit = edits[id]
-  const character = edit?.faults ? { ...SPORT_CHARACTERS[id], faults: edit.faults } : SPORT_CHARACTERS[id]
+  const ours = SPORT_CHARACTERS[id]
+  const character = {
+    ...ours, faults: edit?.faults ?? ours.faults, postures: edit?.postures ?? ours.postures,
+    modes: edit?.modes ?? ours.modes, season: edit?.season ?? ours.season,
+  }
   const asked = SPORT_WANT_IDS.filter(want => SPORT_WANTS[want].asks(character) || edit?.times[want] !== undefined)
   return {
     ...profile, id, character, weights: edit ? weightsWith(profile.weights, edit.weights) : profile.weights,
     times: Object.fromEntries(asked.map((want) => {
-      const ours = SPORT_WANTS[want].asks(character) ? SPORT_WANTS[want].times(character) : null
+      const usual = SPORT_WANTS[want].asks(character) ? SPORT_WANTS[want].times(character) : null
       return [want, Object.fromEntries(PHASE_IDS.map(phase =>
-        [phase, edit?.times[want]?.[phase] ?? ours?.[phase] ?? 0]))]
+        [phase, edit?.times[want]?.[phase] ?? usual?.[phase] ?? 0]))]
     })),
   }
 }
