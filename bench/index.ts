@@ -1,4 +1,5 @@
 import { benchEdit, benchProposals } from './core'
+import { benchEffort } from './effort'
 import { benchLogInsert } from './logInsert'
 import { benchEvaluation, benchRoster, benchSliderTick } from './mechanics'
 import { benchSeasons } from './seasons'
@@ -12,6 +13,7 @@ console.log(await benchEdit())
 console.log(await benchProposals())
 console.log(await benchWeeks())
 console.log(await benchRosterWeeks())
+console.log(await benchEffort())
 console.log(await benchSeasons())
 console.log(await benchEvaluation())
 console.log(await benchRoster())
