@@ -2,7 +2,7 @@ import { gateLoadKg, kindOf, type Equipment, type Rungs, type SettingValues, typ
 import { effortOf, type Effort, type OwnLimitOf, type PathsOf, type PerCapacity } from '../capacity'
 import type { Dose } from '../dose'
 import { must } from '../errors'
-import { canBeSet } from '../mechanics'
+import { canBeSet, poseOf } from '../mechanics'
 import { asPullN, loadSteps, nearestStep, type FacilityWeights } from './loads'
 import { EFFORT_LIMITS, USUAL_AMOUNTS, type Between, type EffortWindow } from './window'
 
@@ -45,7 +45,6 @@ export function prescribe(variation: Variation, of: PrescribeFor): Prescription 
   if (kindOf(variation) !== 'work') return null
   const base = must(variation.doses[Math.floor((variation.doses.length - 1) / 2)])
   const [least, most] = amountsOf(variation, base, of.window)
-  const posed = of.paths(variation, {}).length > 0
   const steps = stepsOf(variation, of)
   const from = (amount: number, setting: SettingValues): Prescription => {
     const { unit, tempo, restS } = base
@@ -59,7 +58,7 @@ export function prescribe(variation: Variation, of: PrescribeFor): Prescription 
     // What goes so far in so much goes as far in proportion: the amount that is aimed at.
     return from(within([least, most], most * of.window.aim / effort.effort, AMOUNT_STEP[base.unit]), setting)
   }
-  if (steps.length === 0 || !posed) return accepted(fitting(gateSetting(variation, of)), of.window)
+  if (steps.length === 0 || !poseOf(variation)) return accepted(fitting(gateSetting(variation, of)), of.window)
   return accepted(loaded(steps, load => fitting({ [keyOf(variation)]: load }), of.window), of.window)
 }
 
