@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sportOf, SPORT_PROFILE_IDS } from '~~/core/programme'
 import { planSeason, seasonInstance } from '~~/core/season'
-import { firstShape } from './firstShape'
+import { ANY_YEAR, firstShape } from './firstShape'
 
 const MONDAY = '2026-03-02'
 
@@ -14,6 +14,13 @@ describe('a season to begin with', () => {
       const { phases } = planSeason(seasonInstance(shape, []))
       expect(new Set(phases), id).toEqual(new Set(shape.phases.map((_, i) => i)))
     }
+  })
+
+  it('of a squad without athletes has every phase', () => {
+    const { phases, weeks } = firstShape(MONDAY, ANY_YEAR)
+    expect([weeks, phases.map(p => p.phase)]).toEqual([
+      36, ['offSeason', 'preSeason', 'inSeason', 'transition'],
+    ])
   })
 
   it('leaves out what a year has none of, and always fits its own weeks', () => {

@@ -5,6 +5,9 @@ import type { SeasonShape, ShapePhase } from '~~/core/season'
 /** Weeks of a usual year of a sport, phase by phase. */
 export type UsualYear = Sport['character']['season']
 
+/** A year to begin with where nobody is in the squad yet, so that no sport is known. */
+export const ANY_YEAR: UsualYear = { offSeason: 10, preSeason: 8, inSeason: 15, transition: 3 }
+
 /** Units of a usual week in each phase. */
 const VOLUME = { offSeason: 18, preSeason: 18, inSeason: 12, transition: 8 } as const
 /** A phase may be so much shorter or longer than usual. */

@@ -8,6 +8,7 @@ import { useSeasonStore } from '~/stores/season'
 import { useSportsStore } from '~/stores/sports'
 import type { SeasonDialog } from '~/words/seasonDialog'
 import { useAttempt } from '../useAttempt'
+import { ANY_YEAR } from './firstShape'
 import { useSeasonDraft } from './useSeasonDraft'
 import { useSeasonEdits } from './useSeasonEdits'
 import { useSeasonFocus } from './useSeasonFocus'
@@ -21,7 +22,9 @@ export function useSeasonRoom() {
   const focused = useSeasonFocus()
   const { all, focus, groupId, today, squadEditable, editable, sport, firstDay } = focused
   const sports = useSportsStore()
-  const usual = computed(() => sportOf(sport.value, sports.stored.edits).character.season)
+  const usual = computed(() => (focused.athletes.value.length > 0
+    ? sportOf(sport.value, sports.stored.edits).character.season
+    : ANY_YEAR))
   const draft = useSeasonDraft(all, focus, today, usual)
   const edits = useSeasonEdits(draft, groupId, computed(() => all.value?.timeZone ?? 'UTC'))
   const view = useSeasonView(draft, sport, firstDay)
