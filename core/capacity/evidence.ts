@@ -47,11 +47,11 @@ export interface Observation {
 }
 
 /** How well each kind of evidence knows the logarithm of a capacity (ours). */
-const SD = { broke: 0.15, effort: 0.25, bound: 0.15, byHand: 0.3 } as const
+export const SD = { broke: 0.15, effort: 0.25, bound: 0.15, byHand: 0.3 } as const
 /** What ended a set because the trunk gave out. */
-const TRUNK_ENDED: readonly BreakPoint[] = ['trunk', 'lowBack', 'hipsTurned']
+export const TRUNK_ENDED: readonly BreakPoint[] = ['trunk', 'lowBack', 'hipsTurned']
 /** From this effort up a clean set tells how far it went. */
-const TELLING_EFFORT = 5
+export const TELLING_EFFORT = 5
 
 /**
  * Every trial and set that says something of a capacity. One that the trunk ended went all the way; a clean one with an

@@ -2,7 +2,8 @@
  * Trunk endurance against relative load: T = 22.69 r^-2.27 seconds, the trunk curve of Frey-Law & Avin 2010, a
  * meta-analysis of endurance times (recalled from memory).
  */
-const [SECONDS_AT_ONE, FALL] = [22.69, 2.27]
+const SECONDS_AT_ONE = 22.69
+export const FALL = 2.27
 /** Times that the curve is believed for, seconds (ours). */
 const [SHORTEST_S, LONGEST_S] = [2, 600]
 

@@ -1,6 +1,7 @@
 import { addDays } from '../calendar'
 import type { Variation } from '../catalogue'
-import type { DoneSet } from './evidence'
+import { SD, TELLING_EFFORT, TRUNK_ENDED, type DoneSet } from './evidence'
+import { FALL } from './limitTime'
 import { secondsOf } from '../dose'
 
 /** The athlete's own limit at a drill as it is set, and how far it takes the curve's place. */
@@ -14,14 +15,8 @@ export type OwnLimitOf = (drill: Pick<Variation, 'id'>, settings: Readonly<Recor
 
 /** Days that an own best stands for: eight weeks. */
 const DAYS = 56
-/** How well a set that broke, and one with an effort, know the logarithm of a limit. */
-const [SD_BROKE, SD_EFFORT] = [0.15, 0.25]
-/** From this effort up a clean set tells how far it went. */
-const TELLING_EFFORT = 5
 /** Spread of the published curve between people and tasks, of the logarithm of a time (ours). */
 const SD_CURVE = 0.3
-/** The exponent that carries a capacity into a time. */
-const FALL = 2.27
 const Z90 = 1.645
 
 /**
@@ -59,9 +54,9 @@ const keyOf = (id: string, settings: Readonly<Record<string, unknown>>): string 
 /** Seconds the whole way would have taken, by one set; null where it does not say. */
 function limitOf({ breakPoint, effort, amount, unit, tempo }: DoneSet): { limitS: number, sd: number } | null {
   const seconds = secondsOf(amount, unit, tempo ?? undefined)
-  if (['trunk', 'lowBack', 'hipsTurned'].includes(breakPoint)) return { limitS: seconds, sd: SD_BROKE }
+  if (TRUNK_ENDED.includes(breakPoint)) return { limitS: seconds, sd: SD.broke }
   if (breakPoint === 'none' && effort !== null && effort >= TELLING_EFFORT)
-    return { limitS: seconds / (effort / 10), sd: SD_EFFORT }
+    return { limitS: seconds / (effort / 10), sd: SD.effort }
   return null
 }
 

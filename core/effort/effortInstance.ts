@@ -2,7 +2,7 @@ import { TRUNK_ACTIONS, type PerAction } from '../catalogue'
 import { doseSessionS, type Dose } from '../dose'
 import { must } from '../errors'
 import type { PlannerSession, PlannerVariation, WeekInstance } from '../planner'
-import { bendingCap, bendingCycles, isHeavyAxial, placeConflicts, weekRepeats } from '../rules'
+import { bendingCap, bendingCycles, isHeavyAxial, placeConflicts, restBetweenHighDoses, weekRepeats } from '../rules'
 import { mayOn } from '../programme/propose/candidates'
 import { goalLadders } from '../programme/propose/goal'
 import { placeOf } from '../programme/propose/plannerPlaces'
@@ -19,9 +19,8 @@ import { liftFullSets } from './liftFullSets'
 const GRAIN = 100
 /** What a full set short or too much costs, and a want that is not met once (ours). */
 const COSTS = { short: 1, weakLink: 1.5, over: 0.5, want: 160, keep: 60 } as const
-/** A dose of one action above this in one session is high, full sets; not within 48 h of another. */
+/** A dose of one action above this in one session is high, full sets: two such rest as the rule says. */
 const HIGH = 2.2
-const REST_HOURS = 48
 /** Work items of a session, and seconds that waking up before a heavy lift takes. */
 const [MOST_ITEMS, ACTIVATION_S] = [4, 240]
 /** What is left of the week's trunk work where it is short, minutes: a season's weeks, and those of a base. */
@@ -73,7 +72,7 @@ export function effortInstance(
     sessions: planned,
     variations: options.map(option => asVariation(option, { context, sessions, planned, sport, before })),
     limits: {
-      appearances: weekRepeats.value, highOver: HIGH * GRAIN, restHours: REST_HOURS,
+      appearances: weekRepeats.value, highOver: HIGH * GRAIN, restHours: restBetweenHighDoses.value.hours,
       ...(Number.isFinite(cycles) ? { cycles } : {}),
     },
     planes: wants, previous, keep: previous.length,

@@ -5,9 +5,10 @@ import {
 import { bodyOf } from '../anatomy'
 import type { Dose } from '../dose'
 import { must } from '../errors'
-import { policyRemoval } from '../policy'
+import { BLOCK_STEP, policyRemoval } from '../policy'
 import {
-  EFFORT_LIMITS, gateSetting, prescribe, windowOf, type EffortWindow, type FacilityWeights, type PrescribeFor,
+  EFFORT_LIMITS, gateSetting, mayBeLoaded, prescribe, USUAL_AMOUNTS, windowOf, type FacilityWeights,
+  type PrescribeFor,
 } from '../prescription'
 import { doseRemoval, isAdmissible } from '../screening'
 import { mayOn } from '../programme/propose/candidates'
@@ -29,7 +30,6 @@ export interface EffortRequest {
 /** What is known of an athlete, ready to prescribe from. */
 export interface EffortMeans extends PrescribeFor {
   readonly known: Capacities
-  readonly window: EffortWindow
 }
 
 /** A drill as it may stand in the week: one set of it, in so many sets. */
@@ -47,14 +47,14 @@ export interface EffortOption {
  * What is prescribed from: capacities by all that is known, the school's window, the room's loads.
  *
  * @example
- * effortMeans({ context, trunk: { sex: 'male', heightM: 1.8, massKg: 80, ageYears: 24, trainingAgeYears: 3 }, evidence: { trials: [], sets: [] }, today: '2026-03-02', school: null, before: null }).window.aim // => 0.6
+ * effortMeans({ context, trunk: { sex: 'male', heightM: 1.8, massKg: 80, ageYears: 24, trainingAgeYears: 3 }, evidence: { trials: [], sets: [] }, today: '2026-03-02', school: null, before: null }).landing.aim // => 0.6
  */
 export function effortMeans({ context, trunk, evidence, today, school, weights }: EffortRequest): EffortMeans {
   const { screen } = context
   const known = capacitiesOf(trunk, evidence, screen.catalogue, today)
   return {
     known, paths: pathsOf(bodyOf(trunk)), capacities: bareCapacities(known),
-    window: windowOf(school, screen.flags.length > 0, context.rules.block?.phase === 'taper'),
+    landing: windowOf(school, screen.flags.length > 0, context.rules.block?.phase === 'taper'),
     massKg: trunk.massKg, heightM: trunk.heightM, equipment: screen.equipment,
     rungs: screen.rungs, own: ownLimits(evidence.sets, known.arch, today),
     young: screen.ageYears !== null && screen.ageYears < YOUNG,
@@ -93,7 +93,7 @@ export function effortOptions(request: EffortRequest, means: EffortMeans, days: 
 function workOption(variation: Variation, means: EffortMeans, request: EffortRequest): EffortOption | null {
   const found = again(variation, means, request) ?? prescribe(variation, means)
   if (!found) return null
-  const [least, most] = means.window.sets
+  const [least, most] = means.landing.sets
   const sets = Array.from({ length: most - least + 1 }, (_, i) => least + i)
   return {
     variation, ...found, sets,
@@ -101,15 +101,12 @@ function workOption(variation: Variation, means: EffortMeans, request: EffortReq
   }
 }
 
-/** A block goes in small steps: two repeats or five seconds more while the set stays within what may be planned. */
-const STEP = { seconds: 5, reps: 2, breaths: 1, metres: 5, letters: 2 } as const
-
 /** Last week's set one step on, or as it was where the step would go too far; null: it was not there, or is no work. */
 function again(
   variation: Variation, means: EffortMeans, { before, context }: EffortRequest,
 ): Pick<EffortOption, 'dose' | 'setting' | 'effort'> | null {
   const last = before?.sessions.flatMap(s => s.items).find(item => item.variationId === variation.id)
-  if (!last) return null
+  if (!last || !mayBeLoaded(variation, means, last.setting)) return null
   const of = (amount: number) => {
     const { unit, tempo } = last.dose
     const set = { unit, amount, tempo: tempo ?? null, settings: last.setting, side: null }
@@ -117,15 +114,13 @@ function again(
     const effort = effortOf(variation, set, means.paths, means.capacities, 0, own)
     return { dose: { ...last.dose, sets: 1, amount }, setting: last.setting, effort }
   }
-  const [least, most] = EFFORT_LIMITS
+  const [least, most] = [EFFORT_LIMITS[0], means.landing.limit]
   const tries = context.notHeld.includes(variation.id)
     ? [of(last.dose.amount)]
-    : [of(last.dose.amount + STEP[last.dose.unit]), of(last.dose.amount)]
+    : [of(last.dose.amount + BLOCK_STEP[last.dose.unit]), of(last.dose.amount)]
   return tries.find(({ effort: { effort, kind }, dose }) =>
-    kind === 'work' && effort >= least && effort <= most && dose.amount <= MOST_AMOUNT[dose.unit]) ?? null
+    kind === 'work' && effort >= least && effort <= most && dose.amount <= USUAL_AMOUNTS[dose.unit][1]) ?? null
 }
-
-const MOST_AMOUNT = { seconds: 60, reps: 12, breaths: 12, metres: 60, letters: 26 } as const
 
 function fastOption(variation: Variation, means: EffortMeans): EffortOption {
   const dose = must(variation.doses[0])

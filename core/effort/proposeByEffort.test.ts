@@ -69,6 +69,22 @@ describe('weeks beside one another', () => {
     }
   }, 120_000)
 
+  it('goes no further than an amber flag allows, and takes no load from an old plan that may not be given', () => {
+    const { context } = request
+    const sore = { ...context, screen: { ...context.screen, flags: ['backPainBending' as const] } }
+    const heavy = CENTRE.map(one => one.sessions)[0]!.map(session => ({
+      ...session, items: [{
+        id: session.id, variationId: 'carries.suitcase', slot: 'after' as const, pairedWith: null, extraSetSide: null,
+        dose: { sets: 2, amount: 30, unit: 'metres' as const, restS: 60 }, setting: { loadKg: 150 }, why: '',
+      }],
+    }))
+    const week = proposeByEffort({ ...request, context: sore, before: { sessions: heavy } }, sessions)
+    for (const { item, effort, kind } of week.sessions.flatMap(({ items }) => items)) {
+      if (kind === 'work') expect(effort!.effort, item.variationId).toBeLessThanOrEqual(0.6)
+      expect(item.setting.loadKg ?? 0).toBeLessThan(150)
+    }
+  })
+
   it('say why each drill is here by how far it goes, never by seconds', () => {
     for (const { items } of proposeByEffort(first!.request, first!.sessions).sessions) {
       for (const { item, kind } of items) {

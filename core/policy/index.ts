@@ -9,6 +9,6 @@ export {
 export {
   bendingCapOf, bendingFactor, directWorkFactor, policyCost, policyDoses, policyPlaceCost, policyRemoval,
 } from './drills'
-export { nextDose, type NextDose } from './progress'
+export { BLOCK_STEP, nextDose, type NextDose } from './progress'
 export { policyChanges, schoolPolicy, type PolicyChange } from './compare'
 export { policyNotes } from './notes'

@@ -4,7 +4,7 @@ import { LIGHT_LOAD, type BlockWeek } from './block'
 import type { Policy } from './lines'
 
 /** Steps along a block (common practice, no source; load 2-10 %, ACSM 2009 position stand). */
-const STEP = { reps: 2, seconds: 5, breaths: 1, metres: 5, letters: 2 } as const
+export const BLOCK_STEP = { reps: 2, seconds: 5, breaths: 1, metres: 5, letters: 2 } as const
 const LOAD_STEP = 1.05
 const MOST_SETS = 6
 
@@ -36,7 +36,7 @@ export function nextDose(
     return { ...stay, dose: { ...last, sets: Math.max(1, Math.round(last.sets * 2 / 3)) } }
   if (!held) return stay
   if (last.amount < gate.amount)
-    return { ...stay, dose: { ...last, amount: Math.min(gate.amount, last.amount + STEP[last.unit]) } }
+    return { ...stay, dose: { ...last, amount: Math.min(gate.amount, last.amount + BLOCK_STEP[last.unit]) } }
   if (policy.progress === 'load' && variation.settings.includes('loadKg')) return { ...stay, loadFactor: LOAD_STEP }
   if (last.sets < gate.sets) return { ...stay, dose: { ...last, sets: last.sets + 1 } }
   if (policy.progress === 'time' && last.sets < MOST_SETS && last.unit === 'seconds')

@@ -1,3 +1,3 @@
-export { AMBER_EFFORT, EFFORT_LIMITS, windowOf, type EffortWindow } from './window'
+export { EFFORT_LIMITS, USUAL_AMOUNTS, windowOf } from './window'
 export { type FacilityWeights } from './loads'
-export { gateSetting, prescribe, type PrescribeFor, type Prescription } from './prescribe'
+export { gateSetting, mayBeLoaded, prescribe, type PrescribeFor, type Prescription } from './prescribe'

@@ -10,7 +10,7 @@ import { EFFORT_LIMITS, USUAL_AMOUNTS, type Between, type EffortWindow } from '.
 export interface PrescribeFor {
   readonly paths: PathsOf
   readonly capacities: PerCapacity
-  readonly window: EffortWindow
+  readonly landing: EffortWindow
   readonly massKg: number
   readonly heightM: number
   readonly equipment: readonly Equipment[]
@@ -39,12 +39,12 @@ const AMOUNT_STEP = { seconds: 5, reps: 1, breaths: 1, metres: 5, letters: 1 } a
  *
  * @throws DomainError `tempo` when a dose of the catalogue cannot be read.
  * @example
- * prescribe(findVariation('brace.low-breath'), { paths: pathsOf(bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 })), capacities: { arch: 230, fold: 275, sideLeft: 219, sideRight: 219, turnLeft: 100, turnRight: 100 }, window: windowOf(null, false), massKg: 80, heightM: 1.8, equipment: [], rungs: {} }) // => null
+ * prescribe(findVariation('brace.low-breath'), { paths: pathsOf(bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 })), capacities: { arch: 230, fold: 275, sideLeft: 219, sideRight: 219, turnLeft: 100, turnRight: 100 }, landing: windowOf(null, false), massKg: 80, heightM: 1.8, equipment: [], rungs: {} }) // => null
  */
 export function prescribe(variation: Variation, of: PrescribeFor): Prescription | null {
   if (kindOf(variation) !== 'work') return null
   const base = must(variation.doses[Math.floor((variation.doses.length - 1) / 2)])
-  const [least, most] = amountsOf(variation, base, of.window)
+  const [least, most] = amountsOf(variation, base, of.landing)
   const steps = stepsOf(variation, of)
   const from = (amount: number, setting: SettingValues): Prescription => {
     const { unit, tempo, restS } = base
@@ -56,18 +56,18 @@ export function prescribe(variation: Variation, of: PrescribeFor): Prescription 
   const fitting = (setting: SettingValues): Prescription => {
     const { effort } = from(most, setting)
     // What goes so far in so much goes as far in proportion: the amount that is aimed at.
-    return from(within([least, most], most * of.window.aim / effort.effort, AMOUNT_STEP[base.unit]), setting)
+    return from(within([least, most], most * of.landing.aim / effort.effort, AMOUNT_STEP[base.unit]), setting)
   }
-  if (steps.length === 0 || !poseOf(variation)) return accepted(fitting(gateSetting(variation, of)), of.window)
-  return accepted(loaded(steps, load => fitting({ [keyOf(variation)]: load }), of.window), of.window)
+  if (steps.length === 0 || !poseOf(variation)) return accepted(fitting(gateSetting(variation, of)), of.landing)
+  return accepted(loaded(steps, load => fitting({ [keyOf(variation)]: load }), of.landing), of.landing)
 }
 
 /** Nobody is given more than so many times what a drill's own doses and gate ask. */
 const REACH = 3
 
 /** Amounts of one set: the window's, else the usual ones, as far as the drill's own doses and gate let them. */
-function amountsOf(variation: Variation, base: Dose, window: EffortWindow): Between {
-  const [low, high] = window.amount[base.unit] ?? USUAL_AMOUNTS[base.unit]
+function amountsOf(variation: Variation, base: Dose, landing: EffortWindow): Between {
+  const [low, high] = landing.amount[base.unit] ?? USUAL_AMOUNTS[base.unit]
   const reach = REACH * Math.max(variation.gate.amount, ...variation.doses.map(dose => dose.amount))
   return [Math.min(low, reach), Math.min(high, reach)]
 }
@@ -105,6 +105,17 @@ function stepsOf(
   return within.length > 0 ? within : steps.slice(0, 1)
 }
 
+/**
+ * Whether what a drill is set to lies within what it may be loaded with here: an old plan wants what it wants.
+ *
+ * @example
+ * mayBeLoaded(findVariation('carries.suitcase'), { massKg: 80, heightM: 1.8, equipment: ['kettlebell'] }, { loadKg: 200 }) // => false
+ */
+export function mayBeLoaded(variation: Variation, of: LoadsFor, setting: SettingValues): boolean {
+  const load = setting[keyOf(variation)]
+  return load === undefined || load <= Math.max(0, ...stepsOf(variation, of))
+}
+
 /** Of the loads that there are, the one a drill without a gate of its own is begun at: a third of the way up. */
 const LIGHT = 1 / 3
 
@@ -130,13 +141,13 @@ export function gateSetting(
 /** Looks at a load between two others so often. */
 const ROUNDS = 2
 
-/** Every load with the amount that goes with it: the one that lands nearest to the middle of the window. */
+/** Every load with the amount that goes with it: the one that lands nearest to the middle of where it is to land. */
 function loaded(
-  steps: readonly number[], fitting: (load: number) => Prescription, { r: [least, most] }: EffortWindow,
+  steps: readonly number[], fitting: (load: number) => Prescription, { r: [least, most], limit }: EffortWindow,
 ): Prescription {
   const aim = (least + most) / 2
   const far = ({ effort: { r, effort } }: Prescription): number =>
-    Math.abs((r ?? 0) - aim) + (effort > EFFORT_LIMITS[1] ? 10 : 0)
+    Math.abs((r ?? 0) - aim) + (effort > limit ? 10 : 0)
   const rOf = ({ effort }: Prescription): number => effort.r ?? 0
   // The relative load goes almost in a straight line with the load: the step is read off it, and once more nearer by.
   let [low, high] = [0, steps.length - 1]
@@ -153,9 +164,9 @@ function loaded(
 }
 
 /** A set that is work for the athlete and within what may be planned; null: it is not. */
-function accepted(one: Prescription, { effort: [, most] }: EffortWindow): Prescription | null {
+function accepted(one: Prescription, { limit }: EffortWindow): Prescription | null {
   const { effort, kind, fullSets } = one.effort
-  const [least, far] = EFFORT_LIMITS
+  const [least] = EFFORT_LIMITS
   if (kind !== 'work' || Object.keys(fullSets).length === 0) return null
-  return effort >= least && effort <= Math.min(far, most + 0.1) ? one : null
+  return effort >= least && effort <= limit ? one : null
 }

@@ -9,6 +9,8 @@ export interface EffortWindow {
   readonly effort: Between
   /** What is aimed at inside it. */
   readonly aim: number
+  /** No set is planned further than this. */
+  readonly limit: number
   readonly r: Between
   readonly amount: Readonly<Partial<Record<DoseUnit, Between>>>
   readonly sets: Between
@@ -23,10 +25,12 @@ export const USUAL_AMOUNTS: Readonly<Record<DoseUnit, Between>> = {
   seconds: [8, 60], reps: [3, 12], breaths: [3, 12], metres: [10, 60], letters: [3, 26],
 }
 
-const USUAL: EffortWindow = { effort: [0.45, 0.75], aim: 0.6, r: [0.4, 0.85], amount: {}, sets: [2, 5] }
+type SchoolWindow = Omit<EffortWindow, 'limit'>
+
+const USUAL: SchoolWindow = { effort: [0.45, 0.75], aim: 0.6, r: [0.4, 0.85], amount: {}, sets: [2, 5] }
 
 /** Windows by school: our own, in the direction of common practice, no source. */
-const SCHOOL_WINDOWS: Readonly<Record<SchoolId, EffortWindow>> = {
+const SCHOOL_WINDOWS: Readonly<Record<SchoolId, SchoolWindow>> = {
   stiffnessFirst: {
     effort: [0.3, 0.6], aim: 0.4, r: [0.5, 0.85], amount: { seconds: [10, 15], reps: [4, 8] }, sets: [3, 5],
   },
@@ -52,9 +56,12 @@ const FEWER: Between = [2, 3]
  * windowOf(null, false).effort // => [0.45, 0.75]
  */
 export function windowOf(school: SchoolId | null, amber: boolean, taper = false): EffortWindow {
-  const usual = school === null ? USUAL : SCHOOL_WINDOWS[school]
-  const window = taper ? { ...usual, sets: FEWER } : usual
-  if (!amber) return window
-  const most = Math.min(window.effort[1], AMBER_EFFORT)
-  return { ...window, effort: [Math.min(window.effort[0], most - 0.1), most], aim: Math.min(window.aim, most - 0.1) }
+  const usual = { ...school === null ? USUAL : SCHOOL_WINDOWS[school], limit: EFFORT_LIMITS[1] }
+  const found = taper ? { ...usual, sets: FEWER } : usual
+  if (!amber) return found
+  const most = Math.min(found.effort[1], AMBER_EFFORT)
+  return {
+    ...found, limit: AMBER_EFFORT, effort: [Math.min(found.effort[0], most - 0.1), most],
+    aim: Math.min(found.aim, most - 0.1),
+  }
 }
