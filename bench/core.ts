@@ -20,7 +20,7 @@ export async function benchEdit(): Promise<string> {
   for (let i = 0; i < 2000; i++) {
     times.push(await timed(() => {
       now = changeItem(now, itemId, item => ({ ...item, dose: stepDose(item.dose, i % 2 === 0 ? 1 : -1) }))
-      weekLedger(now, targets, STANDARD)
+      weekLedger(now, targets, context)
       weekConflicts(now, context)
       now.sessions.forEach(session => layOutSession(session, STANDARD))
     }))

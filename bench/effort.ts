@@ -1,6 +1,6 @@
 import { capacitiesOf, type DoneSet } from '~~/core/capacity'
 import { STANDARD } from '~~/core/catalogue'
-import { proposeByEffort } from '~~/core/effort'
+import { proposeWeek } from '~~/core/programme'
 import { CENTRE } from '~~/core/testing/centreAthletes'
 import { sideBySide, spread, timed } from './timing'
 
@@ -17,12 +17,12 @@ const YEAR: readonly DoneSet[] = Array.from({ length: 52 * 3 }, (_, i) => {
 export async function benchEffort(): Promise<string> {
   const [{ request }] = CENTRE as [(typeof CENTRE)[number]]
   const known = (sets: readonly DoneSet[]) => () => {
-    capacitiesOf(request.trunk, { ...request.evidence, sets }, STANDARD, '2026-03-02')
+    capacitiesOf(request.context.trunk.trunk, { trials: [], sets }, STANDARD, '2026-03-02')
   }
   await sideBySide(3, known(YEAR), known([]))
   const { a, b } = await sideBySide(10, known(YEAR), known([]))
   const times: number[] = []
-  for (const one of CENTRE) times.push(await timed(() => { proposeByEffort(one.request, one.sessions) }))
+  for (const one of CENTRE) times.push(await timed(() => { proposeWeek(one.request) }))
   const { median, p95 } = spread(times)
   const ratio = spread(a).median / spread(b).median
   return `capacities from ${YEAR.length} sets: ${spread(a).median.toFixed(0)} ms, from none ${

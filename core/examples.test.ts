@@ -7,7 +7,6 @@ import * as calendar from './calendar'
 import * as capacity from './capacity'
 import * as catalogue from './catalogue'
 import * as dose from './dose'
-import * as effort from './effort'
 import * as errors from './errors'
 import * as instruments from './instruments'
 import * as mechanics from './mechanics'
@@ -24,7 +23,7 @@ import * as statistics from './statistics'
 import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
-  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...effort, ...errors, 
+  ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors,
   ...instruments,
   ...capacity, ...merge,
   ...planner, ...prescription, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,

@@ -1,8 +1,10 @@
-import { mainAction, rungsOf, STANDARD, type Rungs } from '../core/catalogue'
+import { knownTrunk } from '../core/capacity'
+import { mainAction, rungsOf, STANDARD } from '../core/catalogue'
 import { DomainError } from '../core/errors'
 import { USUAL_LOADS, weekRules } from '../core/policy'
-import { proposeByEffort, type EffortItem } from '../core/effort'
-import type { PlannedSession, PlanningContext, WeekPlan } from '../core/programme'
+import {
+  itemEffort, proposeWeek, trunkMinutesOf, type PlannedSession, type PlanningContext, type TrunkItem, type WeekPlan,
+} from '../core/programme'
 import { highsSolver } from '../solver/highs'
 import { evidenceOf } from './capacity'
 import { proposeSchema, type ReadPropose } from './schemas/propose'
@@ -17,7 +19,7 @@ function sessionsOf({ sessions }: ReadPropose): PlannedSession[] {
   }))
 }
 
-function contextOf({ athlete, phase, blockWeek, competitionDays }: ReadPropose): PlanningContext {
+function contextOf({ athlete, evidence, phase, blockWeek, competitionDays, today }: ReadPropose): PlanningContext {
   const { sport, position, braceStep, weakLink, weakSide, goalVariation, goalLift, flags, equipment, school } = athlete
   const layer = {
     scope: 'athlete' as const, scopeId: 'a', name: 'the athlete',
@@ -31,7 +33,8 @@ function contextOf({ athlete, phase, blockWeek, competitionDays }: ReadPropose):
       ageYears: athlete.ageYears, massKg: athlete.massKg,
     },
     sport, position, trainingAgeYears: athlete.trainingAgeYears, weakLink, weakSide, competitionDays,
-    seasonDays: null, goal: { variationId: goalVariation, lift: goalLift }, notHeld: [],
+    seasonDays: null, goal: { variationId: goalVariation, lift: goalLift }, progress: {},
+    trunk: knownTrunk(athlete, { ...evidenceOf(evidence), stands: athlete.stands }, STANDARD, today),
     rules: weekRules([layer], '2026-01-05', { phase, week, weeks, load: USUAL_LOADS[week - 1] ?? 1 }),
   }
 }
@@ -49,41 +52,44 @@ function beforeOf({ before }: ReadPropose): WeekPlan | null {
   }
 }
 
-function told({ item, kind, effort, fullSets }: EffortItem, session: PlannedSession, rungs: Rungs) {
+function told(item: TrunkItem, session: PlannedSession, context: PlanningContext) {
   const { dose, variationId, slot, pairedWith, setting, why } = item
   const drill = STANDARD.find(variationId)!
+  const { kind, effort, fullSets } = itemEffort(item, context)!
   return {
     variation: variationId, name: drill.name, ladder: drill.ladder, rung: drill.rung,
-    presentRung: rungs[drill.branch] ?? 1, kind, slot,
+    presentRung: context.screen.rungs[drill.branch] ?? 1, kind, slot,
     pairedWith: session.lifts.find(lift => lift.id === pairedWith)?.lift ?? null,
     sets: dose.sets, amount: dose.amount, unit: dose.unit, tempo: dose.tempo ?? null, restS: dose.restS,
     sides: drill.sides, posture: drill.posture, mode: drill.mode, main: mainAction(drill.shares),
-    takes: drill.settings, settings: setting, r: effort?.r == null ? null : round(effort.r, 3),
-    effortPerSet: effort === null ? null : round(effort.effort, 3),
-    fullSets: Object.fromEntries(Object.entries(fullSets).map(([a, worth]) => [a, round(worth, 3)])), why,
+    takes: drill.settings, settings: setting, r: effort.r === null ? null : round(effort.r, 3),
+    effortPerSet: round(effort.effort, 3),
+    fullSets: Object.fromEntries(
+      Object.entries(fullSets).filter(([, worth]) => worth > 0).map(([a, worth]) => [a, round(worth, 3)]),
+    ),
+    why,
   }
 }
 
 /** An athlete and the lifts of a week in; the trunk work of the week by effort out. */
 export async function propose(input: Input): Promise<unknown> {
   const given = read(proposeSchema, input)
-  const { athlete, today } = given
+  const { athlete } = given
   const strange = athlete.stands.findIndex(id => !STANDARD.find(id))
   if (strange >= 0) throw new DomainError(`athlete.stands.${strange}`, `There is no drill ${athlete.stands[strange]}.`)
   if (athlete.goalVariation !== null && !STANDARD.find(athlete.goalVariation))
     throw new DomainError('athlete.goalVariation', `There is no drill ${athlete.goalVariation}.`)
   const context = contextOf(given)
-  const week = proposeByEffort({
-    context, trunk: athlete, evidence: { ...evidenceOf(given.evidence), stands: athlete.stands }, today,
-    school: athlete.school, before: beforeOf(given),
-  }, sessionsOf(given), await highsSolver())
+  const { plan, ledger, notes, proof } = proposeWeek(
+    { context, sessions: sessionsOf(given) }, { before: beforeOf(given), solver: await highsSolver() },
+  )
   return {
-    sessions: week.sessions.map(({ session, items }) => ({
-      day: session.day, items: items.map(item => told(item, session, context.screen.rungs)),
+    sessions: plan.sessions.map(session => ({
+      day: session.day, items: session.items.map(item => told(item, session, context)),
     })),
-    ledger: Object.fromEntries(Object.entries(week.ledger).map(([action, line]) =>
-      [action, Object.fromEntries(Object.entries(line).map(([key, value]) => [key, round(value, 2)]))])),
-    contacts: week.contacts, minutes: round(week.minutes, 1), wanting: week.wanting, proven: week.proof.proven,
-    goal: round(week.proof.goal, 2), bound: round(week.proof.bound, 2),
+    ledger: Object.fromEntries(ledger.lines.map(({ action, lifts, drills, band: { low, high } }) =>
+      [action, { low: round(low, 2), high: round(high, 2), lifts: round(lifts, 2), drills: round(drills, 2) }])),
+    contacts: ledger.contacts, minutes: round(trunkMinutesOf(plan, STANDARD), 1), wanting: notes,
+    proven: proof?.proven ?? true, goal: round(proof?.goal ?? 0, 2), bound: round(proof?.bound ?? 0, 2),
   }
 }

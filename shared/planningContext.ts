@@ -1,8 +1,10 @@
 import { addDays, daysBetween } from '~~/core/calendar'
+import { strangerTrunk } from '~~/core/capacity'
 import { rungsOf, type Catalogue } from '~~/core/catalogue'
 import { USUAL_RULES, weekRules } from '~~/core/policy'
 import type { PlanningContext } from '~~/core/programme'
 import { effectiveMarks, type Clearance, type Screen } from '~~/core/screening'
+import { ageOn, trunkOf } from './trunkOf'
 import type { AthleteHealth, AthleteInput, Competition, Settled } from './types'
 
 /** An athlete with what clinicians have lifted, where that is known. */
@@ -16,8 +18,7 @@ export function screenOf(athlete: Screened, day: string, catalogue: Catalogue): 
     equipment: athlete.equipment,
     braceStep: athlete.braceStep,
     rungs: rungsOf(athlete.stands, catalogue),
-    // Only the birth year is kept: the younger of the two possible ages is the careful one.
-    ageYears: Number(day.slice(0, 4)) - athlete.birthYear - 1,
+    ageYears: ageOn(athlete.birthYear, day),
     massKg: athlete.massKg,
     pain: (athlete.health?.pain ?? []).filter(one => one.day <= day),
     left: athlete.health?.left ?? null,
@@ -40,7 +41,8 @@ export function planningContext(
     position: athlete.position,
     goal: { variationId: athlete.goalVariationId, lift: athlete.goalLift },
     rules: settled ? weekRules(settled.layers, startsOn, settled.season?.block ?? null) : USUAL_RULES,
-    notHeld: settled?.notHeld ?? [],
+    progress: settled?.progress ?? {},
+    trunk: settled?.trunk ?? strangerTrunk(trunkOf(athlete, startsOn), catalogue),
     // On a weekday that is none of the squad's the season has no say: an athlete may have time of their own.
     seasonDays: settled?.season?.days.map(({ kind, rule }) => (rule === 'weekday' ? null : kind)) ?? null,
     competitionDays: competitions.map(({ day }) => daysBetween(startsOn, day)).filter(d => d >= -1 && d <= 8),

@@ -15,14 +15,15 @@ const targets = weeklyTargets({ ...context, sessions: 1 })
 
 describe('the plane ledger', () => {
   it('speaks every line, and says what is short', () => {
-    const ledger = weekLedger({ sessions: [{ ...session, lifts: [], items: [item] }] }, targets, STANDARD)
+    const long = { ...item, dose: { ...item.dose, amount: 45 } }
+    const ledger = weekLedger({ sessions: [{ ...session, lifts: [], items: [long] }] }, targets, context)
     const text = mount(PlaneLedger, { props: { ledger, trunkMinutes: 2 } }).html()
-    expect(text).toContain('resist side bend: 0 seconds from lifts, 60 from drills')
-    expect(text).toContain(`short ${targets.antiRotation.lowS}`)
+    expect(text).toMatch(/resist side bend: 0\.0 full sets from lifts, 1\.\d from drills/)
+    expect(text).toContain(`short ${targets.antiRotation.low.toFixed(1)}`)
   })
 
   it('warns when more is made than resisted', () => {
-    const ledger = { ...weekLedger({ sessions: [] }, targets, STANDARD), makingS: 10, resistingS: 5 }
+    const ledger = { ...weekLedger({ sessions: [] }, targets, context), making: 1, resisting: 0.5 }
     expect(mount(PlaneLedger, { props: { ledger, trunkMinutes: 0 } }).text()).toContain('resisting comes first')
   })
 })

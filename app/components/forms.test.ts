@@ -13,6 +13,7 @@ import ChipChoice from './common/ChipChoice.vue'
 import RunReview from './week/RunReview.vue'
 import SessionForm from './week/SessionForm.vue'
 import { context } from '~~/core/testing/fixtures'
+import { aSheet } from '~/testing/sheet'
 
 const someone = larkholm('2026-03-02').athletes[0]!.input
 const global = { stubs: { NuxtLink: { template: '<a><slot /></a>' } } }
@@ -157,8 +158,8 @@ describe('lists', () => {
   })
 
   it('of an athlete without a past says so', () => {
-    const history = { from: '2026-02-01', to: '2026-03-01', prescribed: [], logs: [] }
-    expect(mount(ReviewPanel, { props: { history } }).text()).toContain('Nothing has been assigned')
+    const history = { from: '2026-02-01', to: '2026-03-01', prescribed: [], logs: [], trunk: context.trunk }
+    expect(mount(ReviewPanel, { props: { history, athlete: aSheet().athlete } }).text()).toContain('Nothing has been assigned')
   })
 })
 

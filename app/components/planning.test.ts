@@ -20,7 +20,7 @@ const plan: WeekPlan = { sessions: [{ ...session, items: [item] }] }
 
 describe('where a target comes from', () => {
   const origin = targetOrigins({ ...context, sessions: 3 }).antiRotation
-  const line = weekLedger(plan, weeklyTargets({ ...context, sessions: 3 }), STANDARD).lines.find(l =>
+  const line = weekLedger(plan, weeklyTargets({ ...context, sessions: 3 }), context).lines.find(l =>
     l.action === 'antiRotation'
   )!
   const form = () =>
@@ -29,12 +29,13 @@ describe('where a target comes from', () => {
   it('shows every step and the band it comes to', () => {
     const text = form().text()
     for (const step of origin.steps) expect(text).toContain(step.label)
-    expect(text).toContain(`${origin.reckoned.lowS}–${origin.reckoned.highS} s`)
+    expect(text).toContain(`${origin.reckoned.low.toFixed(1)}–${origin.reckoned.high.toFixed(1)} full sets`)
   })
 
-  it.each([['300', '100', 'not above the most'], ['', '100', 'Whole seconds'], ['many', '100', 'Whole seconds'], [
-    '1.5', '100', 'Whole seconds',
-  ], ['0', '9999', 'Whole seconds']])('refuses %j to %j and keeps the words', async (low, high, message) => {
+  it.each([
+    ['3', '1', 'not above the most'], ['', '1', 'Full sets from 0'], ['many', '1', 'Full sets from 0'],
+    ['-1', '1', 'Full sets from 0'], ['0', '99', 'Full sets from 0'],
+  ])('refuses %j to %j and keeps the words', async (low, high, message) => {
     const wrapper = form()
     const [least, most] = wrapper.findAll('input')
     await least!.setValue(low)
@@ -47,10 +48,23 @@ describe('where a target comes from', () => {
 
   it('hands on what can be right', async () => {
     const wrapper = form()
-    await wrapper.findAll('input')[0]!.setValue('120')
+    await wrapper.findAll('input')[0]!.setValue('1,25')
     await wrapper.find('form').trigger('submit')
-    expect(wrapper.emitted('set')).toEqual([[120, origin.band.highS]])
+    expect(wrapper.emitted('set')).toEqual([[1.3, Number(origin.band.high.toFixed(1))]])
   })
+})
+
+it('a band that was set in seconds says what it was', () => {
+  const origin = targetOrigins({ ...context, sessions: 3 }).antiRotation
+  const line = weekLedger(plan, weeklyTargets({ ...context, sessions: 3 }), context).lines[2]!
+  const own = {
+    ...origin, band: { low: 1.4, high: 2.8, wasS: [100, 200] as const },
+    setBy: { scope: 'athlete' as const, name: 'Ilse', school: null },
+  }
+  const form = mount(TargetForm, {
+    props: { action: 'antiRotation', origin: own, line, editable: true, busy: false, problem: '' },
+  })
+  expect(form.text()).toMatch(/1\.4–2\.8.*set for\s+Ilse\s+as 100–200 s, before weeks were counted in full sets/)
 })
 
 describe('the schools side by side', () => {

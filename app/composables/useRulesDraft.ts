@@ -1,6 +1,6 @@
 import { computed, shallowRef, watch, type Ref } from 'vue'
 import { policyChanges, weekRules, NO_RULES, type PlanningRules, type RuleScope, type RulesLayer } from '~~/core/policy'
-import { comparePlans, optimiseWeek, weekLedger, weeklyTargets, type WeekPlan } from '~~/core/programme'
+import { comparePlans, proposeWeek, weekLedger, weeklyTargets, type WeekPlan } from '~~/core/programme'
 import type { Catalogue } from '~~/core/catalogue'
 import { planningContext } from '~~/shared/planningContext'
 import type { StoredRules, WeekSheet } from '~~/shared/types'
@@ -41,8 +41,8 @@ export function useRulesDraft(
       const context = planningContext(athlete, week.startsOn, competitions, catalogue, {
         ...settled, layers: [...asSettled, asHolding({ ...scope.value, rules })],
       })
-      const { plan } = optimiseWeek({ context, sessions }, { before: previousPlan })
-      return { plan, ledger: weekLedger(plan, weeklyTargets({ ...context, sessions: sessions.length }), catalogue) }
+      const { plan } = proposeWeek({ context, sessions }, { before: previousPlan })
+      return { plan, ledger: weekLedger(plan, weeklyTargets({ ...context, sessions: sessions.length }), context) }
     }
     return comparePlans(planFor(now.value), planFor(draft.value), catalogue)
   }

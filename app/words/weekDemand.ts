@@ -5,7 +5,7 @@ import { weeklyTargets, type SportProfileId } from '~~/core/programme'
 import { seasonWeek, type SeasonInstance, type SeasonPlan, type SeasonShape } from '~~/core/season'
 
 /**
- * Seconds each action is to get in a week of a squad: the middle of the target of an athlete with three years of
+ * Full sets each action is to get in a week of a squad: the middle of the target of an athlete with three years of
  * training.
  */
 export function weekDemand(
@@ -17,7 +17,7 @@ export function weekDemand(
     rules: { ...USUAL_RULES, block: said?.block ?? null },
   })
   return Object.fromEntries(
-    TRUNK_ACTIONS.map(action => [action, Math.round((targets[action].lowS + targets[action].highS) / 2)]),
+    TRUNK_ACTIONS.map(action => [action, (targets[action].low + targets[action].high) / 2]),
   ) as Record<TrunkAction, number>
 }
 

@@ -1,7 +1,7 @@
 export { oddTrial, testStops } from './mayTest'
 export { BODY_PLACES, BREAK_POINTS, loggedSeconds, type BodyPlace, type BreakPoint, type SetLog } from './setLog'
 export {
-  breakPointsOf, compareSides, review, type BreakPointCount, type Prescribed, type Review, type SideComparison,
+  adherenceOf, breakPointsOf, compareSides, type Adherence, type BreakPointCount, type Prescribed, type SideComparison,
 } from './review'
 export {
   BATTERIES, STANDARD_TESTS, TEST_IDS, TEST_SHARE, testFacts, TESTS, type Battery, type OwnTestId, type StandardTestId,

@@ -1,9 +1,8 @@
 import { must } from '../errors'
 import type { IsoDay } from '../calendar'
-import { perAction, TRUNK_ACTIONS, type Catalogue, type PerAction } from '../catalogue'
+import type { Catalogue } from '../catalogue'
 import { setCount, type Dose, type Side } from '../dose'
-import { itemActionSeconds } from '../programme'
-import { loggedSeconds, type BreakPoint, type SetLog } from './setLog'
+import type { BreakPoint, SetLog } from './setLog'
 
 /** One prescribed drill on a day. */
 export interface Prescribed {
@@ -14,46 +13,33 @@ export interface Prescribed {
   readonly extraSetSide: Side | null
 }
 
-/** What came of what was planned. */
-export interface Review {
+/** Sets done of what was planned. */
+export interface Adherence {
   readonly plannedSets: number
   readonly doneSets: number
   /** Done sets of the planned ones, 0-1; null when nothing was planned. */
   readonly adherence: number | null
-  readonly plannedS: PerAction
-  readonly doneS: PerAction
 }
 
 /**
- * Planned against done: sets and seconds under tension by action.
- * Sets beyond the prescription count as done work but not as adherence.
+ * Planned against done, in sets. Sets beyond the prescription are no adherence.
  *
- * @throws DomainError `tempo` when a written tempo cannot be read.
  * @example
- * review([], [], STANDARD).adherence // => null
+ * adherenceOf([], [], STANDARD).adherence // => null
  */
-export function review(prescribed: readonly Prescribed[], logs: readonly SetLog[], catalogue: Catalogue): Review {
-  const plannedS = perAction(0)
-  const doneS = perAction(0)
-  const plannedByItem = new Map<string, number>()
-  for (const item of prescribed) {
+export function adherenceOf(
+  prescribed: readonly Prescribed[], logs: readonly SetLog[], catalogue: Catalogue,
+): Adherence {
+  const plannedByItem = new Map(prescribed.flatMap((item): [string, number][] => {
     const variation = catalogue.find(item.variationId)
-    if (!variation) continue
-    plannedByItem.set(item.itemId, setCount(item.dose, variation.sides, item.extraSetSide))
-    const gain = itemActionSeconds(item, catalogue)
-    for (const action of TRUNK_ACTIONS) plannedS[action] += gain[action]
-  }
+    return variation ? [[item.itemId, setCount(item.dose, variation.sides, item.extraSetSide)]] : []
+  }))
   const doneByItem = new Map<string, number>()
-  for (const log of logs) {
-    const variation = catalogue.find(log.variationId)
-    if (!variation) continue
-    doneByItem.set(log.prescribedItemId, (doneByItem.get(log.prescribedItemId) ?? 0) + 1)
-    const seconds = loggedSeconds(log)
-    for (const action of TRUNK_ACTIONS) doneS[action] += seconds * (variation.shares[action] ?? 0)
-  }
+  for (const { prescribedItemId, variationId } of logs)
+    if (catalogue.find(variationId)) doneByItem.set(prescribedItemId, (doneByItem.get(prescribedItemId) ?? 0) + 1)
   const plannedSets = [...plannedByItem.values()].reduce((a, b) => a + b, 0)
   const met = [...plannedByItem].reduce((sum, [itemId, count]) => sum + Math.min(count, doneByItem.get(itemId) ?? 0), 0)
-  return { plannedSets, doneSets: logs.length, adherence: plannedSets > 0 ? met / plannedSets : null, plannedS, doneS }
+  return { plannedSets, doneSets: logs.length, adherence: plannedSets > 0 ? met / plannedSets : null }
 }
 
 /** Best left and right of one one-sided drill. */

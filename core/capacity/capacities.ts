@@ -45,7 +45,7 @@ const NAMED = 0.005
  * through trials and sets, less certain with every week between them. Evidence of one day counts in no order.
  *
  * @param today what is dated later does not count
- * @throws DomainError when a logged setting or tempo cannot be read.
+ * @throws DomainError `tempo` when a logged one cannot be read.
  * @example
  * capacitiesOf({ sex: 'male', heightM: 1.8, massKg: 80, ageYears: 22, trainingAgeYears: 2 }, { trials: [], sets: [] }, STANDARD, '2026-03-02').arch.measured // => false
  */

@@ -68,7 +68,7 @@ export function damageOf(
  *
  * @param own the athlete's own limit at this drill and setting: it takes the curve's place as far as it is more certain
  * @param belowPresent rungs below the present one, for a drill without a pose
- * @throws DomainError naming a setting that is out of range, or a tempo that cannot be read.
+ * @throws DomainError `tempo` when it cannot be read.
  * @example
  * effortOf(findVariation('front-plank.elbows'), { unit: 'seconds', amount: 30, settings: {}, side: null }, pathsOf(bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 })), { arch: 230.6, fold: 275, sideLeft: 219, sideRight: 219, turnLeft: 100, turnRight: 100 }).limitS.toFixed(0) // => '98'
  */

@@ -4,7 +4,7 @@ import { findVariation } from '../catalogue'
 import { MAN } from '../testing/poses'
 import { effortOf } from './effort'
 import type { DoneSet } from './evidence'
-import { ownLimits } from './ownBest'
+import { ownBests, ownLimitOf } from './ownBest'
 import { pathsOf } from './paths'
 
 const plank = findVariation('front-plank.elbows')!
@@ -13,7 +13,8 @@ const set = (over: Partial<DoneSet>): DoneSet => ({
   variationId: plank.id, unit: 'seconds', amount: 60, side: null, settings: {}, breakPoint: 'trunk', effort: null,
   day: '2026-02-20', ...over,
 })
-const own = (sets: DoneSet[], settings = {}) => ownLimits(sets, capacity, '2026-03-02')(plank, settings)
+const own = (sets: DoneSet[], settings = {}) => 
+  ownLimitOf(ownBests(sets, capacity, '2026-03-02'))(plank, settings)
 
 describe('the own best at a drill', () => {
   it('is the longest set the trunk ended in eight weeks at the same settings, before any that was only felt', () => {

@@ -19,33 +19,48 @@ const DAYS = 56
 const SD_CURVE = 0.3
 const Z90 = 1.645
 
+/** The best that was done of a drill as it was set. */
+export interface OwnBest extends OwnLimit {
+  readonly drill: string
+  readonly settings: Readonly<Record<string, unknown>>
+}
+
 /**
  * The athlete's own limits from the sets of the last eight weeks: the best set that the trunk ended, or the best clean
  * one by its effort, at the same drill and settings. The less certain the capacity, the more the own limit counts.
  *
  * @param capacity of the direction that usually decides, for how certain the curve is
  * @example
- * ownLimits([], { low: 180, high: 290 }, '2026-03-02')({ id: 'front-plank.elbows' }, {}) // => null
+ * ownBests([], { low: 180, high: 290 }, '2026-03-02') // => []
  */
-export function ownLimits(
+export function ownBests(
   sets: readonly DoneSet[], capacity: { readonly low: number, readonly high: number }, today: string,
-): OwnLimitOf {
+): OwnBest[] {
   const from = addDays(today, -DAYS)
-  const best = new Map<string, { limitS: number, sd: number }>()
+  const best = new Map<string, { one: DoneSet, limitS: number, sd: number }>()
   for (const one of sets) {
     if (one.day < from || one.day > today) continue
     const found = limitOf(one)
     const key = keyOf(one.variationId, one.settings)
     const before = best.get(key)
     if (found && (!before || found.sd < before.sd || (found.sd === before.sd && found.limitS > before.limitS)))
-      best.set(key, found)
+      best.set(key, { one, ...found })
   }
   const sdOfCapacity = Math.log(capacity.high / capacity.low) / (2 * Z90)
   const curve = SD_CURVE ** 2 + (FALL * sdOfCapacity) ** 2
-  return ({ id }, settings) => {
-    const found = best.get(keyOf(id, settings))
-    return found ? { limitS: found.limitS, weight: curve / (curve + found.sd ** 2) } : null
-  }
+  return [...best.values()].map(({ one, limitS, sd }) =>
+    ({ drill: one.variationId, settings: one.settings, limitS, weight: curve / (curve + sd ** 2) }))
+}
+
+/**
+ * Own limits, to be looked up by drill and settings.
+ *
+ * @example
+ * ownLimitOf([])({ id: 'front-plank.elbows' }, {}) // => null
+ */
+export function ownLimitOf(bests: readonly OwnBest[]): OwnLimitOf {
+  const byKey = new Map(bests.map(one => [keyOf(one.drill, one.settings), one]))
+  return ({ id }, settings) => byKey.get(keyOf(id, settings)) ?? null
 }
 
 const keyOf = (id: string, settings: Readonly<Record<string, unknown>>): string =>

@@ -1,6 +1,6 @@
 import type { Body } from '../anatomy'
 import type { Variation } from '../catalogue'
-import { daySettings, pathOf, type OnPath } from '../mechanics'
+import { nearestSettings, pathOf, type OnPath } from '../mechanics'
 
 /** The path of a drill at the day's settings; none without a pose. */
 export type PathsOf = (
@@ -16,7 +16,7 @@ export type PathsOf = (
 export function pathsOf(body: Body): PathsOf {
   const known = new Map<string, readonly OnPath[]>()
   return (drill, settings) => {
-    const day = daySettings(drill, body, settings)
+    const day = nearestSettings(drill, body, settings)
     const key = `${drill.id} ${JSON.stringify(day)}`
     const found = known.get(key) ?? pathOf(drill, body, day)
     known.set(key, found)

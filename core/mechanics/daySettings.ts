@@ -36,6 +36,26 @@ export function daySettings(
 }
 
 /**
+ * The day's settings as the pose knows them, each no further than the pose goes: what is written down beyond its range
+ * counts as the end of it.
+ *
+ * @example
+ * nearestSettings({ id: 'carries.two-hand' }, { heightM: 1.8 }, { loadKg: 500 }).rightKg < 500 // => true
+ */
+export function nearestSettings(
+  drill: Posed, body: Pick<Body, 'heightM'>, day: Readonly<Record<string, unknown>>,
+): Record<string, number> {
+  const link = poseOf(drill)
+  const known = link ? must(findModel(link.model)).settings : {}
+  return Object.fromEntries(
+    Object.entries(daySettings(drill, body, day)).map(([name, value]) => {
+      const { min, max } = known[name] ?? { min: value, max: value }
+      return [name, Math.min(max, Math.max(min, value))]
+    }),
+  )
+}
+
+/**
  * Whether a pose can be computed at the day's settings: every one lies in its range.
  *
  * @example

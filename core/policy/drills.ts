@@ -1,5 +1,4 @@
-import { mainAction, schoolDose, type Variation } from '../catalogue'
-import type { Dose } from '../dose'
+import { mainAction, type Variation } from '../catalogue'
 import type { Policy } from './lines'
 import { phaseEmphasis } from '../rules/phaseEmphasis'
 import type { PhaseId } from './phases'
@@ -31,20 +30,6 @@ export function policyRemoval(variation: Variation, policy: Policy): string | nu
   if (policy.standingRollout === 'off' && variation.id.startsWith('rollout.standing'))
     return 'The policy leaves the standing rollout out.'
   return null
-}
-
-/**
- * Doses a policy begins with: the drill's own, or the school's with a set less and a set more.
- *
- * @example
- * policyDoses(findVariation('side-plank.feet'), { ...DEFAULT_POLICY, dosing: 'stiffnessFirst' }).map(d => d.sets) // => [4, 5, 6]
- */
-export function policyDoses(variation: Variation, { dosing }: Policy): readonly Dose[] {
-  if (dosing === 'drill') return variation.doses
-  const dose = schoolDose(variation, dosing)
-  return [dose.sets - 1, dose.sets, dose.sets + 1].filter(sets => sets >= 1 && sets <= 10).map(sets => ({
-    ...dose, sets,
-  }))
 }
 
 /**
@@ -99,7 +84,7 @@ export function policyPlaceCost(slot: string, { place }: Policy): number {
 const WORK = { full: 1, reduced: 0.6, lifts: 0.35 } as const
 
 /**
- * Factor on the weekly seconds of direct trunk work.
+ * Factor on the weekly full sets of direct trunk work.
  *
  * @example
  * directWorkFactor({ ...DEFAULT_POLICY, directWork: 'reduced' }) // => 0.6
@@ -111,7 +96,7 @@ export function directWorkFactor({ directWork }: Policy): number {
 const BENDING = { allowed: 1, limited: 0.5, unloaded: 1, off: 0 } as const
 
 /**
- * Factor on the weekly seconds of bending.
+ * Factor on the weekly full sets of bending.
  *
  * @example
  * bendingFactor({ ...DEFAULT_POLICY, flexion: 'limited' }) // => 0.5

@@ -7,8 +7,7 @@ export {
   type RulesLayer, type WeekRules,
 } from './rules'
 export {
-  bendingCapOf, bendingFactor, directWorkFactor, policyCost, policyDoses, policyPlaceCost, policyRemoval,
+  bendingCapOf, bendingFactor, directWorkFactor, policyCost, policyPlaceCost, policyRemoval,
 } from './drills'
-export { BLOCK_STEP, nextDose, type NextDose } from './progress'
 export { policyChanges, schoolPolicy, type PolicyChange } from './compare'
 export { policyNotes } from './notes'

@@ -21,11 +21,11 @@ const schoolNames = Object.fromEntries(SCHOOL_NAMES.map(id => [id, schoolDoseTex
  * does to a plan is stated beside it and done in this folder and in `core/programme`.
  */
 export const POLICY_LINES = {
-  dosing: line('Doses', 'sets, repeats, seconds and rests of every drill',
+  dosing: line('Doses', 'how far a set goes, how heavy it is, and how many there are',
     'Short holds keep form and spare the spine; longer ones build endurance; few hard repeats build tension. Each '
     + 'camp has results to show.',
     { drill: 'each drill’s own doses', ...schoolNames }),
-  directWork: line('Direct trunk work', 'the weekly seconds asked for',
+  directWork: line('Direct trunk work', 'the weekly full sets asked for',
     'Lifts brace the trunk hard, yet hardly sideways or in turning; how much more is needed is not settled. It may '
     + 'be dropped only once tension and awareness are shown.',
     { full: 'in full', reduced: 'reduced to 60 %', lifts: 'lifts do most: 35 %' }),

@@ -4,7 +4,7 @@ import type { Mode } from '../catalogue'
 export interface Phase {
   readonly name: string
   readonly purpose: string
-  /** Factor on the weekly seconds. */
+  /** Factor on the weekly full sets. */
   readonly volume: number
   /** Modes it leans to. */
   readonly modes: readonly Mode[]

@@ -43,10 +43,10 @@ describe('rules laid over one another', () => {
 
   it('add up locks and keep the nearest band', () => {
     const { never, bands } = weekRules([
-      layer('group', { never: ['a'], bands: { rotation: { lowS: 10, highS: 20 } } }),
-      layer('athlete', { never: ['b', 'a'], bands: { rotation: { lowS: 30, highS: 40 } } }),
+      layer('group', { never: ['a'], bands: { rotation: { low: 1, high: 2 } } }),
+      layer('athlete', { never: ['b', 'a'], bands: { rotation: { low: 3, high: 4 } } }),
     ], '2026-03-02')
-    expect([never, bands.rotation?.lowS, bands.rotation?.from.name]).toEqual([['a', 'b'], 30, 'the athlete'])
+    expect([never, bands.rotation?.low, bands.rotation?.from.name]).toEqual([['a', 'b'], 3, 'the athlete'])
   })
 
   it('do not depend on the order they are given in', () => {

@@ -4,10 +4,12 @@ import { DEFAULT_POLICY, LINE_IDS, type LineId, type Policy } from './lines'
 import type { PhaseId } from './phases'
 import { SCHOOL_LINES } from './schools'
 
-/** Least and most weekly seconds a coach sets in place of the reckoned ones. */
+/** Least and most weekly full sets a coach sets in place of the reckoned ones. */
 export interface OwnBand {
-  readonly lowS: number
-  readonly highS: number
+  readonly low: number
+  readonly high: number
+  /** Least and most seconds it was set in, before weeks were counted in full sets. */
+  readonly wasS?: readonly [number, number]
 }
 
 /**

@@ -1,3 +1,4 @@
 export { EFFORT_LIMITS, USUAL_AMOUNTS, windowOf } from './window'
 export { type FacilityWeights } from './loads'
-export { gateSetting, mayBeLoaded, prescribe, type PrescribeFor, type Prescription } from './prescribe'
+export { gateSetting, keyOf, loadsFor, mayBeLoaded, prescribe, type PrescribeFor, type Prescription } from './prescribe'
+export { carriedOn, type Given, type Progress } from './carryOn'

@@ -45,21 +45,34 @@ export function prescribe(variation: Variation, of: PrescribeFor): Prescription 
   if (kindOf(variation) !== 'work') return null
   const base = must(variation.doses[Math.floor((variation.doses.length - 1) / 2)])
   const [least, most] = amountsOf(variation, base, of.landing)
-  const steps = stepsOf(variation, of)
-  const from = (amount: number, setting: SettingValues): Prescription => {
-    const { unit, tempo, restS } = base
-    const set = { unit, amount, tempo: tempo ?? null, settings: setting, side: null }
-    const below = Math.max(0, (of.rungs[variation.branch] ?? variation.rung) - variation.rung)
-    const effort = effortOf(variation, set, of.paths, of.capacities, below, of.own?.(variation, setting) ?? null)
-    return { dose: { sets: 1, amount, unit, restS, ...(tempo ? { tempo } : {}) }, setting, effort }
-  }
+  const steps = loadsFor(variation, of)
+  const { unit, tempo, restS } = base
+  const from = (amount: number, setting: SettingValues): Prescription =>
+    effortAt(variation, { sets: 1, amount, unit, restS, ...(tempo ? { tempo } : {}) }, setting, of)
   const fitting = (setting: SettingValues): Prescription => {
     const { effort } = from(most, setting)
     // What goes so far in so much goes as far in proportion: the amount that is aimed at.
-    return from(within([least, most], most * of.landing.aim / effort.effort, AMOUNT_STEP[base.unit]), setting)
+    return from(within([least, most], most * of.landing.aim / effort.effort, AMOUNT_STEP[unit]), setting)
   }
   if (steps.length === 0 || !poseOf(variation)) return accepted(fitting(gateSetting(variation, of)), of.landing)
   return accepted(loaded(steps, load => fitting({ [keyOf(variation)]: load }), of.landing), of.landing)
+}
+
+/**
+ * One set as it is said, with what it is worth to the athlete.
+ *
+ * @throws DomainError `tempo` when it cannot be read.
+ * @example
+ * effortAt(findVariation('front-plank.elbows'), { sets: 1, amount: 98, unit: 'seconds', restS: 0 }, {}, { paths: pathsOf(bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 })), capacities: { arch: 230.6, fold: 275, sideLeft: 219, sideRight: 219, turnLeft: 100, turnRight: 100 }, landing: windowOf(null, false), massKg: 80, heightM: 1.8, equipment: [], rungs: {} }).effort.effort.toFixed(1) // => '1.0'
+ */
+export function effortAt(variation: Variation, dose: Dose, setting: SettingValues, of: PrescribeFor): Prescription {
+  const { unit, amount, tempo = null } = dose
+  const below = Math.max(0, (of.rungs[variation.branch] ?? variation.rung) - variation.rung)
+  const effort = effortOf(
+    variation, { unit, amount, tempo, settings: setting, side: null }, of.paths, of.capacities, below,
+    of.own?.(variation, setting) ?? null,
+  )
+  return { dose, setting, effort }
 }
 
 /** Nobody is given more than so many times what a drill's own doses and gate ask. */
@@ -81,7 +94,13 @@ function within([least, most]: Between, wanted: number, step: number): number {
 
 type LoadsFor = Pick<PrescribeFor, 'massKg' | 'heightM' | 'equipment' | 'weights' | 'young'>
 
-const keyOf = ({ settings }: Variation): 'loadKg' | 'bandN' => (settings.includes('loadKg') ? 'loadKg' : 'bandN')
+/**
+ * How a drill is loaded: by kilograms, or by the pull of a band.
+ *
+ * @example
+ * keyOf({ settings: ['bandN'] }) // => 'bandN'
+ */
+export const keyOf = ({ settings }: Variation): 'loadKg' | 'bandN' => (settings.includes('loadKg') ? 'loadKg' : 'bandN')
 
 /**
  * No load goes further past the one a drill's gate is held at: arms, grip and balance end it there, whatever a trunk
@@ -91,8 +110,14 @@ const LOAD_REACH = { loadKg: 2.5, bandN: 3.5 } as const
 /** Whoever is under 16 is not loaded past the gate itself. */
 const YOUNG_REACH = 1
 
-/** Loads that there are, that the drill is made for and that its pose can be computed at. */
-function stepsOf(
+/**
+ * Loads that there are, that the drill is made for and that its pose can be computed at, lightest first: kilograms or
+ * newtons; none where it takes none.
+ *
+ * @example
+ * loadsFor(findVariation('carries.suitcase'), { massKg: 80, heightM: 1.8, equipment: ['kettlebell'] })[0] // => 4
+ */
+export function loadsFor(
   variation: Variation,
   { heightM, massKg, equipment, weights, young }: LoadsFor,
 ): number[] {
@@ -113,7 +138,7 @@ function stepsOf(
  */
 export function mayBeLoaded(variation: Variation, of: LoadsFor, setting: SettingValues): boolean {
   const load = setting[keyOf(variation)]
-  return load === undefined || load <= Math.max(0, ...stepsOf(variation, of))
+  return load === undefined || load <= Math.max(0, ...loadsFor(variation, of))
 }
 
 /** Of the loads that there are, the one a drill without a gate of its own is begun at: a third of the way up. */
@@ -129,7 +154,7 @@ const LIGHT = 1 / 3
 export function gateSetting(
   variation: Variation, of: LoadsFor,
 ): SettingValues {
-  const steps = stepsOf(variation, of)
+  const steps = loadsFor(variation, of)
   const kg = gateLoadKg(variation.gate, of.massKg)
   const key = keyOf(variation)
   const load = kg === null

@@ -6,12 +6,12 @@ export {
   SLOTS, type Circuit, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan,
 } from './week/week'
 export {
-  itemDurationS, layOutSession, liftDurationS, liftRestS, type LineEntry, type SessionLayout,
+  itemDurationS, layOutSession, liftDurationS, liftRestS, trunkMinutesOf, type LineEntry, type SessionLayout,
 } from './week/sessionLayout'
 export { circuitS, roundOf, stationDose } from './week/circuit'
 export {
-  experienceFactor, SESSION_TUT_S, targetOrigins, weeklyTargets, type Band, type TargetOrigin, type TargetRequest,
-  type Targets, type TargetStep,
+  experienceFactor, SESSION_SETS, targetOrigins, weeklyTargets, type Band, type TargetOrigin, type TargetRequest, type Targets,
+  type TargetStep,
 } from './week/targets'
 export { sportReason } from './sport/sportReasons'
 export { positionOf } from './sport/positions'
@@ -20,18 +20,22 @@ export { sportOf, type Sport, type SportEdit, type SportEdits } from './sport/sp
 export { SPORT_WANT_IDS, SPORT_WANTS, type SportWantId } from './sport/wants'
 export { FAULT_IDS, faultsInOrder, TYPICAL_FAULTS, type FaultId } from './sport/typicalFaults'
 export { goalLadders } from './propose/goal'
-export { itemActionSeconds, liftActionSeconds, weekLedger, type Ledger, type LedgerLine } from './week/ledger'
+export { weekLedger, type Ledger, type LedgerLine } from './week/ledger'
 export { screenOn, type PlanningContext } from './week/context'
-export { candidates, keepsRules, mayOn, optionsFor, type Candidate, type Option } from './propose/candidates'
+export { meansOf, type Means } from './worth/means'
+export { itemEffort, itemFullSets, mostServed, type ItemEffort } from './worth/itemEffort'
+export { liftFullSets } from './worth/liftFullSets'
+export { mayOn, openDrills } from './propose/mayOn'
 export { courseSessions, isOnCourse, opensNext } from './propose/braceCourse'
+export { isRefused, notesOn } from './propose/notes'
 export {
-  isRefused, notesOn, proposeWeek, type PlanProof, type Proposer, type ProposalRequest, type WeekProposal,
-} from './propose/propose'
-export { optimiseWeek, QUICK_BUDGET, type OptimiseOptions } from './propose/optimise'
-export { asPlannerItems, asSessions } from './propose/asSessions'
-export { EXPOSURE } from './propose/plannerPlaces'
+  proposeWeek, QUICK_BUDGET, type PlanProof, type ProposalOptions, type ProposalRequest, type WeekProposal,
+} from './propose/proposeWeek'
 export { weekAsNumbers, type WeekAsNumbers } from './propose/weekInstance'
-export { progressText, reasonFor } from './propose/reason'
+export { effortText, loadText, reasonFor } from './propose/reason'
+export { progressOf } from './review/progress'
+export { workDone, type PrescribedWork, type WorkDone } from './review/workDone'
+export { beginWith } from './edit/beginWith'
 export { alternatives, type Alternative } from './edit/alternatives'
 export {
   addItem, addSession, changeItem, changeSession, findItem, liftsOnly, moveItem, moveToNeighbour, nudgeItem, placesOf,

@@ -40,3 +40,11 @@ export interface BrokenAt {
 export function isFixed({ slot, circuit }: Pick<TrunkItem, 'slot' | 'circuit'>): boolean {
   return slot === 'home' || circuit !== undefined
 }
+
+/**
+ * Before the lifts: waking up may be the same every time, it is no work that is to change.
+ *
+ * @example
+ * isWakingUp({ slot: 'activation' }) // => true
+ */
+export const isWakingUp = ({ slot }: Pick<TrunkItem, 'slot'>): boolean => slot === 'activation'

@@ -2,7 +2,7 @@ import { isFixed, type BrokenAt, type SessionAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 
 export const ladderOnce: Rule<'ladderOnce', number, SessionAsked, BrokenAt> = {
-  id: 'ladderOnce', scope: 'session', severity: 'warn', title: 'One rung of a ladder in a session', value: 1,
+  id: 'ladderOnce', scope: 'session', severity: 'warn', title: 'One rung of a branch in a session', value: 1,
   source: COMMON_PRACTICE,
   breaks: ({ session, context: { screen: { catalogue } } }) => {
     const known = session.items.filter(item => !isFixed(item)).flatMap((item) => {
@@ -10,8 +10,8 @@ export const ladderOnce: Rule<'ladderOnce', number, SessionAsked, BrokenAt> = {
       return variation ? [{ item, variation }] : []
     })
     return known.filter(({ item, variation }, i) =>
-      known.slice(0, i).some(({ item: other, variation: { ladder } }) =>
-        ladder === variation.ladder && other.variationId !== item.variationId
+      known.slice(0, i).some(({ item: other, variation: { branch } }) =>
+        branch === variation.branch && other.variationId !== item.variationId
       )
     )
       .map(({ item }) => ({

@@ -1,7 +1,7 @@
-import { isFixed, type BrokenAt, type WeekAsked } from './asked'
+import { isFixed, isWakingUp, type BrokenAt, type WeekAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 
-/** Appearances of one ladder in a week; the brace is a course and practised every time. */
+/** Appearances of one branch of a ladder in a week; the brace is a course and practised every time. */
 const MOST = 3
 const COURSE = 'brace'
 
@@ -11,11 +11,11 @@ export const ladderWeek: Rule<'ladderWeek', number, WeekAsked, BrokenAt> = {
   breaks: ({ plan, context: { screen: { catalogue } } }) => {
     const seen = new Map<string, number>()
     return plan.sessions.flatMap(session =>
-      session.items.filter(item => !isFixed(item)).flatMap((item): BrokenAt[] => {
-        const ladder = catalogue.find(item.variationId)?.ladder
-        if (!ladder || ladder === COURSE) return []
-        const count = (seen.get(ladder) ?? 0) + 1
-        seen.set(ladder, count)
+      session.items.filter(item => !isFixed(item) && !isWakingUp(item)).flatMap((item): BrokenAt[] => {
+        const branch = catalogue.find(item.variationId)?.branch
+        if (!branch || branch === COURSE) return []
+        const count = (seen.get(branch) ?? 0) + 1
+        seen.set(branch, count)
         return count > MOST
           ? [{
             sessionId: session.id, itemId: item.id,

@@ -4,13 +4,13 @@ import { describe, expect, it } from 'vitest'
 import { evaluatePlan } from '../planner'
 import { DEFAULT_POLICY } from '../policy'
 import {
-  asPlannerItems,
   weekAsNumbers,
   weeklyTargets,
   type PlannedSession,
   type PlanningContext,
   type WeekPlan,
 } from '../programme'
+import { asPlannerItems } from '../programme/propose/asSessions'
 import { able, day, drill, drills, long, ruled, screened, squat } from '../testing/handMade'
 import { DRILL_RULES, PLACE_RULES, SESSION_RULES, WEEK_RULES, weekConflicts, type ConflictRule } from '.'
 
@@ -227,7 +227,7 @@ const CASES: readonly Case[] = [
   },
   {
     rule: 'ladderWeek',
-    plan: ['feet', 'star', 'hip-lifts', 'bottom-leg'].map((rung, d) =>
+    plan: ['knees', 'feet', 'star', 'top-leg-raised'].map((rung, d) =>
       day([drill(`side-plank.${rung}`)], { id: `d${d}`, day: d })
     ),
     says: 'Its ladder for the 4. time',
@@ -283,8 +283,11 @@ describe('every rule of the registry', () => {
   it.each(CASES.filter(one => taken.has(one.rule)))(
     '$rule is told by the planner in the same words',
     ({ rule, plan, ctx = able, before, says }) => {
-      const bare = plan.map(session => ({ ...session, items: [] }))
-      const { instance } = weekAsNumbers(ctx, bare, weeklyTargets({ ...ctx, sessions: 1 }), before ?? null)
+      // Kept, a drill is known to the planner although it is not the athlete's to be proposed.
+      const kept = plan.map(session => ({
+        ...session, items: session.items.map(one => ({ ...one, slot: 'after' as const, kept: true as const })),
+      }))
+      const { instance } = weekAsNumbers(ctx, kept, weeklyTargets({ ...ctx, sessions: 1 }), { before: before ?? null })
       const { variationId, slot, pairedWith } = plan[0]!.items[0]!
       const variation = instance.variations.find(v => v.id === variationId)
       // What a lock or the policy leaves out is not offered at all; a lift that is gone has no place.
@@ -311,7 +314,7 @@ describe('every rule of the registry', () => {
         ...session,
         items: session.items.map(one => ({ ...one, kept: true as const })),
       }))
-      const numbers = weekAsNumbers(ctx, kept, weeklyTargets({ ...ctx, sessions: plan.length }), null)
+      const numbers = weekAsNumbers(ctx, kept, weeklyTargets({ ...ctx, sessions: plan.length }))
       const { locks: _, ...instance } = numbers.instance
       expect(evaluatePlan(instance, asPlannerItems(kept, numbers)).broken.length).toBeGreaterThan(0)
     },
@@ -335,7 +338,7 @@ describe('one rule, one place', () => {
 
   it.each([
     ['48 hours between high doses', /hours: 48\b/, 'rules/restBetweenHighDoses.ts'],
-    ['a high dose', /highOverS: 150\b/, 'rules/restBetweenHighDoses.ts'],
+    ['a high dose', /highOver: 2\.2\b/, 'rules/restBetweenHighDoses.ts'],
     ['the heavy axial lift', /HEAVY_PERCENT = /, 'rules/heavyLiftFirst.ts'],
     ['the day before', 'The day before a competition is for activation only.', 'rules/dayBefore.ts'],
     ['competition day', 'Competition day: no trunk work.', 'rules/competitionDay.ts'],

@@ -13,16 +13,16 @@ export const taper: Rule<'taper', typeof value, WeekAsked, BrokenAt> = {
   breaks: ({ plan, context }) => {
     if (context.rules.block?.phase !== 'taper') return []
     const targets = weeklyTargets({ ...context, sessions: plan.sessions.length })
-    const { lines } = weekLedger(plan, targets, context.screen.catalogue)
-    const drillsS = lines.reduce((sum, line) => sum + line.drillsS, 0)
-    const mostS = lines.reduce((sum, line) => sum + line.band.highS, 0)
+    const { lines } = weekLedger(plan, targets, context)
+    const drills = lines.reduce((sum, line) => sum + line.drills, 0)
+    const most = lines.reduce((sum, line) => sum + line.band.high, 0)
     const last = [...plan.sessions].reverse().find(session => session.items.length > 0)
-    return last && drillsS > mostS
+    return last && drills > most
       ? [{
         sessionId: last.id, itemId: null,
-        text: `The taper takes volume away: ${Math.round(drillsS)} s of drills are more than the ${
-          Math.round(mostS)
-        } s it leaves.`,
+        text: `The taper takes volume away: ${drills.toFixed(1)} full sets by drills are more than the ${
+          most.toFixed(1)
+        } it leaves.`,
       }]
       : []
   },

@@ -1,4 +1,4 @@
-import { isFixed, type BrokenAt, type WeekAsked } from './asked'
+import { isFixed, isWakingUp, type BrokenAt, type WeekAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 
 /** Appearances of one drill in a week; the brace is a course and practised every time. */
@@ -11,7 +11,7 @@ export const weekRepeats: Rule<'weekRepeats', number, WeekAsked, BrokenAt> = {
   breaks: ({ plan }) => {
     const seen = new Map<string, number>()
     return plan.sessions.flatMap(session =>
-      session.items.filter(item => !isFixed(item) && !item.variationId.startsWith(COURSE)).flatMap(
+      session.items.filter(item => !isFixed(item) && !isWakingUp(item) && !item.variationId.startsWith(COURSE)).flatMap(
         (item): BrokenAt[] => {
           const count = (seen.get(item.variationId) ?? 0) + 1
           seen.set(item.variationId, count)

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { TOP_RUNGS } from '../testing/topRungs'
 import { EQUIPMENT, STANDARD, VARIATIONS, type Equipment } from '../catalogue'
 import {
-  alternatives, buildCircuit, homePlan, improvements, optimiseWeek, warmUpFor, type PlannedSession,
+  alternatives, buildCircuit, homePlan, improvements, proposeWeek, warmUpFor, type PlannedSession,
   type PlanningContext,
 } from '../programme'
 import { laterRounds, weekConflicts } from '../rules'
@@ -28,7 +28,7 @@ const pairs = FLAG_IDS.flatMap((a, i) => FLAG_IDS.slice(i).map((b): FlagId[] => 
 /** Every drill that any way of planning would hand to this athlete. */
 function handedOut(screen: Screen): string[] {
   const ctx = of(screen)
-  const { plan } = optimiseWeek({ context: ctx, sessions }, { budget: BRIEF })
+  const { plan } = proposeWeek({ context: ctx, sessions }, { budget: BRIEF })
   const item = {
     id: 'x', variationId: 'side-plank.feet',
     dose: { sets: 2, amount: 10, unit: 'seconds' as const, restS: 5 },

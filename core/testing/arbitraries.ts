@@ -1,6 +1,7 @@
 import { DAY_KINDS } from '../season'
 import fc from 'fast-check'
 import { EQUIPMENT, LADDERS, rungsOf, STANDARD, TRUNK_ACTIONS, type Equipment } from '../catalogue'
+import { strangerTrunk, type Trunk } from '../capacity'
 import { addDays } from '../calendar'
 import { PHASE_IDS, SCHOOL_IDS, USUAL_LOADS, USUAL_RULES, weekRules, type WeekRules } from '../policy'
 import { LIFT_IDS, SPORT_PROFILE_IDS, type PlannedSession, type PlanningContext } from '../programme'
@@ -62,6 +63,11 @@ const anyRules: fc.Arbitrary<WeekRules> = fc.record({
   }], '2026-03-02')
 )
 
+const TRUNKS = [
+  { sex: 'male', heightM: 1.88, massKg: 96, ageYears: 24, trainingAgeYears: 8 },
+  { sex: 'female', heightM: 1.62, massKg: 54, ageYears: 16, trainingAgeYears: 0 },
+].map(trunk => strangerTrunk(trunk as Trunk, STANDARD))
+
 /** Random planning contexts. */
 export const anyContext: fc.Arbitrary<PlanningContext> = fc.record({
   screen: anyScreen,
@@ -77,5 +83,6 @@ export const anyContext: fc.Arbitrary<PlanningContext> = fc.record({
     lift: fc.option(fc.constantFrom(...LIFT_IDS)),
   }),
   rules: fc.oneof({ weight: 2, arbitrary: fc.constant(USUAL_RULES) }, { weight: 1, arbitrary: anyRules }),
-  notHeld: fc.constantFrom([], ['front-plank.elbows']),
+  progress: fc.constantFrom<PlanningContext['progress']>({}, { 'front-plank.elbows': 'back', 'carries.suitcase': 'on' }),
+  trunk: fc.constantFrom(...TRUNKS),
 })

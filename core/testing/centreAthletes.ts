@@ -1,7 +1,7 @@
 import { STANDARD, type Equipment, EQUIPMENT, rungsOf } from '../catalogue'
 import { weekRules, type PhaseId } from '../policy'
-import type { EffortRequest } from '../effort'
-import { SPORT_PROFILE_IDS, type PlannedSession } from '../programme'
+import { knownTrunk } from '../capacity'
+import { SPORT_PROFILE_IDS, type PlannedSession, type ProposalRequest } from '../programme'
 import type { FlagId } from '../screening'
 
 const PHASES_BY_TURN: readonly PhaseId[] = ['offSeason', 'preSeason', 'inSeason', 'taper']
@@ -39,8 +39,7 @@ function standsOf(trainingAgeYears: number, braceStep: number): string[] {
 
 interface Case {
   readonly name: string
-  readonly request: EffortRequest
-  readonly sessions: readonly PlannedSession[]
+  readonly request: ProposalRequest
 }
 
 /** Athletes of every sport, both sexes, 14 to 45 years, brace steps 3 to 7, bare room and full gym, 2 to 6 sessions. */
@@ -61,20 +60,21 @@ export const CENTRE: readonly Case[] =
       ({ id: `s${s}`, day, minutes: (LIFTS[s]?.length ?? 0) > 0 ? 75 : 30, lifts: LIFTS[s] ?? [], items: [] }))
     return {
       name: [sport, sex, ageYears, `brace ${braceStep}`, phase, `${count} sessions`].join(', '),
-      sessions,
       request: {
+        sessions,
         context: {
           screen: {
             catalogue: STANDARD, flags: FLAGS[i % FLAGS.length]!, equipment, braceStep,
             rungs: rungsOf(standsOf(trainingAgeYears, braceStep), STANDARD), ageYears, massKg,
           },
           sport, position: '', trainingAgeYears, weakLink: WEAK[i % WEAK.length]!, weakSide: null, competitionDays: [],
-          seasonDays: null, goal: { variationId: GOALS[i % GOALS.length]!, lift: null }, notHeld: [],
+          seasonDays: null, goal: { variationId: GOALS[i % GOALS.length]!, lift: null }, progress: {},
           rules: weekRules([], '2026-03-02', { phase, week: 2, weeks: 4, load: 1 }),
+          trunk: knownTrunk(
+            { sex, heightM, massKg, ageYears, trainingAgeYears },
+            { trials: [], sets: [], stands: standsOf(trainingAgeYears, braceStep) }, STANDARD, '2026-03-02',
+          ),
         },
-        trunk: { sex, heightM, massKg, ageYears, trainingAgeYears },
-        evidence: { trials: [], sets: [], stands: standsOf(trainingAgeYears, braceStep) },
-        today: '2026-03-02', school: null, before: null,
       },
     }
   })

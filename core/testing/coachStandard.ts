@@ -1,8 +1,7 @@
 import { ACTION_FACTS, TRUNK_ACTIONS, type Plane, type TrunkAction } from '../catalogue'
 import { isHeavyAxial } from '../rules'
 import { redFlags } from '../screening'
-import type { EffortItem, EffortRequest, EffortWeek } from '../effort'
-import { sportOf } from '../programme'
+import { itemEffort, sportOf, trunkMinutesOf, type PlanningContext, type WeekProposal } from '../programme'
 
 const FEET = ['standing', 'splitStance', 'singleLeg', 'moving', 'halfKneeling']
 const LIMITS = { seconds: [8, 60], reps: [3, 12], metres: [10, 60], breaths: [1, 60], letters: [1, 60] } as const
@@ -10,26 +9,28 @@ const LIMITS = { seconds: [8, 60], reps: [3, 12], metres: [10, 60], breaths: [1,
 const COUNTS = 0.2
 
 /** What a coach would not sign about a week, by the number of the standard; none: signed. */
-export function notSigned({ context }: EffortRequest, week: EffortWeek): string[] {
+export function notSigned(context: PlanningContext, { plan, notes }: WeekProposal): string[] {
   const { screen: { catalogue, flags, braceStep, ageYears, rungs }, sport, weakLink, goal, rules } = context
-  const drill = (one: EffortItem) => catalogue.find(one.item.variationId)!
-  const all = week.sessions.flatMap(({ session, items }) => items.map(one => ({ ...one, day: session.day })))
+  const all = plan.sessions.flatMap(({ day, items }) =>
+    items.map(item => ({ item, day, ...itemEffort(item, context)! })))
+  type One = (typeof all)[number]
+  const drill = (one: One) => catalogue.find(one.item.variationId)!
   const work = all.filter(one => one.kind === 'work')
-  const said = week.wanting.join(' ').toLowerCase()
+  const said = notes.join(' ').toLowerCase()
   if (redFlags(flags).length > 0) return all.length > 0 ? ['W15 a red flag and still a week'] : []
   if (work.length === 0) return ['W1 no work at all']
   const phase = rules.block?.phase ?? 'offSeason'
   const base = phase === 'offSeason' || phase === 'preSeason'
-  const n = week.sessions.length
+  const n = plan.sessions.length
   const missed: string[] = []
   const must = (id: string, holds: boolean, text: string): void => { if (!holds) missed.push(`${id} ${text}`) }
-  const days = (meets: (one: EffortItem) => boolean): number => new Set(work.filter(meets).map(one => one.day)).size
+  const days = (meets: (one: One) => boolean): number => new Set(work.filter(meets).map(one => one.day)).size
   for (const one of work) {
     const { item: { dose, setting }, effort } = one
     const { id, branch, rung, ladder, settings } = drill(one)
     must('W1', (rungs[branch] ?? 1) - rung < 2, `${id} was left behind`)
-    must('W2', effort !== null && effort.effort >= 0.3 && effort.effort <= 0.85, `${id} effort ${effort?.effort}`)
-    must('W2', effort?.r == null || effort.r >= 0.25, `${id} r ${effort?.r}`)
+    must('W2', effort.effort >= 0.3 && effort.effort <= 0.85, `${id} effort ${effort.effort}`)
+    must('W2', effort.r === null || effort.r >= 0.25, `${id} r ${effort.r}`)
     must('W3', ladder !== 'brace' || braceStep < 6, `${id} as work`)
     const [least, most] = LIMITS[dose.unit]
     must('W9', dose.sets >= 2 && dose.sets <= 6 && dose.amount >= least && dose.amount <= most,
@@ -45,6 +46,7 @@ export function notSigned({ context }: EffortRequest, week: EffortWeek): string[
     const met = days(one => TRUNK_ACTIONS.some(a => resists(a) && (one.fullSets[a] ?? 0) > COUNTS))
     must('W4', met >= Math.min(times, n) || said.includes(plane), `${plane} ${met}`)
   }
+  const minutes = trunkMinutesOf(plan, catalogue)
   const { character } = sportOf(sport)
   const onFeet = all.filter(one => (one.kind === 'work' || one.kind === 'fast') && FEET.includes(drill(one).posture))
   if (character.standing && braceStep >= 5 && flags.length === 0) {
@@ -64,16 +66,17 @@ export function notSigned({ context }: EffortRequest, week: EffortWeek): string[
     const met = days(one => drill(one).ladder === ladder)
     must('W8', met >= Math.min(base ? 2 : 1, n) || said.includes('goal'), `the goal’s ladder in ${met} sessions`)
   }
-  for (const { session, items } of week.sessions) {
-    must('W9', items.filter(one => one.kind === 'work').length <= 4, `day ${session.day}: too much work`)
-    if (!session.lifts.some(isHeavyAxial)) continue
-    const woken = items.some(one => one.kind !== 'work') || said.includes('waking')
-    must('W10', woken, `day ${session.day}: nothing before the heavy lift`)
+  for (const { day, lifts } of plan.sessions) {
+    const here = all.filter(one => one.day === day)
+    must('W9', here.filter(one => one.kind === 'work').length <= 4, `day ${day}: too much work`)
+    if (!lifts.some(isHeavyAxial)) continue
+    const woken = here.some(one => one.kind !== 'work') || said.includes('waking')
+    must('W10', woken, `day ${day}: nothing before the heavy lift`)
   }
   const [least, most] = base ? [25, 75] : phase === 'inSeason' ? [15, 45] : [5, 40]
   if (context.trainingAgeYears >= 1 && n >= 3)
-    must('W9', (week.minutes >= least || said.includes('fills')) && week.minutes <= most,
-      `${week.minutes.toFixed(0)} minutes`)
+    must('W9', (minutes >= least || said.includes('fills')) && minutes <= most,
+      `${minutes.toFixed(0)} minutes`)
   if (ageYears !== null && ageYears < 16) {
     for (const one of all) {
       must('W16', !/^(rollout\.standing|levers\.(full|straddle|one-leg)|carries\.suitcase-heavy)/.test(drill(one).id),

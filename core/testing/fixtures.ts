@@ -1,4 +1,5 @@
 import { EQUIPMENT, findVariation, STANDARD, type Equipment } from '../catalogue'
+import { strangerTrunk } from '../capacity'
 import type { PoseSpec } from '../mechanics'
 import { USUAL_RULES } from '../policy'
 import { planSeason, seasonInstance, type SeasonShape, type StandingSeason } from '../season'
@@ -26,7 +27,8 @@ export const context: PlanningContext = {
   position: '',
   goal: { variationId: null, lift: null },
   rules: USUAL_RULES,
-  notHeld: [],
+  progress: {},
+  trunk: strangerTrunk({ sex: 'male', heightM: 1.8, massKg: 80, ageYears: 24, trainingAgeYears: 3 }, STANDARD),
 }
 
 export const lift: PlannedLift = { id: 'squat', lift: 'backSquat', sets: 4, reps: 4, percent1Rm: 82 }
@@ -44,7 +46,7 @@ export const item: TrunkItem = {
 export const ledger = weekLedger(
   { sessions: [session] },
   weeklyTargets({ sport: 'general', sessions: 3, trainingAgeYears: 3, weakLink: null }),
-  STANDARD,
+  context,
 )
 
 /** Standing upright, arms hanging, for examples of the mechanics. */

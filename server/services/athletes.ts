@@ -1,5 +1,5 @@
 import { addDays, mondayOf } from '~~/core/calendar'
-import { review } from '~~/core/assessment'
+import { adherenceOf } from '~~/core/assessment'
 import { raisedNow } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
 import { screenOf } from '~~/shared/planningContext'
@@ -57,7 +57,7 @@ export function roster(context: Context): Promise<RosterRow[]> {
         marks: screenOf(athlete, today, catalogue).flags,
         nextCompetition: nextFor(athlete, competitions),
         thisWeek: weeks.get(athlete.id)?.status ?? 'none',
-        adherence: review(planned, own, catalogue).adherence,
+        adherence: adherenceOf(planned, own, catalogue).adherence,
         lastLogDay: own.at(-1)?.day ?? null,
         painInLastDays: hadPain(own, addDays(today, -PAIN_DAYS)),
         screened: athlete.screenedOn !== null || context.actor.role === 'assistant',

@@ -131,7 +131,7 @@ async function addHistory(
     const standing = seasons.find(one => athlete.input.groupIds.includes(one.groupId))
     const season = standing ? seasonWeek(standing.shape, standing.instance, standing.plan, startsOn) : null
     const context = planningContext({ ...athlete.input, clearances: athlete.clearances }, startsOn, own, STANDARD, {
-      layers: layersOf(centre, athlete), notHeld: [], season, sports: {},
+      layers: layersOf(centre, athlete), progress: {}, trunk: null, season, sports: {},
     })
     const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions })
     if (refused) continue

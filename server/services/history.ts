@@ -1,19 +1,22 @@
+import { mondayOf } from '~~/core/calendar'
 import type { History } from '~~/shared/types'
 import { prescribedBetween } from '../repositories/prescriptions'
 import { logsBetween } from '../repositories/setLogs'
 import { mustSeeAthlete, transaction, type Context } from './context'
+import { knownTrunkFor } from './knownTrunk'
 import { logsFor } from './logsFor'
 
 /** What was planned and done from one day to another. */
 export function history(context: Context, athleteId: string, from: string, to: string): Promise<History> {
   const { organisationId } = context.actor
   return transaction(context, async (tx) => {
-    await mustSeeAthlete(tx, context, athleteId)
+    const athlete = await mustSeeAthlete(tx, context, athleteId)
     const prescribed = await prescribedBetween(tx, organisationId, [athleteId], from, to)
     const logs = await logsBetween(tx, organisationId, [athleteId], from, to)
     return {
       from, to, logs: logsFor(context, logs),
       prescribed: prescribed.map(toPrescribed),
+      trunk: await knownTrunkFor(tx, organisationId, athlete, mondayOf(context.today)),
     }
   })
 }
@@ -22,5 +25,6 @@ type PrescribedRow = Awaited<ReturnType<typeof prescribedBetween>>[number]
 
 /** What the review asks of a prescribed drill. */
 export function toPrescribed({ itemId, variationId, day, item }: PrescribedRow): History['prescribed'][number] {
-  return { itemId, variationId, day, dose: item.dose, extraSetSide: item.extraSetSide }
+  const { dose, extraSetSide, slot, setting, rounds } = item
+  return { itemId, variationId, day, dose, extraSetSide, slot, setting, ...rounds ? { rounds } : {} }
 }

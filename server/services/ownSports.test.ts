@@ -38,7 +38,7 @@ describe('what the organisation says otherwise about a sport', () => {
     const target = async (): Promise<number> => {
       const { athlete: one, settled } = await weekSheet(head, athlete.id, '2026-03-16')
       const context = planningContext(one, '2026-03-16', [], STANDARD, settled)
-      return weeklyTargets({ ...context, sessions: 4 }).rotation.highS
+      return weeklyTargets({ ...context, sessions: 4 }).rotation.high
     }
     const edited = await target()
     const { version } = await storedSports(head)

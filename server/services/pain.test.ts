@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { STANDARD, standsUpTo, VARIATIONS } from '~~/core/catalogue'
-import { optimiseWeek, type PlannedSession, type WeekPlan } from '~~/core/programme'
+import { proposeWeek, type PlannedSession, type WeekPlan } from '~~/core/programme'
 import { planningContext } from '~~/shared/planningContext'
 import type { SetLogInput } from '~~/shared/types'
 import { healthAlerts } from './alerts'
@@ -145,7 +145,7 @@ describe('pain in a set', () => {
     await log({ breakPoint: 'pain', painAt: 'lowBack' })
     const { athlete, settled } = await weekSheet(coach, one.id, '2026-03-09')
     const sessions = [0, 2, 4].map((day): PlannedSession => ({ id: `d${day}`, day, minutes: 60, lifts: [], items: [] }))
-    const { plan: next } = optimiseWeek({
+    const { plan: next } = proposeWeek({
       context: planningContext(athlete, '2026-03-09', [], STANDARD, settled),
       sessions,
     })

@@ -1,5 +1,6 @@
 import { addDays } from '~~/core/calendar'
 import { PHASES, type PhaseId } from '~~/core/policy'
+import { progressOf } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import type { Athlete, RulesChange, Settled, StoredRules } from '~~/shared/types'
 import { listGroups } from '../repositories/groups'
@@ -10,6 +11,7 @@ import { prescribedBetween } from '../repositories/prescriptions'
 import { logsBetween } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
+import { knownTrunkFor } from './knownTrunk'
 import { record } from './record'
 import { seasonWeekFor } from './seasonOf'
 
@@ -75,10 +77,7 @@ async function mustReach(tx: Tx, context: Context, { scope, scopeId }: RulesChan
     throw new AppError('badInput', 'There is no such scope here.', { scopeId: 'There is no such scope here.' })
 }
 
-/**
- * What holds for an athlete in a week: the layers, and drills of last week whose sets broke before their amount or
- * hurt.
- */
+/** What holds for an athlete in a week: the layers, what last week's sets said, and what is known of the trunk. */
 export async function settledFor(tx: Tx, organisationId: string, athlete: Athlete, startsOn: string): Promise<Settled> {
   const groups = (await listGroups(tx, organisationId)).filter(group => athlete.groupIds.includes(group.id))
   const rows = (await sharedRules(tx, organisationId)).filter(row =>
@@ -93,26 +92,22 @@ export async function settledFor(tx: Tx, organisationId: string, athlete: Athlet
       )
       return name === null ? [] : [{ scope, scopeId, name, rules }]
     }),
-    notHeld: await notHeldBefore(tx, organisationId, athlete.id, startsOn),
+    progress: await progressBefore(tx, organisationId, athlete.id, startsOn),
+    trunk: await knownTrunkFor(tx, organisationId, athlete, startsOn),
     season: await seasonWeekFor(tx, organisationId, athlete, startsOn),
     sports: (await ownSports(tx, organisationId)).edits,
   }
 }
 
-async function notHeldBefore(tx: Tx, organisationId: string, athleteId: string, startsOn: string): Promise<string[]> {
-  const [from, to] = [addDays(startsOn, -7), addDays(startsOn, -1)]
-  const amounts = new Map(
-    (await prescribedBetween(tx, organisationId, [athleteId], from, to)).map((
-      { itemId, item },
-    ) => [itemId, item.dose.amount]),
-  )
+/** Days of sets that say how a drill goes on: the last two sessions of it. */
+const PROGRESS_DAYS = 14
+
+/** What the sets of the last weeks said of each drill. */
+async function progressBefore(
+  tx: Tx, organisationId: string, athleteId: string, startsOn: string,
+): Promise<Settled['progress']> {
+  const [from, to] = [addDays(startsOn, -PROGRESS_DAYS), addDays(startsOn, -1)]
+  const prescribed = await prescribedBetween(tx, organisationId, [athleteId], from, to)
   const logs = await logsBetween(tx, organisationId, [athleteId], from, to)
-  return [
-    ...new Set(
-      logs.filter(log =>
-        log.painAt !== null || log.breakPoint === 'pain'
-        || (log.breakPoint !== 'none' && log.amount < (amounts.get(log.prescribedItemId) ?? Infinity))
-      ).map(log => log.variationId),
-    ),
-  ].sort()
+  return progressOf(prescribed.map(({ item, ...one }) => ({ ...item, ...one })), logs, startsOn)
 }

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { STANDARD, standsUpTo, VARIATIONS } from '~~/core/catalogue'
-import { optimiseWeek, type PlannedSession, type WeekPlan } from '~~/core/programme'
+import { proposeWeek, type PlannedSession, type WeekPlan } from '~~/core/programme'
 import { FLAG_IDS, FLAGS, type Answers, type FlagId } from '~~/core/screening'
 import { isForbidden } from '~~/core/testing/safetyOracle'
 import { planningContext } from '~~/shared/planningContext'
@@ -124,7 +124,7 @@ async function tryEverything(one: Walked): Promise<string[]> {
   }
   const settled = await weekSheet(coach, one.id, '2026-03-16')
   const sessions = [0, 3].map((day): PlannedSession => ({ id: `d${day}`, day, minutes: 40, lifts: [], items: [] }))
-  const proposed = optimiseWeek({
+  const proposed = proposeWeek({
     context: planningContext(settled.athlete, '2026-03-16', [], STANDARD, settled.settled),
     sessions,
   }, { budget: { steps: 200, restarts: 1, preferenceSteps: 50 } })

@@ -1,6 +1,6 @@
 import { catalogueWith, type OwnCatalogue } from '~~/core/catalogue'
 import {
-  auditWeek, improvements, optimiseWeek, weekLedger, weeklyTargets, type PlannedSession, type PlanningContext,
+  auditWeek, improvements, proposeWeek, weekLedger, weeklyTargets, type PlannedSession, type PlanningContext,
   type WeekPlan,
 } from '~~/core/programme'
 import type { LinearSolver } from '~~/core/planner'
@@ -25,7 +25,7 @@ const contextOf = ({ athlete, startsOn, competitions, own, settled }: WeekReques
 
 /** Plans one week with a solver at hand. */
 export function answerWeek(request: WeekRequest, solver: LinearSolver): WeekAnswer {
-  const { plan, notes, refused, proof } = optimiseWeek({ context: contextOf(request), sessions: request.sessions }, {
+  const { plan, notes, refused, proof } = proposeWeek({ context: contextOf(request), sessions: request.sessions }, {
     before: request.before, solver,
   })
   return { plan, notes, refused, proof }
@@ -35,9 +35,7 @@ export function answerWeek(request: WeekRequest, solver: LinearSolver): WeekAnsw
 function answerReview(request: WeekRequest): WeekReview {
   const context = contextOf(request)
   const plan = { sessions: request.sessions }
-  const ledger = weekLedger(
-    plan, weeklyTargets({ ...context, sessions: plan.sessions.length }), context.screen.catalogue,
-  )
+  const ledger = weekLedger(plan, weeklyTargets({ ...context, sessions: plan.sessions.length }), context)
   return { findings: auditWeek(plan, ledger, context), improvements: improvements(plan, context, request.before) }
 }
 

@@ -2,7 +2,7 @@ import Joi from 'joi'
 import { TRUNK_ACTIONS } from '~~/core/catalogue'
 import { mondayOf } from '~~/core/calendar'
 import {
-  LINE_IDS, PHASE_IDS, POLICY_LINES, RULE_SCOPES, SCHOOL_IDS, type PlanningRules, type TrainingBlock,
+  LINE_IDS, PHASE_IDS, POLICY_LINES, RULE_SCOPES, SCHOOL_IDS, type OwnBand, type PlanningRules, type TrainingBlock,
 } from '~~/core/policy'
 import { SLOTS } from '~~/core/programme'
 import type { ApplyRequest, PlanRunInput, RulesChange } from '../types'
@@ -13,11 +13,14 @@ export const monday = (label: string): Joi.StringSchema =>
   isoDay(label).custom((value: string, helpers) => (mondayOf(value) === value ? value : helpers.error('any.only')))
     .messages({ 'any.only': 'A week starts on a Monday.' })
 
-const seconds = (label: string): Joi.NumberSchema => Joi.number().integer().min(0).max(3600).required().label(label)
+const fullSets = (label: string): Joi.NumberSchema => Joi.number().min(0).max(50).precision(1).required().label(label)
 
-const band = Joi.object({ lowS: seconds('Least'), highS: seconds('Most') }).custom((
-  value: { lowS: number, highS: number }, helpers,
-) => (value.lowS <= value.highS ? value : helpers.error('any.only'))).messages({
+const band = Joi.object({
+  low: fullSets('Least'), high: fullSets('Most'),
+  wasS: Joi.array().items(Joi.number().min(0).max(3600)).length(2).label('Seconds'),
+}).custom((
+  value: OwnBand, helpers,
+) => (value.low <= value.high ? value : helpers.error('any.only'))).messages({
   'any.only': 'The least is not above the most.',
 }).label('Band')
 

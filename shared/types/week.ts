@@ -1,8 +1,10 @@
 import type { BreathPattern, Fault, SettingValues } from '~~/core/catalogue'
 import type { Dose, Side, Sides } from '~~/core/dose'
-import type { PlannedLift, Slot, SportEdits, WeekPlan, PlanProof } from '~~/core/programme'
+import type { PlannedLift, PlanProof, PrescribedWork, Slot, SportEdits, WeekPlan } from '~~/core/programme'
 import type { BodyPlace, BreakPoint } from '~~/core/assessment'
+import type { KnownTrunk } from '~~/core/capacity'
 import type { RulesLayer } from '~~/core/policy'
+import type { Progress } from '~~/core/prescription'
 import type { SeasonWeek } from '~~/core/season'
 import type { Athlete, Competition } from './athlete'
 import type { SeasonNotice, StoredEntry } from './season'
@@ -10,8 +12,10 @@ import type { SeasonNotice, StoredEntry } from './season'
 /** What was settled for an athlete, and what last week's sets said. */
 export interface Settled {
   readonly layers: readonly RulesLayer[]
-  /** Drills of last week that broke before their amount. */
-  readonly notHeld: readonly string[]
+  /** What last week's sets said of each drill that was done. */
+  readonly progress: Readonly<Record<string, Progress>>
+  /** What is known of the trunk; null: nothing but whose it is. */
+  readonly trunk: KnownTrunk | null
   /** What the season says about the week. */
   readonly season: SeasonWeek | null
   /** What the organisation says otherwise about sports. */
@@ -155,13 +159,9 @@ export interface Today extends SessionRun {
 export interface History {
   readonly from: string
   readonly to: string
-  readonly prescribed: readonly {
-    readonly itemId: string
-    readonly variationId: string
-    readonly day: string
-    readonly dose: Dose
-    readonly extraSetSide: Side | null
-  }[]
+  readonly prescribed: readonly PrescribedWork[]
+  /** What is known of the trunk now: what was done is reckoned by it. */
+  readonly trunk: KnownTrunk
   readonly logs: readonly StoredSetLog[]
 }
 

@@ -2,6 +2,7 @@
 import type { SetLog } from '~~/core/assessment'
 import { capacitiesOf, CAPACITY_IDS, CAPACITY_WORDS, type CapacityId, type Trunk } from '~~/core/capacity'
 import type { Catalogue } from '~~/core/catalogue'
+import { trunkEvidence } from '~~/shared/trunkOf'
 import type { StoredTrial } from '~~/shared/types'
 import { dayMonth } from '~/words/inWords'
 
@@ -15,11 +16,9 @@ const props = defineProps<{
   today: string
 }>()
 
-const capacities = computed(() => capacitiesOf(props.trunk, {
-  trials: props.trials.map(({ setting, ...trial }) => ({ ...trial, settings: setting })),
-  sets: props.logs.map(({ setting, ...log }) => ({ ...log, settings: setting })),
-  stands: props.stands,
-}, props.catalogue, props.today))
+const capacities = computed(() => capacitiesOf(
+  props.trunk, trunkEvidence(props.trials, props.logs, props.stands), props.catalogue, props.today,
+))
 const most = computed(() => Math.max(...CAPACITY_IDS.map(id => capacities.value[id].high)))
 const open = ref<CapacityId | null>(null)
 const part = (nm: number): number => 100 * nm / most.value

@@ -1,18 +1,25 @@
 <script setup lang="ts">
-import { BREAK_POINTS, breakPointsOf, compareSides, review } from '~~/core/assessment'
+import { adherenceOf, BREAK_POINTS, breakPointsOf, compareSides } from '~~/core/assessment'
 import { addDays, mondayOf } from '~~/core/calendar'
 import { ACTION_FACTS, TRUNK_ACTIONS } from '~~/core/catalogue'
-import type { History } from '~~/shared/types'
+import { workDone } from '~~/core/programme'
+import { planningContext } from '~~/shared/planningContext'
+import type { Athlete, History } from '~~/shared/types'
 import { useCatalogue } from '~/composables/useCatalogue'
+import { inSets } from '~/words/effortWords'
 import { shortDay, weekSpan } from '~/words/inWords'
 
 /** What came of it: planned against done, break points, left against right. */
-const props = defineProps<{ history: History }>()
+const props = defineProps<{ history: History, athlete: Athlete }>()
 
 const catalogue = useCatalogue()
-const total = computed(() => review(props.history.prescribed, props.history.logs, catalogue.value))
-const scaleS = computed(() =>
-  Math.max(60, ...TRUNK_ACTIONS.map(action => Math.max(total.value.plannedS[action], total.value.doneS[action]))))
+const total = computed(() => adherenceOf(props.history.prescribed, props.history.logs, catalogue.value))
+/** In full sets of the athlete as known now. */
+const work = computed(() => workDone(props.history.prescribed, props.history.logs, {
+  ...planningContext(props.athlete, mondayOf(props.history.to), [], catalogue.value), trunk: props.history.trunk,
+}))
+const scale = computed(() =>
+  Math.max(1, ...TRUNK_ACTIONS.map(action => Math.max(work.value.planned[action], work.value.done[action]))))
 const weeks = computed(() => {
   const mondays = [...new Set(props.history.prescribed.map(item => mondayOf(item.day)))].sort()
   return mondays.map((monday) => {
@@ -21,7 +28,7 @@ const weeks = computed(() => {
     const ids = new Set(items.map(item => item.itemId))
     return {
       monday,
-      ...review(items, props.history.logs.filter(log => ids.has(log.prescribedItemId)), catalogue.value),
+      ...adherenceOf(items, props.history.logs.filter(log => ids.has(log.prescribedItemId)), catalogue.value),
     }
   })
 })
@@ -67,7 +74,7 @@ const nameOf = (variationId: string): string => catalogue.value.find(variationId
           <span class="figure text-[0.9em]">{{ week.doneSets }} of {{ week.plannedSets }} sets</span>
         </li>
       </ul>
-      <h3>Seconds under tension, planned and done</h3>
+      <h3>Full sets, planned and done</h3>
       <ul class="mb-3">
         <li
           v-for="action in TRUNK_ACTIONS"
@@ -86,7 +93,7 @@ const nameOf = (variationId: string): string => catalogue.value.find(variationId
               fill="var(--color-chalk-deep)"
             />
             <rect
-              :width="`${(total.doneS[action] / scaleS) * 100}%`"
+              :width="`${(work.done[action] / scale) * 100}%`"
               y="2"
               height="10"
               :fill="ACTION_FACTS[action].resists ? `url(#hatch-${ACTION_FACTS[action].plane})` : 'var(--color-paper)'"
@@ -95,15 +102,15 @@ const nameOf = (variationId: string): string => catalogue.value.find(variationId
               :stroke-dasharray="ACTION_FACTS[action].resists ? undefined : '3 2'"
             />
             <rect
-              :x="`${(total.plannedS[action] / scaleS) * 100}%`"
+              :x="`${(work.planned[action] / scale) * 100}%`"
               width="2.5"
               height="14"
               transform="translate(-2.5 0)"
               fill="var(--color-ink)"
             />
           </svg>
-          <span class="figure text-right text-[0.9em]">{{ Math.round(total.doneS[action]) }} of
-            {{ Math.round(total.plannedS[action]) }} s</span>
+          <span class="figure text-right text-[0.9em]">{{ inSets(work.done[action]) }} of
+            {{ inSets(work.planned[action]) }}</span>
         </li>
       </ul>
       <div class="grid md:grid-cols-2 gap-6">

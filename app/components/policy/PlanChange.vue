@@ -50,11 +50,11 @@ const choice = ({ line }: PolicyChange, id: string): string =>
           {{ text }}
         </li>
         <li
-          v-for="s in difference.seconds"
+          v-for="s in difference.fullSets"
           :key="s.label"
           class="text-quiet"
         >
-          {{ s.label }} <span class="figure">{{ s.from }} → {{ s.to }} s</span>
+          {{ s.label }} <span class="figure">{{ s.from.toFixed(1) }} → {{ s.to.toFixed(1) }} full sets</span>
         </li>
       </ul>
       <p

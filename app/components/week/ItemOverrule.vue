@@ -6,24 +6,23 @@ import PlaneMark from '~/components/plane/PlaneMark.vue'
 const props = defineProps<{
   item: TrunkItem
   swaps: readonly Alternative[]
-  /** What stand-ins and leaving it out would leave wanting more, weighted seconds. */
+  /** What stand-ins and leaving it out would leave wanting more, weighted full sets. */
   costs: { readonly swaps: readonly number[], readonly drop: number }
   editable: boolean
 }>()
 const emit = defineEmits<{ swap: [index: number], nudge: [step: 1 | -1], keep: [], remove: [] }>()
 
 /** What overruling costs the week: rules first, then what is left wanting more. */
-function costText({ changeS, conflicts }: Alternative, index: number): string {
+function costText({ change, conflicts }: Alternative, index: number): string {
   if (conflicts.length > 0) return conflicts[0]!.text
-  const cost = Math.round(props.costs.swaps[index] ?? 0)
-  if (cost !== 0) return cost > 0 ? `costs ${cost}` : `gains ${-cost}`
-  const seconds = Math.round(changeS)
-  return seconds === 0 ? 'costs nothing' : `costs nothing, ${seconds > 0 ? '+' : '−'}${Math.abs(seconds)} s`
+  const cost = tenths(props.costs.swaps[index] ?? 0)
+  if (cost !== 0) return wanting(cost)
+  const more = tenths(change)
+  return more === 0 ? 'costs nothing' : `costs nothing, ${more > 0 ? '+' : '−'}${Math.abs(more)} full sets`
 }
-const dropText = computed(() => {
-  const cost = Math.round(props.costs.drop)
-  return cost > 0 ? `costs ${cost}` : cost < 0 ? `gains ${-cost}` : 'costs nothing'
-})
+const tenths = (fullSets: number): number => Math.round(fullSets * 10) / 10
+const wanting = (cost: number): string => (cost > 0 ? `costs ${cost}` : cost < 0 ? `gains ${-cost}` : 'costs nothing')
+const dropText = computed(() => wanting(tenths(props.costs.drop)))
 </script>
 
 <template>
@@ -94,7 +93,7 @@ const dropText = computed(() => {
       </button>
     </p>
     <p class="text-quiet text-[0.85em] mt-1">
-      Costs are weighted seconds the week would leave wanting more.
+      Costs are full sets the week would leave wanting more; the weak link’s count half as much again.
     </p>
   </div>
 </template>

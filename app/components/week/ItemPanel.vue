@@ -1,23 +1,33 @@
 <script setup lang="ts">
-import { BREATH_PATTERNS, SETTINGS } from '~~/core/catalogue'
+import type { KnownTrunk } from '~~/core/capacity'
+import { BREATH_PATTERNS, SETTINGS, type SettingValues } from '~~/core/catalogue'
 import { timeUnderTensionS, type Dose } from '~~/core/dose'
 import {
-  liftFacts, SLOTS, type Alternative, type LastTime, type Mend, type PlannedSession, type TrunkItem,
+  liftFacts, SLOTS, type Alternative, type ItemEffort, type LastTime, type Mend, type PlannedSession, type TrunkItem,
 } from '~~/core/programme'
 import type { Conflict } from '~~/core/rules'
 import type { WeekRules } from '~~/core/policy'
+import { keyOf } from '~~/core/prescription'
 import { breathFor, type Screen } from '~~/core/screening'
 import { useCatalogue } from '~/composables/useCatalogue'
 import type { AthleteInput } from '~~/shared/types'
+import { worthText } from '~/words/effortWords'
 import { workAgainst } from '~/words/workAgainst'
 import DoseEditor from './DoseEditor.vue'
 import ItemLocks from './ItemLocks.vue'
 import ItemOverrule from './ItemOverrule.vue'
+import LoadEditor from './LoadEditor.vue'
+import WhyThisLoad from './WhyThisLoad.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 
 /** What the selected drill is for, why it stands here, and what it costs to overrule it. */
 const props = defineProps<{
   item: TrunkItem
+  /** What it is worth to the athlete; null for a drill that nobody knows. */
+  worth: ItemEffort | null
+  trunk: KnownTrunk
+  /** Loads that there are for it, lightest first. */
+  loads: readonly number[]
   session: PlannedSession
   sessionTitle: string
   swaps: readonly Alternative[]
@@ -31,7 +41,7 @@ const props = defineProps<{
   /** Whose moments are compared. */
   body: Pick<AthleteInput, 'sex' | 'heightCm' | 'massKg'>
   editable: boolean
-  /** What stand-ins and leaving it out would leave wanting more, weighted seconds. */
+  /** What stand-ins and leaving it out would leave wanting more, weighted full sets. */
   costs: { readonly swaps: readonly number[], readonly drop: number }
   mends: readonly { readonly conflict: Conflict, readonly mend: Mend | null }[]
   rules: WeekRules
@@ -39,6 +49,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   dose: [dose: Dose]
+  setting: [setting: SettingValues]
   swap: [index: number]
   remove: []
   keep: []
@@ -101,6 +112,25 @@ const mendOf = (conflict: Conflict): Mend | null =>
         :sides="variation.sides"
         @dose="emit('dose', $event)"
       />
+      <LoadEditor
+        v-if="editable && loads.length > 0"
+        :key="`load ${item.id}`"
+        :setting="item.setting"
+        :by="keyOf(variation)"
+        :loads="loads"
+        @setting="emit('setting', $event)"
+      />
+      <template v-if="worth">
+        <p class="mt-1.5">
+          {{ worthText(worth, item.dose.unit === 'reps' ? 'set' : 'hold') }}
+        </p>
+        <WhyThisLoad
+          v-if="worth.kind === 'work'"
+          :key="`why ${item.id}`"
+          :worth="worth"
+          :trunk="trunk"
+        />
+      </template>
       <p class="text-quiet mt-1.5 text-[0.92em]">
         <span class="figure">{{ Math.round(seconds) }} s</span>
         under tension<template v-if="lastText">: {{ lastText }}</template><template v-if="variation.sides === 'each'">

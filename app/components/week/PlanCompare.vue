@@ -34,15 +34,15 @@ defineProps<{ difference: PlanDifference, than: string }>()
       </li>
     </ul>
     <table
-      v-if="difference.seconds.length > 0"
+      v-if="difference.fullSets.length > 0"
       class="mt-2"
     >
       <caption class="text-left text-quiet">
-        Seconds of trunk work, {{ than }} → this week
+        Full sets, {{ than }} → this week
       </caption>
       <tbody>
         <tr
-          v-for="s in difference.seconds"
+          v-for="s in difference.fullSets"
           :key="s.label"
         >
           <th
@@ -52,7 +52,7 @@ defineProps<{ difference: PlanDifference, than: string }>()
             {{ s.label }}
           </th>
           <td class="figure text-right">
-            {{ s.from }} → {{ s.to }}
+            {{ s.from.toFixed(1) }} → {{ s.to.toFixed(1) }}
           </td>
         </tr>
       </tbody>

@@ -2,8 +2,9 @@
 import { ACTION_FACTS, PLANES, type Plane, type TrunkAction } from '~~/core/catalogue'
 import type { Ledger, LedgerLine } from '~~/core/programme'
 import PlaneName from '~/components/plane/PlaneName.vue'
+import { inSets } from '~/words/effortWords'
 
-/** The plane ledger: per action, lifts and drills against a bracket, and what is short, in seconds of work. */
+/** The plane ledger: per action, lifts and drills against a bracket, and what is short, in full sets of the athlete. */
 const props = defineProps<{
   ledger: Ledger
   trunkMinutes: number
@@ -12,25 +13,29 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ open: [action: TrunkAction] }>()
 
-const scaleS = computed(() =>
-  Math.max(60, ...props.ledger.lines.map(line => Math.max(line.band.highS, line.liftsS + line.drillsS))) * 1.04)
-const percent = (seconds: number): number => (seconds / scaleS.value) * 100
+const scale = computed(() =>
+  Math.max(1, ...props.ledger.lines.map(line => Math.max(line.band.high, line.lifts + line.drills))) * 1.04)
+const percent = (fullSets: number): number => (fullSets / scale.value) * 100
 const linesOf = (plane: Plane): LedgerLine[] =>
   props.ledger.lines.filter(line => ACTION_FACTS[line.action].plane === plane)
-const done = (line: LedgerLine): number => Math.round(line.liftsS + line.drillsS)
+const done = (line: LedgerLine): string => inSets(line.lifts + line.drills)
+const minutes = (seconds: number): string => `${Math.round(seconds / 60)} min`
+
+/** Less is no shortfall that a coach would act on. */
+const TOLD = 0.1
 
 function verdict(line: LedgerLine): string {
-  if (line.shortS >= 1) return `short ${Math.round(line.shortS)}`
-  if (line.overS >= 1) return `over ${Math.round(line.overS)}`
+  if (line.short >= TOLD) return `short ${inSets(line.short)}`
+  if (line.over >= TOLD) return `over ${inSets(line.over)}`
   return ''
 }
 
 function spoken(line: LedgerLine): string {
-  const { lowS, highS } = line.band
-  return `${ACTION_FACTS[line.action].label}: ${Math.round(line.liftsS)} seconds from lifts, ${
-    Math.round(line.drillsS)
+  const { low, high } = line.band
+  return `${ACTION_FACTS[line.action].label}: ${inSets(line.lifts)} full sets from lifts, ${
+    inSets(line.drills)
   } from drills, `
-    + `target ${lowS} to ${highS}${verdict(line) ? `, ${verdict(line)} seconds` : ', inside the target'}`
+    + `target ${inSets(low)} to ${inSets(high)}${verdict(line) ? `, ${verdict(line)}` : ', inside the target'}`
 }
 </script>
 
@@ -41,7 +46,7 @@ function spoken(line: LedgerLine): string {
   >
     <h2>Plane ledger, this week</h2>
     <p class="text-quiet text-[0.88em] mb-2">
-      seconds of trunk work against the target
+      full sets against the target: one is a set taken to the own limit
     </p>
     <div
       v-for="plane in PLANES"
@@ -77,22 +82,22 @@ function spoken(line: LedgerLine): string {
             />
             <rect
               y="4"
-              :width="`${percent(line.liftsS)}%`"
+              :width="`${percent(line.lifts)}%`"
               height="10"
               fill="var(--color-block)"
             />
             <rect
-              :x="`${percent(line.liftsS)}%`"
+              :x="`${percent(line.lifts)}%`"
               y="4"
-              :width="`${percent(line.drillsS)}%`"
+              :width="`${percent(line.drills)}%`"
               height="10"
               :fill="ACTION_FACTS[line.action].resists ? `url(#hatch-${plane})` : 'var(--color-paper)'"
-              :stroke="line.drillsS > 0 ? `var(--color-${plane})` : 'none'"
+              :stroke="line.drills > 0 ? `var(--color-${plane})` : 'none'"
               stroke-width="1.3"
               :stroke-dasharray="ACTION_FACTS[line.action].resists ? undefined : '3 2'"
             />
             <svg
-              :x="`${percent(line.band.lowS)}%`"
+              :x="`${percent(line.band.low)}%`"
               class="overflow-visible"
             ><path
               d="M5 1H1v16h4"
@@ -101,7 +106,7 @@ function spoken(line: LedgerLine): string {
               stroke-width="1.8"
             /></svg>
             <svg
-              :x="`${percent(line.band.highS)}%`"
+              :x="`${percent(line.band.high)}%`"
               class="overflow-visible"
             ><path
               d="M-5 1h4v16h-4"
@@ -114,7 +119,7 @@ function spoken(line: LedgerLine): string {
             class="figure text-right text-[0.88em] whitespace-nowrap"
             :class="verdict(line) ? 'text-signal-ink font-bold' : 'text-quiet'"
             aria-hidden="true"
-          >{{ verdict(line) || `${done(line)} s` }}</span>
+          >{{ verdict(line) || done(line) }}</span>
         </li>
       </ul>
     </div>
@@ -138,9 +143,21 @@ function spoken(line: LedgerLine): string {
       <dd class="figure text-right">
         {{ trunkMinutes }} min
       </dd>
+      <dt>Fast contacts</dt>
+      <dd class="figure text-right">
+        {{ ledger.contacts }}
+      </dd>
+      <dt>Activation</dt>
+      <dd class="figure text-right">
+        {{ minutes(ledger.activationS) }}
+      </dd>
+      <dt>Mobility</dt>
+      <dd class="figure text-right">
+        {{ minutes(ledger.mobilityS) }}
+      </dd>
       <dt>Resisting : making</dt>
       <dd class="figure text-right">
-        {{ Math.round(ledger.resistingS) }} : {{ Math.round(ledger.makingS) }} s
+        {{ inSets(ledger.resisting) }} : {{ inSets(ledger.making) }}
       </dd>
       <dt>Left : right</dt>
       <dd class="figure text-right">
@@ -149,10 +166,6 @@ function spoken(line: LedgerLine): string {
       <dt>Holding : moving</dt>
       <dd class="figure text-right">
         {{ Math.round(ledger.isometricS) }} : {{ Math.round(ledger.movingS) }} s
-      </dd>
-      <dt>Bending, made</dt>
-      <dd class="figure text-right">
-        {{ Math.round(ledger.bendingS) }} s
       </dd>
       <template v-if="moment && moment.known > 0">
         <dt>Moment × time</dt>
@@ -165,7 +178,7 @@ function spoken(line: LedgerLine): string {
       </template>
     </dl>
     <p
-      v-if="ledger.makingS > ledger.resistingS"
+      v-if="ledger.making > ledger.resisting"
       class="caution mt-2"
     >
       More movement is made than resisted: resisting comes first.

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { addDays } from '~~/core/calendar'
-import { screenOn, type PlannedSession } from '~~/core/programme'
+import { loadsFor } from '~~/core/prescription'
+import { itemEffort, meansOf, screenOn, type PlannedSession } from '~~/core/programme'
 import type { WeekSheet } from '~~/shared/types'
 import { useAttempt } from '~/composables/useAttempt'
 import type { WeekDesk } from '~/composables/week/useWeekSheet'
@@ -18,6 +19,11 @@ const props = defineProps<{
 const { selectedId, selected, conflicts, context, last, swaps, costs, mends } = props.desk
 const item = computed(() => selected.value!.item)
 const session = computed(() => selected.value!.session)
+/** Loads that there are for it; none where it takes none. */
+const loads = computed(() => {
+  const drill = context.value.screen.catalogue.find(item.value.variationId)
+  return drill ? loadsFor(drill, meansOf(context.value)) : []
+})
 
 /** A lock is stored for the athlete: the week itself stays as it is. */
 const { problem, attempt } = useAttempt()
@@ -29,6 +35,9 @@ watch(selectedId, () => { problem.value = '' })
 <template>
   <ItemPanel
     :item="item"
+    :worth="itemEffort(item, context)"
+    :trunk="context.trunk"
+    :loads="loads"
     :session="session"
     :session-title="titleOf(session)"
     :swaps="swaps"
@@ -46,6 +55,7 @@ watch(selectedId, () => { problem.value = '' })
     @lock="lock"
     @note="desk.setNote(item.id, $event)"
     @dose="desk.setDose(item.id, $event)"
+    @setting="desk.setSetting(item.id, $event)"
     @swap="desk.swap"
     @keep="desk.keepIt"
     @remove="desk.remove"

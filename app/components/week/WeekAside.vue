@@ -46,7 +46,7 @@ const { ledger, context, proof, proving, offer } = props.desk
       class="mt-2 lg:ml-4 border-l-4 border-signal bg-paper px-3 py-1.5"
       role="status"
     >
-      Around your edits the rest can be planned better: {{ Math.round(offer.gain) }} weighted seconds less
+      Around your edits the rest can be planned better: {{ offer.gain.toFixed(1) }} full sets less
       wanting.
       <button
         type="button"

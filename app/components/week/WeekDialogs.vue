@@ -106,7 +106,7 @@ const title = computed(() => {
       :editable="editable"
       :busy="busy"
       :problem="problem"
-      @set="(lowS, highS) => dialog?.kind === 'target' && dialogs.setBand(dialog.action, { lowS, highS })"
+      @set="(low, high) => dialog?.kind === 'target' && dialogs.setBand(dialog.action, { low, high })"
       @clear="dialog?.kind === 'target' && dialogs.setBand(dialog.action, null)"
     />
     <SessionExtras

@@ -89,14 +89,14 @@ describe('overruling', () => {
   it('says what each stand-in costs: a broken rule first, then what is left wanting, then the time', () => {
     const conflict = { rule: 'flag', sessionId: '', itemId: 'i', text: 'Wrist.', blocks: true }
     const broken = swap({ conflicts: [conflict] } as never)
-    const wrapper = overrule([broken, swap(), swap(), swap({ changeS: -12 }), swap()], [9, 30, -4, 0, 0])
+    const wrapper = overrule([broken, swap(), swap(), swap({ change: -0.2 }), swap()], [9, 3, -0.4, 0, 0])
     expect(wrapper.findAll('ol .figure').map(one => one.text()))
-      .toEqual(['Wrist.', 'costs 30', 'gains 4', 'costs nothing, −12 s', 'costs nothing'])
+      .toEqual(['Wrist.', 'costs 3', 'gains 0.4', 'costs nothing, −0.2 full sets', 'costs nothing'])
   })
 
   it('says what leaving it out costs, and that nothing else may stand here', () => {
-    const wrapper = overrule([], [], 41.6)
-    expect(wrapper.text()).toContain('costs 42')
+    const wrapper = overrule([], [], 4.16)
+    expect(wrapper.text()).toContain('costs 4.2')
     expect(wrapper.text()).toContain('Nothing else is admissible here.')
   })
 

@@ -5,7 +5,8 @@ import type { Applied, PlannedAnswer, WeekReview } from '~~/shared/types'
 /** A week that is edited, as the sheet's parts need it: what is shown, and the ways to change and ask. */
 export interface EditedWeek {
   readonly plan: WeekPlan
-  readonly change: (next: WeekPlan) => void
+  /** Steps of one hand, one after the other, are undone as one. */
+  readonly change: (next: WeekPlan, hand?: string) => void
   readonly undo: () => void
   readonly redo: () => void
   readonly best: (sessions: WeekPlan['sessions']) => Promise<PlannedAnswer>

@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { computed, ref } from 'vue'
 import { findVariation } from '~~/core/catalogue'
 import { day, drill, weekOf } from '~~/core/testing/handMade'
+import { context } from '~~/core/testing/fixtures'
 import { fakeWeek } from '~/testing/editedWeek'
 import { useItemEdits } from './useItemEdits'
 
@@ -14,7 +15,7 @@ function opened(selected: string | null = null) {
   const selectedId = ref(selected)
   const order = computed(() => week.plan.sessions.flatMap(s => s.items.map(i => i.id)))
   const items = () => week.plan.sessions.flatMap(s => s.items)
-  return { week, steps, selectedId, order, items, ...useItemEdits(week, selectedId, order) }
+  return { week, steps, selectedId, order, items, ...useItemEdits(week, selectedId, order, computed(() => context)) }
 }
 let at: ReturnType<typeof opened>
 beforeEach(() => {
@@ -70,13 +71,15 @@ describe('a coach’s hand on a week', () => {
   })
 
   it('adds a drill and selects it; takes a note, and none of blanks', () => {
-    at.add('d1', findVariation('press-out.standing')!, { sets: 2, amount: 8, unit: 'reps', restS: 30 })
+    at.add('d1', findVariation('press-out.standing')!)
     const added = at.items().at(-1)!
     expect([added.variationId, at.selectedId.value === added.id, added.slot]).toEqual([
       'press-out.standing',
       true,
       'after',
     ])
+    // It begins as it would be prescribed: with a load, in an amount that is work.
+    expect(added.setting.bandN).toBeGreaterThan(0)
     at.setNote('plank', 'Slow.')
     expect(at.items()[0]!.note).toBe('Slow.')
     at.setNote('plank', '   ')

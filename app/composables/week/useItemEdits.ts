@@ -1,16 +1,17 @@
 import { ref, type ComputedRef, type Ref } from 'vue'
 import { v7 as newKey } from 'uuid'
-import type { Variation } from '~~/core/catalogue'
+import type { SettingValues, Variation } from '~~/core/catalogue'
 import type { Dose } from '~~/core/dose'
 import {
-  addItem, changeItem, moveItem, moveToNeighbour, nudgeItem, removeItem, stepDose, stepSets, type Place,
-  type TrunkItem, type WeekPlan,
+  addItem, beginWith, changeItem, moveItem, moveToNeighbour, nudgeItem, removeItem, stepDose, stepSets, type Place,
+  type PlanningContext, type TrunkItem, type WeekPlan,
 } from '~~/core/programme'
 import type { EditedWeek } from './editedWeek'
 
 /** A coach's hand on the drills of (the week): one selected, others marked; what is done is done to all marked. */
 export function useItemEdits(
   week: EditedWeek, selectedId: Ref<string | null>, order: ComputedRef<readonly string[]>,
+  context: ComputedRef<PlanningContext>,
 ) {
   const marked = ref<ReadonlySet<string>>(new Set())
 
@@ -47,10 +48,10 @@ export function useItemEdits(
   const keepIt = (): void =>
     each((plan, id) => changeItem(plan, id, ({ kept, ...item }) => (kept ? item : { ...item, kept: true })))
 
-  function add(sessionId: string, variation: Variation, dose: Dose): void {
+  function add(sessionId: string, variation: Variation): void {
     const item: TrunkItem = {
-      id: newKey(), variationId: variation.id, dose, slot: 'after', pairedWith: null, extraSetSide: null, setting: {},
-      why: 'Chosen by the coach.',
+      id: newKey(), variationId: variation.id, ...beginWith(variation, context.value), slot: 'after', pairedWith: null,
+      extraSetSide: null, why: 'Chosen by the coach.',
     }
     week.change(addItem(week.plan, sessionId, item))
     selectedId.value = item.id
@@ -59,6 +60,8 @@ export function useItemEdits(
   return {
     marked, mark, select, change, remove, keepIt, add,
     setDose: (itemId: string, dose: Dose): void => change(itemId, item => ({ ...item, dose })),
+    setSetting: (itemId: string, setting: SettingValues): void =>
+      week.change(changeItem(week.plan, itemId, item => ({ ...item, setting })), `setting of ${itemId}`),
     setNote: (itemId: string, note: string): void =>
       change(itemId, ({ note: _, ...item }) => (note.trim() ? { ...item, note: note.slice(0, 500) } : item)),
     nudge: (step: 1 | -1): void => each((plan, id) => nudgeItem(plan, id, step)),

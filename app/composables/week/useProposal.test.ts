@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { computed, effectScope, nextTick, ref } from 'vue'
 import { STANDARD } from '~~/core/catalogue'
-import { optimiseWeek, type WeekPlan } from '~~/core/programme'
+import { proposeWeek, type WeekPlan } from '~~/core/programme'
 import { day, squat, weekOf } from '~~/core/testing/handMade'
 import type { PlannedAnswer } from '~~/shared/types'
 import { fakeWeek } from '~/testing/editedWeek'
@@ -21,8 +21,8 @@ afterEach(() => {
 })
 
 /** Never sure of itself, so that the planner is asked. */
-const unproven: typeof optimiseWeek = (asked, options) => {
-  const found = optimiseWeek(asked, options)
+const unproven: typeof proposeWeek = (asked, options) => {
+  const found = proposeWeek(asked, options)
   return { ...found, proof: found.proof && { ...found.proof, proven: false } }
 }
 

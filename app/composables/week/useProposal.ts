@@ -1,21 +1,21 @@
 import { nextTick, ref, shallowRef, watch } from 'vue'
 import { watchDebounced } from '@vueuse/core'
 import { same } from '~~/core/merge'
-import { optimiseWeek, type PlanProof, type TrunkItem, type WeekPlan } from '~~/core/programme'
+import { proposeWeek, type PlanProof, type TrunkItem, type WeekPlan } from '~~/core/programme'
 import type { EditedWeek } from './editedWeek'
 import type { useReckoning } from './useReckoning'
 
 /**
  * How long a coach's hand rests before the week is solved anew around the edits, and what is worth telling: weighted
- * seconds.
+ * full sets.
  */
 const RESOLVE_AFTER_MS = 1200
-const WORTH_TELLING = 10
+const WORTH_TELLING = 0.2
 
 /** What the engine proposes for (the week), what it knows about better ones, and what it offers around edits. */
 export function useProposal(
   week: EditedWeek, { context, conflicts, goalOf }: ReturnType<typeof useReckoning>, before: () => WeekPlan | null,
-  optimise: typeof optimiseWeek = optimiseWeek,
+  optimise: typeof proposeWeek = proposeWeek,
 ) {
   const notes = ref<readonly string[]>([])
   /** What the last proposal was, to compare with. */

@@ -24,7 +24,7 @@ describe('what is computed from a week', () => {
     const before = ledger.value.planes.frontal
     plan.value = weekOf(day([side, { ...side, id: 'twice' }]))
     expect(order.value).toEqual(['side', 'twice'])
-    expect(ledger.value.lines.find(l => l.action === 'antiLateralFlexion')!.drillsS).toBeGreaterThan(0)
+    expect(ledger.value.lines.find(l => l.action === 'antiLateralFlexion')!.drills).toBeGreaterThan(0)
     expect(ledger.value.planes.frontal).toBeGreaterThan(before)
     expect(conflicts.value.map(c => c.rule)).toContain('repeat')
   })

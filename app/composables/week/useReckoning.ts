@@ -24,7 +24,7 @@ export function useReckoning(
   const asked = computed(() => ({ ...context.value, sessions: plan().sessions.length }))
   const origins = computed(() => targetOrigins(asked.value))
   const targets = computed(() => weeklyTargets(asked.value))
-  const ledger = computed(() => weekLedger(plan(), targets.value, catalogue.value))
+  const ledger = computed(() => weekLedger(plan(), targets.value, context.value))
   const conflicts = computed(() => weekConflicts(plan(), context.value, sheet.value.previousPlan))
   /** Items in the order of the sheet, for stepping through them. */
   const order = computed(() => plan().sessions.flatMap(session => session.items.map(item => item.id)))
@@ -37,7 +37,7 @@ export function useReckoning(
   const swaps = computed(() => (selected.value
     ? alternatives(selected.value.item, selected.value.session, context.value).slice(0, MOST_SWAPS)
     : []))
-  /** What each stand-in, and leaving the drill out, would leave wanting more: weighted seconds. */
+  /** What each stand-in, and leaving the drill out, would leave wanting more: weighted full sets. */
   const costs = computed(() => {
     if (!selected.value) return { swaps: [], drop: 0 }
     const { item } = selected.value

@@ -65,9 +65,9 @@ describe('the dialogs of a week', () => {
 
   it('settle a band for the athlete, and take it away again', async () => {
     const { settled, setBand } = opened()
-    await setBand('rotation', { lowS: 10, highS: 20 })
+    await setBand('rotation', { low: 1, high: 2 })
     const set = settled[0]!(NO_RULES)
-    expect(set.bands).toEqual({ rotation: { lowS: 10, highS: 20 } })
+    expect(set.bands).toEqual({ rotation: { low: 1, high: 2 } })
     await setBand('rotation', null)
     expect(settled[1]!(set).bands).toEqual({})
   })

@@ -1,9 +1,10 @@
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { v7 as newKey } from 'uuid'
 import type { TrunkAction } from '~~/core/catalogue'
+import type { OwnBand } from '~~/core/policy'
 import {
-  addAdapted, addSession, changeSession, comparePlans, putLift, removeItem, removeLift, removeSession, weekLedger,
-  type Improvement, type PlannedLift, type PlannedSession, type WeekPlan,
+  addAdapted, addSession, changeSession, comparePlans, meansOf, putLift, removeItem, removeLift, removeSession, weekLedger,
+  type Improvement, type PlannedLift, type PlannedSession, type TrunkItem, type WeekPlan,
 } from '~~/core/programme'
 import type { Applied, WeekReview } from '~~/shared/types'
 import type { WeekDialog } from '~/words/weekDialog'
@@ -72,9 +73,15 @@ export function useWeekDialogs(week: EditedWeek, desk: WeekDesk, lastWeek: () =>
   /** A pasted day takes the place of that day; other days stay. */
   function putRoutine(routine: WeekPlan): void {
     const days = new Set(routine.sessions.map(s => s.day))
+    const { screen: { catalogue } } = desk.context.value
+    // What a line says no load of begins with the athlete's own.
+    const settingOf = ({ variationId, setting }: TrunkItem): TrunkItem['setting'] => {
+      const drill = catalogue.find(variationId)
+      return drill && Object.keys(setting).length === 0 ? meansOf(desk.context.value).usualSetting(drill) : setting
+    }
     const fresh = routine.sessions.map(s => ({
       ...s, id: newKey(), lifts: s.lifts.map(l => ({ ...l, id: newKey() })),
-      items: s.items.map(i => ({ ...i, id: newKey() })),
+      items: s.items.map(i => ({ ...i, id: newKey(), setting: settingOf(i) })),
     }))
     week.change(inOrder([...week.plan.sessions.filter(s => !days.has(s.day)), ...fresh]))
     dialog.value = { kind: 'review' }
@@ -83,12 +90,12 @@ export function useWeekDialogs(week: EditedWeek, desk: WeekDesk, lastWeek: () =>
   const difference = computed(() => {
     const other = against.value === 'last' ? lastWeek() : desk.proposed.value
     if (!other) return null
-    const { catalogue } = desk.context.value.screen
-    const from = { plan: other, ledger: weekLedger(other, desk.targets.value, catalogue) }
-    return comparePlans(from, { plan: week.plan, ledger: desk.ledger.value }, catalogue)
+    const context = desk.context.value
+    const from = { plan: other, ledger: weekLedger(other, desk.targets.value, context) }
+    return comparePlans(from, { plan: week.plan, ledger: desk.ledger.value }, context.screen.catalogue)
   })
 
-  const setBand = (action: TrunkAction, band: { lowS: number, highS: number } | null): Promise<boolean> =>
+  const setBand = (action: TrunkAction, band: OwnBand | null): Promise<boolean> =>
     attempt(async () => {
       await week.settle(({ bands: { [action]: _, ...bands }, ...rules }) => ({
         ...rules, bands: band ? { ...bands, [action]: band } : bands,

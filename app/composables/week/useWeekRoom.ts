@@ -80,7 +80,7 @@ export function useWeekRoom() {
   if (import.meta.client) void load().then(addAsked)
 
   function chooseDrill(at: PlannedSession, variation: Variation): void {
-    desk.add(at.id, variation, variation.doses[0]!)
+    desk.add(at.id, variation)
     dialogs.close()
   }
 

@@ -17,7 +17,7 @@ export function useWeekSheet(week: EditedWeek, sheet: ComputedRef<WeekSheet>, ca
   const { context, conflicts, order, swaps } = reckoning
   const before = () => sheet.value.previousPlan
   const proposal = useProposal(week, reckoning, before)
-  const edits = useItemEdits(week, selectedId, order)
+  const edits = useItemEdits(week, selectedId, order, context)
 
   /** A proposal is looked through from its first drill. */
   function propose(): Promise<void> {

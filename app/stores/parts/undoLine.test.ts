@@ -12,7 +12,7 @@ function lineOf(start: number) {
 it('goes back over every step and forward again, and ends at both ends', () => {
   fc.assert(fc.property(fc.array(fc.integer(), { maxLength: 8 }), (steps) => {
     const { now, change, undo, redo, past } = lineOf(0)
-    steps.forEach(change)
+    steps.forEach(step => change(step))
     const made = past.value.length
     for (let i = 0; i <= made; i++) undo()
     expect([now.value, past.value.length]).toEqual([0, 0])
@@ -32,9 +32,23 @@ it('forgets what was undone as soon as something else is done; the same again is
   expect([now.value, future.value]).toEqual([3, []])
 })
 
+it('takes steps of one hand, one after the other, as one', () => {
+  const { now, change, undo, past } = lineOf(0)
+  ;[1, 2, 3].forEach(step => change(step, 'slider'))
+  change(4, 'another')
+  expect(past.value).toEqual([0, 3])
+  undo()
+  // After going back the same hand begins anew.
+  change(5, 'another')
+  expect(past.value).toEqual([0, 3])
+  undo()
+  undo()
+  expect(now.value).toBe(0)
+})
+
 it('keeps the nearest steps, takes them up again, and carries them to other ground', () => {
   const { change, undo, nearest, takeUp, rewrite, past, future } = lineOf(0)
-  ;[1, 2, 3, 4].forEach(change)
+  ;[1, 2, 3, 4].forEach(step => change(step))
   undo()
   expect(nearest(2)).toEqual({ past: [1, 2], future: [4] })
   takeUp(nearest(2))

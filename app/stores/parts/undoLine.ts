@@ -11,9 +11,14 @@ export function undoLine<T>(now: Readonly<ShallowRef<T>>, show: (step: T) => voi
   const past = shallowRef<readonly T[]>([])
   const future = shallowRef<readonly T[]>([])
 
-  function change(next: T): void {
+  /** What the last step was a part of: a slider that is dragged is one step, however often it moves. */
+  let hand: string | null = null
+
+  /** @param of the hand that makes it: steps of one hand, one after the other, are one step */
+  function change(next: T, of: string | null = null): void {
     if (next === now.value) return
-    past.value = [...past.value, now.value]
+    if (of === null || of !== hand) past.value = [...past.value, now.value]
+    hand = of
     future.value = []
     show(next)
   }
@@ -21,6 +26,7 @@ export function undoLine<T>(now: Readonly<ShallowRef<T>>, show: (step: T) => voi
   function undo(): void {
     const before = past.value.at(-1)
     if (before === undefined) return
+    hand = null
     past.value = past.value.slice(0, -1)
     future.value = [now.value, ...future.value]
     show(before)
@@ -29,6 +35,7 @@ export function undoLine<T>(now: Readonly<ShallowRef<T>>, show: (step: T) => voi
   function redo(): void {
     const [after, ...rest] = future.value
     if (after === undefined) return
+    hand = null
     past.value = [...past.value, now.value]
     future.value = rest
     show(after)
@@ -36,6 +43,7 @@ export function undoLine<T>(now: Readonly<ShallowRef<T>>, show: (step: T) => voi
 
   /** Takes up a line that was kept; nothing: begins anew. */
   function takeUp(steps: Steps<T> = { past: [], future: [] }): void {
+    hand = null
     past.value = steps.past
     future.value = steps.future
   }

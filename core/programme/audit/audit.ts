@@ -84,12 +84,12 @@ function sitUpFindings(known: readonly Known[]): Finding[] {
   ]
 }
 
-function makingFindings({ makingS, resistingS }: Ledger): Finding[] {
-  if (makingS <= resistingS) return []
+function makingFindings({ making, resisting }: Ledger): Finding[] {
+  if (making <= resisting) return []
   return [
     finding(
       'making',
-      `${Math.round(makingS)} s make a movement, ${Math.round(resistingS)} s resist one.`,
+      `${making.toFixed(1)} full sets make a movement, ${resisting.toFixed(1)} resist one.`,
       'Resisting is the trunk’s first job: trade the longest moving drill for a hold.',
     ),
   ]

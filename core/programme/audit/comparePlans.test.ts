@@ -6,8 +6,8 @@ import { weekLedger } from '../week/ledger'
 import type { WeekPlan } from '../week/week'
 import { comparePlans } from './comparePlans'
 
-const seen = (plan: WeekPlan) => ({ plan, ledger: weekLedger(plan, weeklyTargets({ ...able, sessions: 1 }), STANDARD) })
-const plank = drill('front-plank.elbows')
+const seen = (plan: WeekPlan) => ({ plan, ledger: weekLedger(plan, weeklyTargets({ ...able, sessions: 1 }), able) })
+const plank = drill('front-plank.elbows', { dose: { sets: 3, amount: 50, unit: 'seconds', restS: 60 } })
 const side = drill('side-plank.feet')
 
 it('tells what comes, what goes, what changes and by how much', () => {
@@ -17,11 +17,11 @@ it('tells what comes, what goes, what changes and by how much', () => {
   expect([found.comes.length, found.goes.length, found.changes.length]).toEqual([1, 1, 1])
   expect(found.comes[0]).toContain(STANDARD.find('press-out.standing')!.name)
   expect(found.changes[0]).toContain('→')
-  expect(found.seconds.find(s => s.label === 'resist arching')!.to).toBeGreaterThan(0)
+  expect(found.fullSets.find(s => s.label === 'resist arching')!.to).toBeGreaterThan(0)
 })
 
 it('finds a drill that only moved to another place, and nothing between equals', () => {
   const from = seen(weekOf(day([plank])))
   expect(comparePlans(from, seen(weekOf(day([{ ...plank, slot: 'finisher' }]))), STANDARD).changes).toHaveLength(1)
-  expect(comparePlans(from, from, STANDARD)).toEqual({ comes: [], goes: [], changes: [], seconds: [] })
+  expect(comparePlans(from, from, STANDARD)).toEqual({ comes: [], goes: [], changes: [], fullSets: [] })
 })

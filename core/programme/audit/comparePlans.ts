@@ -1,6 +1,7 @@
 import { must } from '../../errors'
 import { ACTION_FACTS, TRUNK_ACTIONS, type Catalogue } from '../../catalogue'
 import { formatDose } from '../../dose'
+import { loadText } from '../propose/reason'
 import type { Ledger } from '../week/ledger'
 import type { WeekPlan } from '../week/week'
 
@@ -10,10 +11,12 @@ export interface PlanDifference {
   readonly goes: readonly string[]
   /** Drills that stay in another dose or place. */
   readonly changes: readonly string[]
-  /** Seconds by action, where they differ by five or more. */
-  readonly seconds: readonly { readonly label: string, readonly from: number, readonly to: number }[]
+  /** Full sets by action, where they differ by a quarter or more. */
+  readonly fullSets: readonly { readonly label: string, readonly from: number, readonly to: number }[]
 }
 
+/** Less makes no difference worth telling, full sets. */
+const LEAST = 0.25
 const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
 
 interface Held { readonly name: string, readonly doses: string, readonly places: string, readonly text: string }
@@ -24,7 +27,7 @@ function drillsOf(plan: WeekPlan, catalogue: Catalogue): Map<string, Held> {
     for (const item of session.items) {
       const variation = catalogue.find(item.variationId)
       const one = found.get(item.variationId) ?? { name: variation?.name ?? 'A drill', doses: [], places: [] }
-      one.doses.push(formatDose(item.dose, variation?.sides ?? 'both'))
+      one.doses.push(`${formatDose(item.dose, variation?.sides ?? 'both')}${loadText(item.setting)}`)
       one.places.push(`${DAYS[session.day]} ${item.slot}`)
       found.set(item.variationId, one)
     }
@@ -40,7 +43,7 @@ function drillsOf(plan: WeekPlan, catalogue: Catalogue): Map<string, Held> {
 }
 
 /**
- * Compares two plans of one week, drill by drill and in seconds by action.
+ * Compares two plans of one week, drill by drill and in full sets by action.
  *
  * @example
  * comparePlans({ plan: { sessions: [] }, ledger }, { plan: { sessions: [] }, ledger }, STANDARD).comes // => []
@@ -57,15 +60,15 @@ export function comparePlans(
     return was.places === now.places ? [] : [`${now.name}: ${was.places} → ${now.places}`]
   })
   const total = (ledger: Ledger, i: number): number => {
-    const { liftsS, drillsS } = must(ledger.lines[i])
-    return Math.round(liftsS + drillsS)
+    const { lifts, drills } = must(ledger.lines[i])
+    return lifts + drills
   }
   return {
     comes: [...after].filter(([id]) => !before.has(id)).map(([, held]) => held.text),
     goes: [...before].filter(([id]) => !after.has(id)).map(([, held]) => held.text),
     changes,
-    seconds: TRUNK_ACTIONS.map((action, i) => ({
+    fullSets: TRUNK_ACTIONS.map((action, i) => ({
       label: ACTION_FACTS[action].label, from: total(from.ledger, i), to: total(to.ledger, i),
-    })).filter(s => Math.abs(s.to - s.from) >= 5),
+    })).filter(s => Math.abs(s.to - s.from) >= LEAST),
   }
 }

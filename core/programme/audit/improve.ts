@@ -1,13 +1,13 @@
 import { must } from '../../errors'
 import { ACTION_FACTS, type TrunkAction } from '../../catalogue'
 import { asItem, columnsOf, evaluatePlan, type Evaluation, type PlannerItem, type WeekInstance } from '../../planner'
-import { isFixed } from '../../rules'
 import type { PlanningContext } from '../week/context'
-import { isRefused } from '../propose/propose'
+import { isRefused, wantText } from '../propose/notes'
 import { weeklyTargets } from '../week/targets'
 import type { TrunkItem, WeekPlan } from '../week/week'
 import { asSessions } from '../propose/asSessions'
 import { EXPOSURE } from '../propose/plannerPlaces'
+import { GRAIN, standsOutside } from '../propose/plannerSession'
 import { weekAsNumbers, type WeekAsNumbers } from '../propose/weekInstance'
 
 /** One change to a week that stands, and what it would do. */
@@ -18,15 +18,15 @@ export interface Improvement {
   readonly itemId: string | null
   /** The drill that comes, in its dose and place. */
   readonly item: TrunkItem | null
-  /** Weighted seconds that are wanting less. */
+  /** Weighted full sets that are wanting less. */
   readonly gain: number
   /** Rules that are no longer broken. */
   readonly mends: number
   readonly effect: string
 }
 
-/** A broken rule outweighs whatever is wanting. */
-const RULE_WORTH = 10_000
+/** A broken rule outweighs whatever is wanting, in hundredths of full sets. */
+const RULE_WORTH = 100_000
 const MOST = 8
 
 interface Base {
@@ -40,9 +40,10 @@ interface Base {
 function baseOf(plan: WeekPlan, context: PlanningContext, before: WeekPlan | null): Base {
   const sessions = plan.sessions.map(session => ({
     ...session,
-    items: session.items.map(item => (isFixed(item) ? item : { ...item, kept: true as const })),
+    items: session.items.map(item => (standsOutside(item) ? item : { ...item, kept: true as const })),
   }))
-  const numbers = weekAsNumbers(context, sessions, weeklyTargets({ ...context, sessions: sessions.length }), before)
+  const targets = weeklyTargets({ ...context, sessions: sessions.length })
+  const numbers = weekAsNumbers(context, sessions, targets, { before })
   const { locks, ...instance } = numbers.instance
   const items = locks?.keep ?? []
   const ids = items.map(item => must(numbers.kept.get(`${item.session}/${item.variation}/${item.sets}`)).id)
@@ -52,7 +53,7 @@ function baseOf(plan: WeekPlan, context: PlanningContext, before: WeekPlan | nul
 const worth = ({ broken, goal }: Evaluation): number => broken.length * RULE_WORTH + goal
 
 /**
- * Weighted seconds that a week leaves wanting, as the planner counts them; drills that may not be given count nothing.
+ * Weighted full sets that a week leaves wanting, as the planner counts them; drills that may not be given count nothing.
  *
  * @param before last week's plan
  * @example
@@ -60,7 +61,7 @@ const worth = ({ broken, goal }: Evaluation): number => broken.length * RULE_WOR
  */
 export function weekGoal(plan: WeekPlan, context: PlanningContext, before: WeekPlan | null): number {
   const { instance, plan: items } = baseOf(plan, context, before)
-  return evaluatePlan(instance, items).goal
+  return evaluatePlan(instance, items).goal / GRAIN
 }
 
 /**
@@ -86,7 +87,7 @@ export function improvements(plan: WeekPlan, context: PlanningContext, before: W
     if (!(worth(then) < worth(now) - 1e-9)) return
     found.push({
       kind, sessionId: of.sessionId, itemId: of.itemId, item: of.added ? itemFor(of.added, base, plan) : null,
-      gain: now.goal - then.goal, mends: now.broken.length - then.broken.length, effect: effectText(now, then),
+      gain: (now.goal - then.goal) / GRAIN, mends: now.broken.length - then.broken.length, effect: effectText(now, then),
     })
   }
   base.plan.forEach((item, i) => {
@@ -107,7 +108,7 @@ export function improvements(plan: WeekPlan, context: PlanningContext, before: W
 
 /** The best change for each drill, and the best additions of different drills. */
 function best(found: readonly Improvement[]): Improvement[] {
-  const sorted = [...found].sort((a, b) => b.mends * RULE_WORTH + b.gain - a.mends * RULE_WORTH - a.gain)
+  const sorted = [...found].sort((a, b) => b.mends * RULE_WORTH + b.gain * GRAIN - a.mends * RULE_WORTH - a.gain * GRAIN)
   const taken = new Set<string>()
   return sorted.filter((one) => {
     const keys = [one.itemId ?? `${one.sessionId}+`, ...(one.item ? [`drill:${one.item.variationId}`] : [])]
@@ -130,10 +131,10 @@ function effectText(now: Evaluation, then: Evaluation): string {
   const parts = now.relaxations.flatMap(({ want, of, by: was }) => {
     const less = was - by(then, want, of)
     if (less <= 0) return []
-    if (want === 'short') return [`${ACTION_FACTS[of as TrunkAction].label} is ${Math.round(less)} s less short`]
-    if (want === 'over') return [`${ACTION_FACTS[of as TrunkAction].label} is ${Math.round(less)} s less over`]
+    if (want === 'short') return [`${ACTION_FACTS[of as TrunkAction].label} is ${(less / GRAIN).toFixed(1)} full sets less short`]
+    if (want === 'over') return [`${ACTION_FACTS[of as TrunkAction].label} is ${(less / GRAIN).toFixed(1)} full sets less over`]
     if (want === 'plane')
-      return [of === EXPOSURE ? 'one session more holds trunk work' : `the ${of} plane is met once more`]
+      return [of === EXPOSURE ? 'one session more holds trunk work' : `${wantText(of)} is met once more`]
     return [want === 'keep' ? 'a drill of last week stays' : 'resisting catches up with making']
   })
   const mended = now.broken.length - then.broken.length

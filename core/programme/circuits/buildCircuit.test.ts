@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { findVariation, STANDARD } from '../../catalogue'
 import { context, item, session } from '../../testing/fixtures'
 import { buildCircuit } from './buildCircuit'
-import { circuitS, itemActionSeconds, layOutSession, optimiseWeek, type TrunkItem } from '..'
+import { circuitS, itemFullSets, layOutSession, proposeWeek, type TrunkItem } from '..'
 import { weekConflicts } from '../../rules'
 
 describe('a circuit', () => {
@@ -22,7 +22,7 @@ describe('a circuit', () => {
     const day = { ...session, lifts: [], items: built.items, circuits: [built.circuit] }
     expect(layOutSession(day, STANDARD).totalS).toBeLessThanOrEqual(604)
     expect(weekConflicts({ sessions: [day] }, context).filter(c => c.blocks)).toEqual([])
-    expect(optimiseWeek({ context, sessions: [day] }).plan.sessions[0]!.items.filter(i => i.circuit === 'c')).toEqual(
+    expect(proposeWeek({ context, sessions: [day] }).plan.sessions[0]!.items.filter(i => i.circuit === 'c')).toEqual(
       built.items,
     )
   })
@@ -35,10 +35,15 @@ describe('a circuit', () => {
   it('counts each round’s own drill: a harder second round gives its own shares', () => {
     const two: TrunkItem = {
       ...item, variationId: 'front-plank.elbows', dose: { sets: 2, amount: 30, unit: 'seconds', restS: 30 },
-      rounds: [{ variationId: 'dead-bug.hand-to-opposite-knee', fallbackId: 'front-plank.elbows' }],
+      rounds: [{ variationId: 'side-plank.feet', fallbackId: 'front-plank.elbows' }],
     }
-    const seconds = itemActionSeconds(two, STANDARD)
-    expect([seconds.antiExtension, seconds.antiRotation]).toEqual([30 + 60 * 0.45, 60 * 0.55])
+    const [once, both] = [{ ...two, dose: { ...two.dose, sets: 1 }, rounds: [] }, two].map(one => itemFullSets(one, context))
+    const second = itemFullSets({
+      ...two, variationId: 'side-plank.feet', dose: { ...two.dose, sets: 1 }, rounds: [],
+    }, context)
+    expect(both!.antiExtension).toBeCloseTo(once!.antiExtension + second.antiExtension, 9)
+    expect(both!.antiLateralFlexion).toBeCloseTo(once!.antiLateralFlexion + second.antiLateralFlexion, 9)
+    expect([once!.antiExtension, second.antiLateralFlexion].every(worth => worth > 0)).toBe(true)
   })
 
   it('refuses a later round that may not be given', () => {

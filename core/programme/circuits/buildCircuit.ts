@@ -1,7 +1,8 @@
 import { must } from '../../errors'
 import { mainAction, mainFacts, type Mode, type Variation } from '../../catalogue'
 import { doseRemoval } from '../../screening'
-import { optionsFor } from '../propose/candidates'
+import { openDrills } from '../propose/mayOn'
+import { meansOf } from '../worth/means'
 import { circuitS, stationDose } from '../week/circuit'
 import { screenOn, type PlanningContext } from '../week/context'
 import type { Circuit, PlannedSession, TrunkItem } from '../week/week'
@@ -38,9 +39,10 @@ export function buildCircuit(
   session: PlannedSession, wanted: Circuit, minutes: number, context: PlanningContext,
 ): { readonly circuit: Circuit, readonly items: readonly TrunkItem[] } | null {
   const { weakLink } = context
+  const { usualSetting } = meansOf(context)
   const screen = screenOn(context, session.day)
   const taken = new Set(session.items.map(item => item.variationId))
-  const open = [...new Set(optionsFor(context, [session.day]).map(option => option.variation))]
+  const open = openDrills(context, [session.day])
     .filter(v =>
       !v.insideLift && v.fatigue <= MOST_FATIGUE && !taken.has(v.id)
       && !doseRemoval(stationDose(wanted, v.sides), screen.flags)
@@ -60,7 +62,7 @@ export function buildCircuit(
     const harder = open.find(v => v.branch === first.branch && v.rung === first.rung + 1 && v.sides === first.sides)
     items.push({
       id: `${session.id}/${wanted.id}/${block}`, variationId: first.id, dose: stationDose(wanted, first.sides),
-      slot: 'after', pairedWith: null, extraSetSide: null, setting: {}, why: `Station ${items.length + 1}: ${block}.`,
+      slot: 'after', pairedWith: null, extraSetSide: null, setting: usualSetting(first), why: `Station ${items.length + 1}: ${block}.`,
       circuit: wanted.id,
       ...(harder && wanted.rounds > 1
         ? {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { findVariation, STANDARD } from '../../catalogue'
 import { context, item, session } from '../../testing/fixtures'
 import { homePlan, HOUSEHOLD } from './homePlan'
-import { layOutSession, optimiseWeek, type WeekPlan } from '..'
+import { layOutSession, proposeWeek, type WeekPlan } from '..'
 import { weekConflicts } from '../../rules'
 
 describe('five minutes at home', () => {
@@ -24,7 +24,7 @@ describe('five minutes at home', () => {
     const withHome = { ...session, items: [item, ...found.map(f => f.item)] }
     expect(weekConflicts({ sessions: [withHome] }, context).filter(c => c.blocks)).toEqual([])
     expect(layOutSession(withHome, STANDARD).totalS).toBe(layOutSession({ ...session, items: [item] }, STANDARD).totalS)
-    const again = optimiseWeek({ context, sessions: [withHome] }).plan.sessions[0]!.items.filter(i => i.slot === 'home')
+    const again = proposeWeek({ context, sessions: [withHome] }).plan.sessions[0]!.items.filter(i => i.slot === 'home')
     expect(again).toEqual(found.map(f => f.item))
   })
 

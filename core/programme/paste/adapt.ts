@@ -4,6 +4,7 @@ import { itemConflicts } from '../../rules'
 import { doseRemoval, isAdmissible, type Screen } from '../../screening'
 import { alternatives } from '../edit/alternatives'
 import { screenOn, type PlanningContext } from '../week/context'
+import { meansOf } from '../worth/means'
 import type { PlannedLift, PlannedSession, TrunkItem, WeekPlan } from '../week/week'
 
 /** An item made to fit another athlete, and what had to change. */
@@ -68,7 +69,7 @@ export function adaptItem(
   const own = rungFor(variation, from.rungs, screen)
   const dose = own ? doseFor(item, variation, own, screen) : null
   const fresh = own && dose
-    ? { ...base, variationId: own.id, dose, id: `${session.id}/${own.id}+` }
+    ? { ...base, variationId: own.id, dose, setting: meansOf(context).usualSetting(own), id: `${session.id}/${own.id}+` }
     : nearest(base, session, context)
   if (!fresh || session.items.some(other => other.variationId === fresh.variationId)) return null
   const to = must(catalogue.find(fresh.variationId))

@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { context, item, session, variation } from '../../testing/fixtures'
-import { perAction } from '../../catalogue'
 import { asPlannerItems, asSessions } from './asSessions'
-import { optionsFor } from './candidates'
+import { doseOf, optionsFor } from './options'
 
 const option = {
-  variation, dose: variation.doses[0]!, extraSetSide: 'left' as const, gain: perAction(0), durationS: 60,
+  dose: variation.doses[0]!, extraSetSide: 'left' as const, setting: { loadKg: 5 },
 }
 const fourSets = { ...option, dose: { ...item.dose, sets: 4 } }
 const options = new Map([[`${variation.id}/1`, option], [`${variation.id}/2`, fourSets]])
@@ -17,7 +16,7 @@ describe('a plan of the planner as a week', () => {
     const [found] = asSessions([planned], [{ ...session, items: [home, item] }], { options, kept: new Map() })
     expect(found?.items).toEqual([home, {
       id: `${session.id}/${variation.id}`, variationId: variation.id, dose: option.dose, slot: 'paired',
-      pairedWith: 'squat', extraSetSide: 'left', setting: {}, why: '',
+      pairedWith: 'squat', extraSetSide: 'left', setting: { loadKg: 5 }, why: '',
     }])
   })
 
@@ -39,10 +38,10 @@ describe('a plan of the planner as a week', () => {
   })
 
   it('comes back as it was for every option there is', () => {
-    const all = optionsFor(context, [0]).slice(0, 80)
-    const map = new Map(all.map((one, i) => [`${one.variation.id}/${
-      all.slice(0, i).filter(o => o.variation === one.variation).length + 1
-    }`, one] as const))
+    const map = new Map(optionsFor(context, [0]).flatMap(one =>
+      one.sets.map(sets => [`${one.variation.id}/${sets}`, { ...one, dose: doseOf(one, sets) }] as const)
+    ))
+    expect(map.size).toBeGreaterThan(40)
     for (const key of map.keys()) {
       const [id, sets] = key.split('/') as [string, string]
       const plan = [{ variation: id, session: session.id, slot: 'after', sets: Number(sets) }]

@@ -1,8 +1,8 @@
 import { must } from '../../errors'
 import type { PlannerItem } from '../../planner'
-import { isFixed } from '../../rules'
 import type { PlannedSession, TrunkItem } from '../week/week'
 import { placeOf, slotOf } from './plannerPlaces'
+import { standsOutside } from './plannerSession'
 import type { WeekAsNumbers } from './weekInstance'
 
 /**
@@ -19,16 +19,16 @@ export function asSessions(
   return sessions.map(session => ({
     ...session,
     items: [
-      ...session.items.filter(isFixed),
+      ...session.items.filter(standsOutside),
       ...plan.filter(item => item.session === session.id).map((item): TrunkItem => {
         const own = kept.get(`${session.id}/${item.variation}/${item.sets}`)
         if (own) return own
-        const { dose, extraSetSide } = must(options.get(`${item.variation}/${item.sets}`))
+        const { dose, setting, extraSetSide } = must(options.get(`${item.variation}/${item.sets}`))
         // A kept drill may have been moved here from another session, with the name it had there.
         const id = `${session.id}/${item.variation}`
         return {
           id: taken.has(id) ? `${id}+` : id, variationId: item.variation, dose, ...placeOf(item.slot), extraSetSide,
-          setting: {}, why: '',
+          setting, why: '',
         }
       }),
     ],
@@ -44,15 +44,19 @@ export function asSessions(
 export function asPlannerItems(
   sessions: readonly PlannedSession[], { options }: Pick<WeekAsNumbers, 'options'>,
 ): PlannerItem[] {
+  const known = [...options].map(([key, placed]) => {
+    const at = key.lastIndexOf('/')
+    return { variation: key.slice(0, at), sets: Number(key.slice(at + 1)), dose: placed.dose }
+  })
   return sessions.flatMap(session =>
-    session.items.filter(item => !isFixed(item)).flatMap((item): PlannerItem[] => {
-      for (let sets = 1; options.has(`${item.variationId}/${sets}`); sets++) {
-        const { dose } = must(options.get(`${item.variationId}/${sets}`))
-        if (dose.sets === item.dose.sets && dose.amount === item.dose.amount && dose.unit === item.dose.unit) {
-          return [{ variation: item.variationId, session: session.id, slot: slotOf(item, session), sets }]
-        }
-      }
-      return []
+    session.items.filter(item => !standsOutside(item)).flatMap((item): PlannerItem[] => {
+      const own = known.filter(({ variation, dose }) =>
+        variation === item.variationId && dose.sets === item.dose.sets && dose.unit === item.dose.unit)
+      // A set that went a small step on is the same drill all the same.
+      const found = own.find(({ dose }) => dose.amount === item.dose.amount) ?? own[0]
+      return found
+        ? [{ variation: item.variationId, session: session.id, slot: slotOf(item, session), sets: found.sets }]
+        : []
     })
   )
 }

@@ -1,81 +1,109 @@
+import { kindOf, mainAction, TRUNK_ACTIONS } from '../../catalogue'
+import { doseSessionS } from '../../dose'
 import { must } from '../../errors'
-import { ACTION_FACTS, mainAction, TRUNK_ACTIONS, type Variation } from '../../catalogue'
+import type { PlannerDose, PlannerSession, PlannerVariation } from '../../planner'
 import { policyCost, policyPlaceCost } from '../../policy'
-import type { PlannerSession, PlannerVariation } from '../../planner'
 import { bendingCycles, placeConflicts } from '../../rules'
-import { mayOn, type Option } from './candidates'
-import type { PlanningContext } from '../week/context'
-import { goalLadders } from './goal'
 import { sportOf } from '../sport/sportOf'
+import type { PlanningContext } from '../week/context'
 import type { PlannedSession, TrunkItem, WeekPlan } from '../week/week'
-import { EXPOSURE, placeOf } from './plannerPlaces'
-import { whole } from './plannerSession'
+import { itemFullSets } from '../worth/itemEffort'
+import { goalLadders } from './goal'
+import { mayOn } from './mayOn'
+import { doseOf, fullSetsOf, type Option } from './options'
+import { placeOf } from './plannerPlaces'
+import { hundredths } from './plannerSession'
 import { startsBlock } from './startsBlock'
+import { wantsMet } from './weekWants'
 
-/** A drill that leads to the goal is liked this much better. */
-const GOAL_WORTH = 3
+/** How much a drill is liked less, second level: below the present rung, and besides what the goal asks. */
+const [BELOW, BESIDE_THE_GOAL] = [4, 2]
 /** A drill of the block before is liked this much less in the first week of a new one. */
 const CHANGE_COST = 3
+/** Left to the end the weak link stays weak, and fast work is fast no more. */
+const LATE = { weakLink: { after: 2, finisher: 5 }, fast: { after: 3, finisher: 6 } } as const
 
-/** A drill as the planner knows it: its doses, what it costs, and the places that a rule takes away. */
-export function plannerVariation(
-  variation: Variation, doses: readonly Option[], usual: number, sessions: readonly PlannedSession[],
-  planned: readonly PlannerSession[], context: PlanningContext,
-  before: WeekPlan | null,
-): PlannerVariation {
-  const main = mainAction(variation.shares)
-  const { weights } = sportOf(context.sport, context.sports)
-  const fit = TRUNK_ACTIONS.reduce((sum, a) => sum + (variation.shares[a] ?? 0) * weights[a], 0) * TRUNK_ACTIONS.length
-  const below = Math.max(0, (context.screen.rungs[variation.branch] ?? 1) - variation.rung)
-  // The present rung is the work; rungs below it are for warming up. What the sport asks less of is liked less.
-  const slots = [...new Set(planned.flatMap(s => s.slots.map(l => l.id)))]
-  const late = main === context.weakLink ? { after: 2, finisher: 5 } : {}
+/** What the drills of a week stand in. */
+export interface Around {
+  readonly context: PlanningContext
+  readonly sessions: readonly PlannedSession[]
+  readonly planned: readonly PlannerSession[]
+  readonly before: WeekPlan | null
+}
+
+/**
+ * A drill as the planner knows it: its doses in hundredths of full sets, what it costs, and the places that a rule
+ * takes away. Items that the coach keeps bring their own doses, for their own places alone.
+ *
+ * @param kept the drill's own
+ */
+export function plannerVariation(option: Option, kept: readonly TrunkItem[], around: Around): PlannerVariation {
+  const { variation } = option
+  const { context, planned } = around
   const { policy, block } = context.rules
-  const old = startsBlock(context) && main !== context.weakLink
-    && (before?.sessions.some(s => s.items.some(i => i.variationId === variation.id)) ?? false)
-  const towardsGoal = goalLadders(context).has(variation.ladder)
+  const main = mainAction(variation.shares)
+  const slots = [...new Set(planned.flatMap(s => s.slots.map(l => l.id)))]
+  const late: Readonly<Record<string, number>> = kindOf(variation) === 'fast'
+    ? LATE.fast
+    : main !== null && main === context.weakLink ? LATE.weakLink : {}
+  const [fewest = 1] = option.sets
   return {
-    id: variation.id, group: variation.ladder, spineCost: variation.spineCost,
-    planes: [...main ? [ACTION_FACTS[main].plane] : [], EXPOSURE],
-    cost: Math.round(Math.max(0, 1.5 - fit) * 4) + policyCost(variation, policy, block?.phase ?? null)
-      + (old ? CHANGE_COST : 0) + (towardsGoal ? 0 : GOAL_WORTH),
+    id: variation.id, group: variation.branch, spineCost: variation.spineCost,
+    planes: wantsMet(variation, fullSetsOf(option, fewest, context), context),
+    cost: likedLess(option, around) + policyCost(variation, policy, block?.phase ?? null),
     slotCosts: Object.fromEntries(
-      slots.map(
-        id => [
-          id,
-          (id === 'activation' ? 0 : 2 * below) + (late[id as keyof typeof late] ?? 0)
-          + policyPlaceCost(placeOf(id).slot, policy),
-        ]
-      ),
+      slots.map(id => [id, (late[id] ?? 0) + policyPlaceCost(placeOf(id).slot, policy)]),
     ),
-    not: placesTaken(variation, doses, sessions, planned, context, before),
-    doses: doses.map((option, i) => ({
-      sets: i + 1, seconds: Math.ceil(option.durationS), fatigue: variation.fatigue, demand: whole(option.gain),
-      cycles: bendingCycles(variation, option.dose),
-      ...(i >= usual ? { lockedOnly: true } : {}),
-    })),
+    not: placesTaken(option, around),
+    doses: [
+      ...option.sets.map(sets => asDose(option, { ...option, dose: doseOf(option, sets) }, sets, context)),
+      ...kept.map((item, i) => ({
+        ...asDose(option, item, (option.sets.at(-1) ?? 0) + i + 1, context), lockedOnly: true,
+      })),
+    ],
   }
 }
 
-/** Places that a rule takes away from the drill, or from one of its doses. */
+/** By sport, rung, postures, goal, and whether a new block wants something new. */
+function likedLess({ variation }: Option, { context, before }: Around): number {
+  const { weights, character } = sportOf(context.sport, context.sports)
+  const fit = TRUNK_ACTIONS.reduce((sum, a) => sum + (variation.shares[a] ?? 0) * weights[a], 0) * TRUNK_ACTIONS.length
+  const below = Math.max(0, (context.screen.rungs[variation.branch] ?? 1) - variation.rung)
+  const old = startsBlock(context) && mainAction(variation.shares) !== context.weakLink
+    && (before?.sessions.some(s => s.items.some(i => i.variationId === variation.id)) ?? false)
+  return Math.round(Math.max(0, 1.5 - fit) * 4) + BELOW * below
+    + (character.postures.includes(variation.posture) ? 0 : 1)
+    + (goalLadders(context).has(variation.ladder) ? 0 : BESIDE_THE_GOAL) + (old ? CHANGE_COST : 0)
+}
+
+/** @param place of the dose in the drill's list: the planner knows it by that */
+function asDose(
+  { variation }: Option, { dose, setting, extraSetSide }: Pick<TrunkItem, 'dose' | 'setting' | 'extraSetSide'>,
+  place: number, context: PlanningContext,
+): PlannerDose {
+  const worth = itemFullSets({ variationId: variation.id, dose, setting, extraSetSide, slot: 'after' }, context)
+  return {
+    sets: place, seconds: Math.ceil(doseSessionS(dose, variation.sides, extraSetSide)), fatigue: variation.fatigue,
+    demand: hundredths(worth), cycles: bendingCycles(variation, dose),
+  }
+}
+
+/** Places that a rule takes away from the drill. */
 function placesTaken(
-  variation: Variation, doses: readonly Option[], sessions: readonly PlannedSession[],
-  planned: readonly PlannerSession[], context: PlanningContext, before: WeekPlan | null,
+  option: Option, { context, sessions, planned, before }: Around,
 ): NonNullable<PlannerVariation['not']> {
-  return sessions.flatMap((session, s) =>
-    must(planned[s]).slots.flatMap(({ id }): NonNullable<PlannerVariation['not']>[number][] => {
-      const place = placeOf(id)
-      const item: TrunkItem = {
-        id: 'asked', variationId: variation.id, dose: must(doses[0]).dose, ...place, extraSetSide: null, setting: {},
-        why: '',
-      }
-      const conflict = placeConflicts(item, variation, { ...session, items: [] }, context, before)[0]
-      if (conflict) return [{ session: session.id, slot: id, rule: conflict.rule, text: conflict.text }]
-      // What may be given on another day of the week, or only in a smaller dose, has no place on this one.
-      return doses.flatMap(({ dose }, i) => (mayOn(session.day, variation, dose, context)
-        ? []
-        : [{ session: session.id, slot: id, sets: i + 1, rule: 'flag', text: 'It may not be given on this day.' }])
-      )
-    })
-  )
+  const { variation, setting, sets } = option
+  const fast = kindOf(variation) === 'fast'
+  return sessions.flatMap((session, s) => must(planned[s]).slots.flatMap(({ id }) => {
+    const item: TrunkItem = {
+      id: 'asked', variationId: variation.id, dose: doseOf(option, sets[0] ?? 1), ...placeOf(id), extraSetSide: null,
+      setting, why: '',
+    }
+    const taken = (rule: string, text: string) => [{ session: session.id, slot: id, rule, text }]
+    if (!mayOn(session.day, variation, item.dose, context)) return taken('flag', 'It may not be given on this day.')
+    const conflict = placeConflicts(item, variation, { ...session, items: [] }, context, before)[0]
+    if (conflict) return taken(conflict.rule, conflict.text)
+    // Waking up stands outside the search: of the work only what is fast comes before the lifts.
+    return id === 'activation' && !fast ? taken('slot', 'Work comes with the lifts or after them.') : []
+  }))
 }

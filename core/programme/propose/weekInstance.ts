@@ -1,129 +1,142 @@
-import { ACTION_FACTS, PLANES, TRUNK_ACTIONS, type Variation } from '../../catalogue'
+import { TRUNK_ACTIONS, type PerAction, type Variation } from '../../catalogue'
 import type { PlannerItem, WeekInstance } from '../../planner'
-import { bendingCap, dayKindOf, isFixed, ladderWeek, restBetweenHighDoses, weekRepeats } from '../../rules'
-import { mayOn, optionsFor, type Option } from './candidates'
+import { bendingCap, ladderWeek, restBetweenHighDoses, weekRepeats } from '../../rules'
+import type { SportWantId } from '../sport/wants'
 import type { PlanningContext } from '../week/context'
-import { itemActionSeconds } from '../week/ledger'
-import { itemDurationS } from '../week/sessionLayout'
 import type { Targets } from '../week/targets'
 import type { PlannedSession, TrunkItem, WeekPlan } from '../week/week'
-import { EXPOSURE, slotOf } from './plannerPlaces'
-import { plannerSession } from './plannerSession'
+import { mayOn } from './mayOn'
+import { doseOf, fullSetsOf, optionsFor, type Option } from './options'
+import { slotOf } from './plannerPlaces'
+import { GRAIN, plannerSession, standsOutside } from './plannerSession'
 import { plannerVariation } from './plannerVariation'
 import { startsBlock } from './startsBlock'
+import { weekWants } from './weekWants'
 
-/** What a second short or too much costs, beside the weak link's (ours). */
-const COSTS = { weakLink: 1.5, over: 0.5, plane: 60, keep: 20, resisting: 20 } as const
-/** Sessions in which each plane is met, and drills of last week that stay (common practice, no source). */
-const PLANE_TIMES = 2
+/** What a full set short or too much costs, and in hundredths a want that is not met once (ours). */
+const COSTS = { short: 1, weakLink: 1.5, over: 0.5, want: 160, keep: 60 } as const
+/** Drills of last week that stay where not all do (common practice, no source). */
 const STAPLES = 3
-/** Exposures a week that are asked for, where there are sessions for them (common practice, no source: 2-4). */
-const MOST_EXPOSURES = 4
+
+/** What a dose of the planner is in the week. */
+export type Placed = Pick<TrunkItem, 'dose' | 'setting' | 'extraSetSide'>
 
 /** A week as numbers, with the way back. */
 export interface WeekAsNumbers {
   readonly instance: WeekInstance
-  readonly options: ReadonlyMap<string, Option>
+  /** By drill and dose. */
+  readonly options: ReadonlyMap<string, Placed>
   /** Items that the coach keeps, by session, drill and dose. */
   readonly kept: ReadonlyMap<string, TrunkItem>
+  /** Wants that nothing open meets. */
+  readonly dropped: readonly SportWantId[]
+}
+
+/** How a week is put into numbers. */
+export interface NumbersOptions {
+  /** Last week's plan, for drills that stay. */
+  readonly before?: WeekPlan | null
+  /** The planner fills a band from here, as a part of its lower end. */
+  readonly fill?: number
 }
 
 /**
- * The week of an athlete as an instance for the planner: seconds under tension by action, less what the lifts give;
- * sessions with their places; every admissible drill in every dose, and the places that a rule takes away from it.
+ * The week of an athlete as an instance for the planner: hundredths of full sets by action, less what the lifts give;
+ * sessions with their places; every drill that is work for the athlete in every number of sets, and the places that a
+ * rule takes away from it.
  *
  * Items that the coach keeps are locked in their place, in the dose they have there.
  *
- * @param before last week's plan, for drills that stay
  * @throws DomainError when a lift or dose cannot be reckoned.
  * @example
- * weekAsNumbers(context, [], weeklyTargets({ ...context, sessions: 0 }), null).instance.sessions // => []
+ * weekAsNumbers(context, [], weeklyTargets({ ...context, sessions: 0 })).instance.sessions // => []
  */
 export function weekAsNumbers(
-  context: PlanningContext, sessions: readonly PlannedSession[], targets: Targets, before: WeekPlan | null,
+  context: PlanningContext, sessions: readonly PlannedSession[], targets: Targets,
+  { before = null, fill = 1 }: NumbersOptions = {},
 ): WeekAsNumbers {
-  const options = new Map<string, Option>()
-  const byVariation = new Map<Variation, Option[]>()
-  for (const option of optionsFor(context, sessions.map(s => s.day), before))
-    byVariation.set(option.variation, [...(byVariation.get(option.variation) ?? []), option])
-  const planned = sessions.map(session => plannerSession(session, context))
-  const keep: PlannerItem[] = []
+  const options = optionsFor(context, sessions.map(s => s.day), before)
+  const planned = sessions.map(session => plannerSession(session, context, sessions.length))
+  const placed = new Map<string, Placed>()
   const keptItems = new Map<string, TrunkItem>()
-  const variations = [...byVariation].map(([variation, usual]) => {
-    const kept = sessions.flatMap(session =>
-      session.items.filter(item => isKept(item, session, variation, context)).map(item => ({ session, item }))
-    )
-    const doses = [
-      ...usual,
-      ...kept.map(({ item }): Option => ({
-        variation, dose: item.dose, extraSetSide: item.extraSetSide,
-        gain: itemActionSeconds(item, context.screen.catalogue),
-        durationS: itemDurationS(item, context.screen.catalogue),
-      })),
-    ]
-    // A dose is known by its place in the list: two of a drill may have the same sets.
-    doses.forEach((option, i) => options.set(`${variation.id}/${i + 1}`, option))
+  const keep: PlannerItem[] = []
+  const variations = withKept(options, sessions, context).map((option) => {
+    const { variation, sets } = option
+    const kept = keptOf(variation, sessions, context)
+    for (const n of sets) placed.set(`${variation.id}/${n}`, { ...option, dose: doseOf(option, n) })
     kept.forEach(({ session, item }, i) => {
-      const sets = usual.length + i + 1
-      keep.push({ variation: variation.id, session: session.id, slot: slotOf(item, session), sets })
-      keptItems.set(`${session.id}/${variation.id}/${sets}`, item)
+      const place = (sets.at(-1) ?? 0) + i + 1
+      placed.set(`${variation.id}/${place}`, item)
+      keep.push({ variation: variation.id, session: session.id, slot: slotOf(item, session), sets: place })
+      keptItems.set(`${session.id}/${variation.id}/${place}`, item)
     })
-    return plannerVariation(variation, doses, usual.length, sessions, planned, context, before)
+    return plannerVariation(option, kept.map(({ item }) => item), { context, sessions, planned, before })
   })
   const previous = [
-    ...new Set(before?.sessions.flatMap(s => s.items.filter(i => !isFixed(i)).map(i => i.variationId)) ?? []),
+    ...new Set(before?.sessions.flatMap(s => s.items.filter(i => !standsOutside(i)).map(i => i.variationId)) ?? []),
   ].filter(id => variations.some(v => v.id === id))
+  const lowOf = (action: keyof PerAction): number =>
+    (options.some(option => fullSetsOf(option, 1, context)[action] > 0) ? targets[action].low : 0)
+  const { wants, dropped } = weekWants(options, sessions, context)
   return {
-    options, kept: keptItems,
+    options: placed, kept: keptItems, dropped,
     instance: {
       actions: TRUNK_ACTIONS,
       bands: Object.fromEntries(TRUNK_ACTIONS.map(action => [action, {
-        low: targets[action].lowS, high: targets[action].highS,
-        weight: action === context.weakLink ? COSTS.weakLink : 1, over: COSTS.over,
+        // An action that nothing open serves asks nothing.
+        low: Math.min(Math.round(lowOf(action) * fill * GRAIN), Math.round(targets[action].high * GRAIN)),
+        high: Math.round(targets[action].high * GRAIN),
+        weight: action === context.weakLink ? COSTS.weakLink : COSTS.short, over: COSTS.over,
       }])),
       sessions: planned, variations, limits: limitsOf(context),
-      planes: {
-        ...Object.fromEntries(PLANES.map(plane => [plane, Math.min(PLANE_TIMES, sessions.length)])),
-        [EXPOSURE]: exposuresOf(sessions, context),
-      },
-      resisting: TRUNK_ACTIONS.filter(a => ACTION_FACTS[a].resists),
+      planes: wants,
       locks: { keep }, previous: startsBlock(context) ? [] : previous,
       keep: startsBlock(context) ? 0 : Math.min(staplesOf(context), previous.length),
-      penalties: { plane: COSTS.plane, keep: COSTS.keep, resisting: COSTS.resisting },
+      penalties: { plane: COSTS.want, keep: COSTS.keep },
     },
   }
 }
 
+/** The options, and what the coach keeps although it is none. */
+function withKept(
+  options: readonly Option[], sessions: readonly PlannedSession[], context: PlanningContext,
+): Option[] {
+  const known = new Set(options.map(({ variation }) => variation.id))
+  const kept = new Set(sessions.flatMap(s => s.items.filter(i => i.kept && !standsOutside(i)).map(i => i.variationId)))
+  const { find } = context.screen.catalogue
+  return [
+    ...options,
+    ...[...kept].filter(id => !known.has(id)).flatMap((id): Option[] => {
+      const variation = find(id)
+      const [first] = variation?.doses ?? []
+      return variation && first
+        ? [{ variation, dose: { ...first, sets: 1 }, setting: {}, extraSetSide: null, sets: [] }]
+        : []
+    }),
+  ]
+}
+
+/** Where the coach keeps a drill, in a dose that may be given on the day. */
+function keptOf(variation: Variation, sessions: readonly PlannedSession[], context: PlanningContext) {
+  return sessions.flatMap(session =>
+    session.items.filter(item =>
+      item.kept === true && !standsOutside(item) && item.variationId === variation.id
+      && mayOn(session.day, variation, item.dose, context)
+    ).map(item => ({ session, item }))
+  )
+}
+
 /** The rules about a whole week, as the planner's limits. */
 function limitsOf({ rules: { policy } }: PlanningContext): WeekInstance['limits'] {
-  const { hours, highOverS } = restBetweenHighDoses.value
+  const { hours, highOver } = restBetweenHighDoses.value
   const cycles = bendingCap.value(policy)
   return {
-    appearances: weekRepeats.value, highOver: highOverS, restHours: hours, groupPerWeek: ladderWeek.value,
+    appearances: weekRepeats.value, highOver: Math.round(highOver * GRAIN), restHours: hours, groupPerWeek: ladderWeek.value,
     ...(Number.isFinite(cycles) ? { cycles } : {}),
   }
 }
 
 /** Drills of last week that are to stay. */
-function staplesOf({ rules: { policy: { variety }, block } }: PlanningContext): number {
-  if (variety === 'rotate') return block ? STAPLES : 1
-  return block || variety === 'same' ? Infinity : STAPLES
+function staplesOf({ rules: { policy: { variety } } }: PlanningContext): number {
+  return variety === 'rotate' ? STAPLES : Infinity
 }
-
-/**
- * Sessions that are to hold trunk work: those there are, four at most, without competition days and what the season
- * keeps free.
- */
-function exposuresOf(sessions: readonly PlannedSession[], { competitionDays, seasonDays }: PlanningContext): number {
-  return Math.min(
-    MOST_EXPOSURES,
-    sessions.filter(s => dayKindOf(s.day, competitionDays) !== 'competition' && seasonDays?.[s.day] !== 'off').length,
-  )
-}
-
-/** Whether the coach keeps this drill here, in a dose that may be given on the day. */
-function isKept(item: TrunkItem, session: PlannedSession, variation: Variation, context: PlanningContext): boolean {
-  return item.kept === true && !isFixed(item) && item.variationId === variation.id
-    && mayOn(session.day, variation, item.dose, context)
-}
-

@@ -1,6 +1,9 @@
+import type { KnownTrunk } from '../../capacity'
 import type { TrunkAction } from '../../catalogue'
 import type { Side } from '../../dose'
 import type { WeekRules } from '../../policy'
+import type { FacilityWeights } from '../../prescription'
+import type { Progress } from '../../prescription'
 import type { Screen } from '../../screening/screen'
 import type { SeasonDayKind } from '../../season/instance'
 import type { LiftId } from '../lifts/lifts'
@@ -29,8 +32,12 @@ export interface PlanningContext {
   readonly goal: { readonly variationId: string | null, readonly lift: LiftId | null }
   /** School, own lines, bands, locks and the block: all layers laid together. */
   readonly rules: WeekRules
-  /** Drills of last week whose sets broke before their amount: their doses stay. */
-  readonly notHeld: readonly string[]
+  /** What last week's sets said of each drill; one that was not done goes on as it was. */
+  readonly progress: Readonly<Record<string, Progress>>
+  /** What is known of the trunk: efforts are reckoned by it. */
+  readonly trunk: KnownTrunk
+  /** Weights that there are; what is not named is as usual. */
+  readonly weights?: FacilityWeights
 }
 
 /**

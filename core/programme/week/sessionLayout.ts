@@ -3,7 +3,7 @@ import { bracedRepS, doseSessionS } from '../../dose'
 import type { Catalogue } from '../../catalogue'
 import { circuitS } from './circuit'
 import { liftFacts } from '../lifts/lifts'
-import type { PlannedLift, PlannedSession, Slot, TrunkItem } from './week'
+import type { PlannedLift, PlannedSession, Slot, TrunkItem, WeekPlan } from './week'
 
 /** One entry on a session's line of minutes, seconds from its start. */
 export interface LineEntry {
@@ -119,4 +119,16 @@ function durationsOf(session: PlannedSession, catalogue: Catalogue): Map<string,
     for (const { id } of stations) durations.set(id, eachS)
   }
   return durations
+}
+
+/**
+ * Minutes of trunk work in a week, at home left out; in the rests of a lift half of the time is the lift's own.
+ *
+ * @throws DomainError `tempo` when a written one cannot be read.
+ * @example
+ * trunkMinutesOf({ sessions: [] }, STANDARD) // => 0
+ */
+export function trunkMinutesOf({ sessions }: WeekPlan, catalogue: Catalogue): number {
+  return sessions.flatMap(session => session.items).filter(item => item.slot !== 'home')
+    .reduce((sum, item) => sum + itemDurationS(item, catalogue) * (item.pairedWith === null ? 1 : 0.5), 0) / 60
 }

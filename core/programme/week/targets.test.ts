@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { ACTION_FACTS, TRUNK_ACTIONS } from '../../catalogue'
+import { USUAL_RULES, type PhaseId } from '../../policy'
 import { SPORT_PROFILE_IDS, SPORT_PROFILES } from '..'
-import { weeklyTargets } from './targets'
+import { weeklyTargets, type TargetRequest } from './targets'
+
+const general: TargetRequest = { sport: 'general', sessions: 4, trainingAgeYears: 6, weakLink: null }
 
 describe('targets', () => {
   it('sum to the same total for every sport, resisting first', () => {
@@ -14,17 +17,32 @@ describe('targets', () => {
     }
   })
 
-  // By hand: 3 sessions x 300 s x 1 x 0.2 = 180 s; 80 % 144, 130 % 234; to the nearest five 145 and 235.
-  it('are a band around the weighted total', () => {
-    expect(weeklyTargets({ sport: 'general', sessions: 3, trainingAgeYears: 2, weakLink: null }).antiRotation)
-      .toEqual({ lowS: 145, highS: 235 })
+  it('worked by hand: 4 x 4.2 x 1.1 x 20 % = 3.7 full sets, from 80 to 135 %', () => {
+    const { low, high } = weeklyTargets(general).antiExtension
+    expect(low).toBeCloseTo(16.8 * 1.1 * 0.2 * 0.8, 9)
+    expect(high).toBeCloseTo(16.8 * 1.1 * 0.2 * 1.35, 9)
+    expect(weeklyTargets({ ...general, weakLink: 'antiExtension' }).antiExtension.low).toBeCloseTo(low * 1.4, 9)
+    expect(weeklyTargets({ ...general, sessions: 9 })).toEqual(weeklyTargets(general))
   })
 
-  // By hand: 180 s x 1.5 = 270 s; 80 % is 216, to the nearest five 215.
-  it('ask half as much again of the weak link', () => {
-    const { antiRotation } = weeklyTargets({
-      sport: 'general', sessions: 3, trainingAgeYears: 2, weakLink: 'antiRotation',
-    })
-    expect(antiRotation.lowS).toBe(215)
+  it('fall from off-season to taper, are a full set wide, and make no quota of a small movement', () => {
+    for (const id of SPORT_PROFILE_IDS) {
+      const of = (phase: PhaseId) => weeklyTargets({
+        ...general, sport: id, rules: { ...USUAL_RULES, block: { phase, week: 2, weeks: 4, load: 1 } },
+      })
+      for (const action of TRUNK_ACTIONS) {
+        const lows = (['offSeason', 'preSeason', 'inSeason', 'taper'] as const).map(phase => of(phase)[action].low)
+        expect(lows, `${id} ${action}`).toEqual([...lows].sort((a, b) => b - a))
+        const { low, high } = of('preSeason')[action]
+        expect(high - low).toBeGreaterThanOrEqual(1 - 1e-9)
+      }
+      expect(of('taper').lateralFlexion.low).toBe(0)
+    }
   })
+
+  it.each([[{ sessions: 15 }, 'sessions'], [{ trainingAgeYears: -1 }, 'trainingAgeYears']])(
+    'refuse %j and name %s', (over, field) => {
+      expect(() => weeklyTargets({ ...general, ...over })).toThrowError(expect.objectContaining({ field }))
+    },
+  )
 })

@@ -1,15 +1,16 @@
-import { perAction, TRUNK_ACTIONS, type TrunkAction } from '../../catalogue'
-import type { Side } from '../../dose'
+import { ACTION_FACTS, TRUNK_ACTIONS, type TrunkAction } from '../../catalogue'
 import { DomainError, must } from '../../errors'
 import { bendingFactor, directWorkFactor, PHASES, POLICY_LINES, type Origin, type WeekRules } from '../../policy'
 import { positionOf } from '../sport/positions'
 import type { SportProfileId } from '../sport/sportProfiles'
 import { shareReason, sportOf, type SportEdits } from '../sport/sportOf'
 
-/** Weekly seconds of time under tension wanted for one action. */
+/** Weekly full sets wanted for one action. */
 export interface Band {
-  readonly lowS: number
-  readonly highS: number
+  readonly low: number
+  readonly high: number
+  /** Least and most seconds a coach once set it in. */
+  readonly wasS?: readonly [number, number]
 }
 
 export type Targets = Readonly<Record<TrunkAction, Band>>
@@ -21,7 +22,6 @@ export interface TargetRequest {
   readonly sessions: number
   readonly trainingAgeYears: number
   readonly weakLink: TrunkAction | null
-  readonly weakSide?: Side | null
   readonly position?: string
   readonly rules?: WeekRules
 }
@@ -32,8 +32,8 @@ export interface TargetStep {
   readonly why: string
   /** What it multiplies by; null for where the reckoning begins. */
   readonly factor: number | null
-  /** Seconds after the step. */
-  readonly seconds: number
+  /** Full sets after the step. */
+  readonly sets: number
 }
 
 /** How a band came about, to be opened by a coach. */
@@ -46,18 +46,16 @@ export interface TargetOrigin {
   readonly setBy: Origin | null
 }
 
-/**
- * Seconds under tension a session should leave in the trunk, lifts and drills together (common practice, no source).
- */
-export const SESSION_TUT_S = 300
+/** Full sets that a session should leave in the trunk, lifts and drills together (ours, from trying it on weeks). */
+export const SESSION_SETS = 4.2
 /** Exposures a week that count (common practice, no source). */
 const MOST_SESSIONS = 4
-/** Below this a target is a ceiling only. */
-const SMALL_S = 30
-const WEAK_LINK = 1.5
-/** Actions trained one side at a time get this much more where one side is weaker (ours). */
-const WEAK_SIDE = 1.1
-const ONE_SIDED: readonly TrunkAction[] = ['antiLateralFlexion', 'antiRotation']
+const WEAK_LINK = 1.4
+/** A band goes from and to these parts of what is wanted, and is at least one full set wide. */
+const [FROM, TO, WIDE] = [0.8, 1.35, 1]
+/** A movement that is asked less than this is a ceiling and no quota. */
+const NO_QUOTA = 1.5
+const EXPERIENCE = [[1, 0.75], [4, 0.9], [Infinity, 1.1]] as const
 
 /**
  * Factor of training age on weekly volume (common practice, no source).
@@ -66,20 +64,17 @@ const ONE_SIDED: readonly TrunkAction[] = ['antiLateralFlexion', 'antiRotation']
  * experienceFactor(0.5) // => 0.75
  */
 export function experienceFactor(trainingAgeYears: number): number {
-  if (trainingAgeYears < 1) return 0.75
-  return trainingAgeYears < 4 ? 1 : 1.15
+  return EXPERIENCE.find(([under]) => trainingAgeYears < under)?.[1] ?? 1
 }
 
 /**
- * Weekly target per action, as a band from 80 to 130 % of: sessions (at most four count) x 300 s x experience x sport
- * weight, shifted by position, weak link, weaker side, policy, phase and the load of the block's week. A band set by a
- * coach holds over it.
- *
- * The dose is time under tension times the drill's share of the action: the part of its tension that serves it.
+ * Weekly target per action in full sets, as a band from 80 to 135 % of: sessions (at most four count) x 4.2 x
+ * experience x sport weight, shifted by position, weak link, policy, phase and the load of the block's week; at least
+ * one full set wide. A band set by a coach holds over it.
  *
  * @throws DomainError `sessions` (0-14) or `trainingAgeYears` (0-60) when out of range.
  * @example
- * weeklyTargets({ sport: 'general', sessions: 3, trainingAgeYears: 2, weakLink: null }).antiExtension // => { lowS: 145, highS: 235 }
+ * weeklyTargets({ sport: 'general', sessions: 4, trainingAgeYears: 6, weakLink: null }).antiExtension.low.toFixed(1) // => '3.0'
  */
 export function weeklyTargets(of: TargetRequest): Targets {
   const origins = targetOrigins(of)
@@ -91,7 +86,7 @@ export function weeklyTargets(of: TargetRequest): Targets {
  *
  * @throws DomainError as `weeklyTargets`.
  * @example
- * targetOrigins({ sport: 'general', sessions: 3, trainingAgeYears: 2, weakLink: null }).antiRotation.steps.map(s => s.factor) // => [null, 0.2]
+ * targetOrigins({ sport: 'general', sessions: 3, trainingAgeYears: 8, weakLink: null }).antiRotation.steps.map(s => s.factor) // => [null, 1.1, 0.2]
  */
 export function targetOrigins(of: TargetRequest): Readonly<Record<TrunkAction, TargetOrigin>> {
   if (!(of.sessions >= 0 && of.sessions <= 14)) throw new DomainError('sessions', 'A week holds 0 to 14 sessions.')
@@ -101,10 +96,10 @@ export function targetOrigins(of: TargetRequest): Readonly<Record<TrunkAction, T
   const weights = shiftedWeights(of)
   return Object.fromEntries(TRUNK_ACTIONS.map((action) => {
     const steps = stepsOf(action, of, weights)
-    const reckoned = band(must(steps.at(-1)).seconds)
+    const reckoned = bandOf(action, must(steps.at(-1)).sets)
     const own = of.rules?.bands[action]
     return [action, {
-      steps, reckoned, band: own ? { lowS: own.lowS, highS: own.highS } : reckoned, setBy: own?.from ?? null,
+      steps, reckoned, band: own ? { low: own.low, high: own.high, ...own.wasS ? { wasS: own.wasS } : {} } : reckoned, setBy: own?.from ?? null,
     }]
   })) as unknown as Record<TrunkAction, TargetOrigin>
 }
@@ -113,27 +108,26 @@ export function targetOrigins(of: TargetRequest): Readonly<Record<TrunkAction, T
 function shiftedWeights({ sport, sports, position = '' }: TargetRequest): Readonly<Record<TrunkAction, number>> {
   const { weights } = sportOf(sport, sports)
   const shifts = positionOf(sport, position)?.shifts ?? {}
-  const shifted = perAction(0)
-  for (const action of TRUNK_ACTIONS) shifted[action] = weights[action] * (shifts[action] ?? 1)
-  const total = TRUNK_ACTIONS.reduce((sum, action) => sum + shifted[action], 0)
-  for (const action of TRUNK_ACTIONS) shifted[action] /= total
-  return shifted
+  const shifted = TRUNK_ACTIONS.map(action => weights[action] * (shifts[action] ?? 1))
+  const total = shifted.reduce((sum, share) => sum + share, 0)
+  return Object.fromEntries(
+    TRUNK_ACTIONS.map((action, i) => [action, must(shifted[i]) / total]),
+  ) as Record<TrunkAction, number>
 }
 
 function stepsOf(action: TrunkAction, of: TargetRequest, weights: Readonly<Record<TrunkAction, number>>): TargetStep[] {
   const counted = Math.min(of.sessions, MOST_SESSIONS)
   const experience = experienceFactor(of.trainingAgeYears)
   const steps: TargetStep[] = [{
-    label: `${counted} ${counted === 1 ? 'session' : 'sessions'} of ${SESSION_TUT_S} s`,
+    label: `${counted} ${counted === 1 ? 'session' : 'sessions'} of ${SESSION_SETS} full sets`,
     why: of.sessions > MOST_SESSIONS ? 'Four exposures a week count.' : 'Trunk and lifts together.',
-    factor: null, seconds: counted * SESSION_TUT_S,
+    factor: null, sets: counted * SESSION_SETS,
   }]
   const times = (label: string, why: string, factor: number): void => {
-    if (factor !== 1) steps.push({ label, why, factor, seconds: must(steps.at(-1)).seconds * factor })
+    if (factor !== 1) steps.push({ label, why, factor, sets: must(steps.at(-1)).sets * factor })
   }
   times(
-    'training age',
-    experience < 1 ? 'Under a year: less to recover from.' : 'Four years and more bear more.',
+    'training age', experience < 1 ? 'Under four years: less to recover from.' : 'Four years and more bear more.',
     experience,
   )
   const { weights: own } = sportOf(of.sport, of.sports)
@@ -141,9 +135,7 @@ function stepsOf(action: TrunkAction, of: TargetRequest, weights: Readonly<Recor
   const position = positionOf(of.sport, of.position ?? '')
   if (position && own[action] > 0)
     times(position.name.toLowerCase(), position.why, weights[action] / own[action])
-  if (action === of.weakLink) times('weak link', 'It is asked for half as much again.', WEAK_LINK)
-  if (of.weakSide && ONE_SIDED.includes(action))
-    times(`weaker ${of.weakSide} side`, 'Room for its extra sets.', WEAK_SIDE)
+  if (action === of.weakLink) times('weak link', 'It is asked for two fifths more.', WEAK_LINK)
   if (!of.rules) return steps
   const { policy, from, block } = of.rules
   times(
@@ -162,9 +154,8 @@ function stepsOf(action: TrunkAction, of: TargetRequest, weights: Readonly<Recor
   return steps
 }
 
-function band(wantedS: number): Band {
-  const toFive = (s: number): number => Math.round(s / 5) * 5
-  if (wantedS === 0) return { lowS: 0, highS: 0 }
-  if (wantedS < SMALL_S) return { lowS: 0, highS: 60 }
-  return { lowS: toFive(wantedS * 0.8), highS: Math.max(toFive(wantedS * 1.3), 60) }
+function bandOf(action: TrunkAction, wanted: number): Band {
+  if (wanted === 0) return { low: 0, high: 0 }
+  const low = ACTION_FACTS[action].resists || wanted >= NO_QUOTA ? wanted * FROM : 0
+  return { low, high: Math.max(low + WIDE, wanted * TO) }
 }

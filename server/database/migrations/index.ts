@@ -11,6 +11,7 @@ import * as safety from './0009_safety'
 import * as openings from './0010_openings'
 import * as stands from './0011_stands'
 import * as sports from './0012_sports'
+import * as fullSets from './0013_full_sets'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -25,6 +26,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0010_openings': openings,
   '0011_stands': stands,
   '0012_sports': sports,
+  '0013_full_sets': fullSets,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

@@ -121,6 +121,7 @@ useAlerts(() => store.refresh(id.value))
             v-if="store.history"
             class="panel self-start"
             :history="store.history"
+            :athlete="athlete"
           />
         </div>
       </template>

@@ -2,8 +2,8 @@
 import { addDays } from '~~/core/calendar'
 import { INSTRUMENT_KINDS, unpackTrace } from '~~/core/instruments'
 import { EVIDENCE_DAYS, placeAll, type WeakLink } from '~~/core/assessment'
-import type { Trunk } from '~~/core/capacity'
 import type { TrunkAction } from '~~/core/catalogue'
+import { trunkOf } from '~~/shared/trunkOf'
 import type { History, TrialTrace } from '~~/shared/types'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
 import CapacityPanel from '~/components/assessment/CapacityPanel.vue'
@@ -30,10 +30,7 @@ const { id, editable, load, reading, screen, signedIn, roster, store, catalogue 
   },
 )
 const person = computed(() => ({ sex: store.athlete!.sex, ageYears: screen.value.ageYears }))
-const trunk = computed((): Trunk => {
-  const { sex, heightCm, massKg, trainingAgeYears } = store.athlete!
-  return { sex, heightM: heightCm / 100, massKg, ageYears: screen.value.ageYears, trainingAgeYears }
-})
+const trunk = computed(() => trunkOf(store.athlete!, signedIn.me!.today))
 /** Trials of tests that are known here: the list of own tests may still be on its way. */
 const trials = computed(() => store.found!.trials.filter(t => t.test in tests.value))
 const placements = computed(() => placeAll(screen.value, trials.value, history.value?.logs ?? [], signedIn.me!.today))

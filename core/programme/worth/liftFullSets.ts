@@ -1,6 +1,6 @@
-import { perAction, TRUNK_ACTIONS, type PerAction } from '../catalogue'
-import { liftFacts } from '../programme/lifts/lifts'
-import type { PlannedLift } from '../programme/week/week'
+import { perAction, TRUNK_ACTIONS, type PerAction } from '../../catalogue'
+import { liftFacts } from '../lifts/lifts'
+import type { PlannedLift } from '../week/week'
 
 /** Metres of a carry or a sled that ask as much as one repeat (ours). */
 const METRES_A_REPEAT = 4

@@ -1,12 +1,13 @@
-import { ACTION_FACTS, kindOf, TRUNK_ACTIONS } from '../catalogue'
-import type { PhaseId } from '../policy'
-import { SPORT_WANT_IDS, SPORT_WANTS, type SportWantId } from '../programme/sport/wants'
-import type { Sport } from '../programme/sport/sportOf'
-import type { PlanningContext } from '../programme/week/context'
-import type { EffortOption } from './effortOptions'
+import { ACTION_FACTS, kindOf, TRUNK_ACTIONS, type PerAction, type Variation } from '../../catalogue'
+import type { PhaseId } from '../../policy'
+import { dayKindOf } from '../../rules'
+import { SPORT_WANT_IDS, SPORT_WANTS, type SportWantId } from '../sport/wants'
+import { sportOf } from '../sport/sportOf'
+import type { PlanningContext } from '../week/context'
+import type { PlannedSession } from '../week/week'
+import { fullSetsOf, type Option } from './options'
+import { EXPOSURE } from './plannerPlaces'
 
-/** Every session is to hold work: told like a want of its own. */
-const EXPOSURE = 'exposure'
 /** What a want is met by in one appearance, full sets: less is only a touch (ours). */
 const A_TOUCH = 0.25
 
@@ -15,10 +16,10 @@ const A_TOUCH = 0.25
  * than a touch.
  *
  * @example
- * wantsMet({ variation: findVariation('carries.suitcase'), fullSets: { antiLateralFlexion: 1 } }, context) // => ['exposure', 'frontal', 'onFeet', 'carry']
+ * wantsMet(findVariation('carries.suitcase'), { antiLateralFlexion: 1 }, context) // => ['exposure', 'frontal', 'onFeet', 'carry']
  */
 export function wantsMet(
-  { variation, fullSets }: Pick<EffortOption, 'variation' | 'fullSets'>, context: PlanningContext,
+  variation: Variation, fullSets: Partial<PerAction>, context: PlanningContext,
 ): string[] {
   const work = kindOf(variation) === 'work'
   const planes = work
@@ -41,29 +42,48 @@ const isPlane = (id: SportWantId): boolean => ['sagittal', 'frontal', 'transvers
 /** Exposures a week that are asked for, where there are sessions for them (common practice, no source: 2-4). */
 const MOST_EXPOSURES = 4
 
+/** Where no season says another. */
+export const USUAL_PHASE: PhaseId = 'offSeason'
+
 /**
  * Sessions in which each want is to be met this week; a want that no open drill meets drops out, and is told once.
  *
  * @returns the wants, and those dropped because nothing that may be given meets them
  * @example
- * weekWants([], sportOf('general'), 'preSeason', context, 0).wants // => {}
+ * weekWants([], [], context).wants // => {}
  */
 export function weekWants(
-  options: readonly EffortOption[], sport: Sport, phase: PhaseId, context: PlanningContext, sessions: number,
+  options: readonly Option[], sessions: readonly PlannedSession[], context: PlanningContext,
 ): { readonly wants: Readonly<Record<string, number>>, readonly dropped: readonly SportWantId[] } {
-  const met = new Set(options.flatMap(option => wantsMet(option, context)))
+  const phase = context.rules.block?.phase ?? USUAL_PHASE
+  const sport = sportOf(context.sport, context.sports)
+  const met = new Set(options.flatMap((option) => {
+    const [fewest = 1] = option.sets
+    return wantsMet(option.variation, fullSetsOf(option, fewest, context), context)
+  }))
+  const exposures = exposuresOf(sessions, context)
   const asked = SPORT_WANT_IDS.flatMap((id) => {
     const times = sport.times[id]?.[phase] ?? 0
     const meant = id === 'goal'
       ? context.goal.variationId !== null
       : id !== 'weakLink' || context.weakLink !== null
-    return times > 0 && meant && sessions > 0 ? [[id, Math.min(times, sessions)] as const] : []
+    return times > 0 && meant && exposures > 0 ? [[id, Math.min(times, exposures)] as const] : []
   })
   return {
     wants: {
       ...Object.fromEntries(asked.filter(([id]) => met.has(id))),
-      ...(sessions > 0 && met.has(EXPOSURE) ? { [EXPOSURE]: Math.min(MOST_EXPOSURES, sessions) } : {}),
+      ...(exposures > 0 && met.has(EXPOSURE) ? { [EXPOSURE]: Math.min(MOST_EXPOSURES, exposures) } : {}),
     },
     dropped: asked.map(([id]) => id).filter(id => !met.has(id)),
   }
+}
+
+/** Sessions that may hold trunk work: those there are, without competition days, those for activation only, and what the season keeps free. */
+function exposuresOf(
+  sessions: readonly PlannedSession[], { competitionDays, seasonDays }: PlanningContext,
+): number {
+  return sessions.filter(({ day }) =>
+    !['competition', 'dayBefore'].includes(dayKindOf(day, competitionDays))
+    && !['off', 'activation'].includes(seasonDays?.[day] ?? '')
+  ).length
 }

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import type { SettingValues } from '~~/core/catalogue'
+
+/** The load of a drill, dragged along what there is, or typed; ledger and effort follow in the same frame. */
+const props = defineProps<{
+  setting: SettingValues
+  by: 'loadKg' | 'bandN'
+  /** Loads that there are, lightest first. */
+  loads: readonly number[]
+}>()
+const emit = defineEmits<{ setting: [setting: SettingValues] }>()
+
+const UNIT = { loadKg: 'kg', bandN: 'N' } as const
+const MOST = { loadKg: 300, bandN: 600 } as const
+const load = computed(() => props.setting[props.by])
+/** The step that there is next to the load. */
+const at = computed(() => {
+  const { value } = load
+  if (value === undefined) return 0
+  return props.loads.reduce((best, step, i) =>
+    (Math.abs(step - value) < Math.abs(props.loads[best]! - value) ? i : best), 0)
+})
+const typed = ref<string | null>(null)
+watch(load, () => { typed.value = null })
+const wrong = computed(() => {
+  if (typed.value === null) return ''
+  const value = Number(typed.value.replace(',', '.'))
+  return typed.value.trim() !== '' && value > 0 && value <= MOST[props.by]
+    ? ''
+    : `A load above 0, up to ${MOST[props.by]} ${UNIT[props.by]}.`
+})
+
+function type(text: string): void {
+  typed.value = text
+  if (!wrong.value) emit('setting', { ...props.setting, [props.by]: Number(text.replace(',', '.')) })
+}
+</script>
+
+<template>
+  <div class="mt-2">
+    <div class="grid grid-cols-[3.2rem_minmax(0,1fr)_5rem_1.6rem] gap-2 items-center">
+      <label for="item-load">{{ by === 'loadKg' ? 'Load' : 'Pull' }}</label>
+      <input
+        id="item-load"
+        type="range"
+        class="w-full h-8 accent-ink"
+        min="0"
+        :max="loads.length - 1"
+        step="1"
+        :value="at"
+        :aria-valuetext="`${load ?? loads[0]} ${UNIT[by]}`"
+        @input="emit('setting', { ...setting, [by]: loads[Number(($event.target as HTMLInputElement).value)] })"
+      >
+      <input
+        class="field figure text-right"
+        inputmode="decimal"
+        :aria-label="`${by === 'loadKg' ? 'Load' : 'Pull'}, ${UNIT[by]}`"
+        :value="typed ?? load ?? ''"
+        :aria-invalid="wrong !== ''"
+        aria-describedby="load-problem"
+        @input="type(($event.target as HTMLInputElement).value)"
+        @keydown.enter="($event.target as HTMLInputElement).blur()"
+      >
+      <span>{{ UNIT[by] }}</span>
+    </div>
+    <p
+      id="load-problem"
+      class="problem"
+      role="alert"
+    >
+      {{ wrong }}
+    </p>
+  </div>
+</template>

@@ -1,0 +1,42 @@
+import { CAPACITY_WORDS, type Capacity, type KnownTrunk } from '~~/core/capacity'
+import type { ItemEffort } from '~~/core/programme'
+
+/** Full sets as they are written down: one decimal. */
+export const inSets = (fullSets: number): string => fullSets.toFixed(1)
+
+/** How far a set goes, in tens of per cent. */
+export const wayOf = (effort: number): string => `${Math.round(effort * 10) * 10} %`
+
+/** Newton metres as they are known: to the nearest five. */
+export const aboutNm = (nm: number): string => String(Math.round(nm / 5) * 5)
+
+/** What a set comes to for this athlete, in a line; empty where it is no work. */
+export function worthText({ kind, effort, fullSets }: ItemEffort, amountWord: string): string {
+  if (kind === 'fast') return 'Fast work: counted in contacts, never as full sets.'
+  if (kind !== 'work') return 'Activation: it wakes up, and counts in minutes.'
+  const most = Math.max(...Object.values(fullSets))
+  return `One ${amountWord} goes about ${wayOf(effort.effort)} of the way to the own limit; all sets together are ${
+    inSets(most)
+  } full sets.`
+}
+
+/** How heavy it is and how long it could be kept up; null for a drill whose moment nobody computes. */
+export function loadOnTrunk({ effort }: ItemEffort): string | null {
+  const { r, limitS, decides } = effort
+  if (r === null || limitS === null || decides === null) return null
+  const longest = limitS >= 120 ? `about ${Math.round(limitS / 60)} min` : `about ${Math.round(limitS)} s`
+  return `At its hardest it asks ${Math.round(r * 100)} % of what the trunk can hold for an instant against ${
+    CAPACITY_WORDS[decides]
+  }; the longest such set is ${longest}.`
+}
+
+/** What is believed of the direction that decides. */
+export function capacityText({ nm, low, high, measured }: Capacity): string {
+  const band = `about ${aboutNm(nm)} N·m, nine times in ten between ${aboutNm(low)} and ${aboutNm(high)}`
+  return measured ? `It holds ${band}.` : `Not measured yet: people of this kind hold ${band}.`
+}
+
+/** The capacity that a set would end at; null where there is none to tell. */
+export function decidingCapacity({ effort }: ItemEffort, trunk: KnownTrunk): Capacity | null {
+  return effort.r === null || effort.decides === null ? null : trunk.known[effort.decides]
+}

@@ -1,2 +1,0 @@
-export { proposeByEffort, type EffortItem, type EffortWeek } from './proposeByEffort'
-export type { EffortRequest } from './effortOptions'

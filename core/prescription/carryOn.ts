@@ -1,0 +1,62 @@
+import type { SettingValues, Variation } from '../catalogue'
+import type { Dose } from '../dose'
+import { effortAt, keyOf, mayBeLoaded, loadsFor, type PrescribeFor, type Prescription } from './prescribe'
+import { EFFORT_LIMITS, USUAL_AMOUNTS } from './window'
+
+/** What the sets of a drill said: go on, stay, or go a step back. */
+export type Progress = 'on' | 'stay' | 'back'
+
+/** What was given last: one set of it, and what it was set to. */
+export interface Given {
+  readonly dose: Dose
+  readonly setting: SettingValues
+}
+
+/** An amount grows by such steps along a block (common practice, no source). */
+const BLOCK_STEP = { reps: 2, seconds: 5, breaths: 1, metres: 5, letters: 2 } as const
+/** A load goes up by no more than this part of itself, or to the next one that there is (ACSM 2009, recalled). */
+const LOAD_STEP = 1.1
+
+/**
+ * The next set of a drill after one that was given, one variable at a time: on by its amount up to the gate's, then by
+ * its load; a step back in the amount; else as it was. Null where nothing of it is work, or all would go too far.
+ *
+ * @param first what grows first: its amount, or its load
+ * @throws DomainError `tempo` when it cannot be read.
+ * @example
+ * carriedOn(findVariation('front-plank.wall'), { dose: { sets: 3, amount: 30, unit: 'seconds', restS: 30 }, setting: {} }, 'stay', 'amount', { paths: pathsOf(bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 })), capacities: { arch: 230, fold: 275, sideLeft: 219, sideRight: 219, turnLeft: 100, turnRight: 100 }, landing: windowOf(null, false), massKg: 80, heightM: 1.8, equipment: [], rungs: {} }) // => null
+ */
+export function carriedOn(
+  variation: Variation, last: Given, progress: Progress, first: 'amount' | 'load', of: PrescribeFor,
+): Prescription | null {
+  if (!mayBeLoaded(variation, of, last.setting)) return null
+  const { dose: { amount, unit }, setting } = last
+  const step = BLOCK_STEP[unit]
+  const more: Given = { ...last, dose: { ...last.dose, amount: amount + step } }
+  const heavier = loadedUp(variation, setting, of)
+  const byAmount = amount + step <= Math.max(variation.gate.amount, amount) ? [more] : []
+  const byLoad = heavier ? [{ ...last, setting: heavier }] : []
+  const tries: Record<Progress, readonly Given[]> = {
+    on: [...first === 'load' ? [...byLoad, ...byAmount] : [...byAmount, ...byLoad], last],
+    stay: [last],
+    back: [{ ...last, dose: { ...last.dose, amount: Math.max(step, amount - step) } }, last],
+  }
+  const found = tries[progress].map(one => effortAt(variation, { ...one.dose, sets: 1 }, one.setting, of))
+  return found.find(one => isWork(one, of)) ?? null
+}
+
+/** The next load that there is; null where there is none, or it would be too long a step. */
+function loadedUp(variation: Variation, setting: SettingValues, of: PrescribeFor): SettingValues | null {
+  const key = keyOf(variation)
+  const load = setting[key]
+  if (load === undefined) return null
+  const steps = loadsFor(variation, of).filter(step => step > load)
+  const within = steps.filter(step => step <= load * LOAD_STEP)
+  const next = within[0] ?? steps[0]
+  return next === undefined ? null : { ...setting, [key]: next }
+}
+
+function isWork({ effort: { effort, kind }, dose }: Prescription, { landing }: PrescribeFor): boolean {
+  return kind === 'work' && effort >= EFFORT_LIMITS[0] && effort <= landing.limit
+    && dose.amount <= USUAL_AMOUNTS[dose.unit][1]
+}
