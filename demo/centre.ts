@@ -1,10 +1,12 @@
-import { EQUIPMENT, findVariation, LADDERS, rungsOf, STANDARD, type Equipment } from '~~/core/catalogue'
+import { EQUIPMENT, type Equipment } from '~~/core/catalogue'
 import { addDays } from '~~/core/calendar'
 import type { PlannedSession } from '~~/core/programme'
 import { FLAG_IDS, type Answers, type Clearance, type FlagId, type Raised } from '~~/core/screening'
 import type { AthleteInput, Competition, Role } from '~~/shared/types'
+import { hiddenTrunk, type HiddenTrunk } from './hiddenTrunk'
 import { chance, type Chance } from './random'
 import { SQUADS, type Squad } from './squads'
+import { standingOf } from './standing'
 
 /** Everybody's password in the demo. */
 export const DEMO_PASSWORD = 'anchor-demo'
@@ -24,6 +26,8 @@ export interface DemoPerson {
 export interface DemoAthlete {
   readonly id: string
   readonly input: AthleteInput
+  /** What the trunk really holds: only what is done follows from it. */
+  readonly hidden: HiddenTrunk
   /** What was answered on screening; null: never screened. */
   readonly answers: Answers | null
   readonly clearances: readonly Clearance[]
@@ -67,8 +71,16 @@ const SCREENED_DAYS = 41
 /** Athletes with a sign-in of their own. */
 const WITH_ACCOUNT = ['Ilse Tarn', 'Bram Lough', 'Sirke Holm', 'Jorun Vale', 'Tiko Crag']
 
-/** The invented Larkholm centre as of a day: same seed, same people; only the dates move. */
+const known = new Map<string, DemoCentre>()
+
+/** The invented Larkholm centre as of a day: same seed, same people; only the dates move. Made once a day. */
 export function larkholm(today: string): DemoCentre {
+  const found = known.get(today) ?? centreOn(today)
+  known.set(today, found)
+  return found
+}
+
+function centreOn(today: string): DemoCentre {
   const luck = chance(SEED)
   const groups = SQUADS.map(squad => ({ id: luck.key(), name: squad.name }))
   const athletes = SQUADS.flatMap((squad, index) =>
@@ -111,50 +123,38 @@ function athlete(
   const thisYear = Number(today.slice(0, 4))
   const trainingAgeYears = luck.between(1, 8)
   const level = trainingAgeYears >= 5 ? 4 : trainingAgeYears >= 3 ? 3 : 2
-  const stands = standingAt(luck, level)
+  const id = luck.key()
+  const input: AthleteInput = {
+    name,
+    goal: luck.pick(squad.goals),
+    goalVariationId: luck.yes(0.3) ? 'rollout.wheel-kneeling' : null,
+    goalLift: null,
+    sport: squad.sport,
+    position: luck.pick(squad.positions),
+    sex,
+    heightCm: height + luck.between(-6, 6),
+    massKg: mass + luck.between(-6, 7),
+    birthYear: thisYear - luck.between(18, 29),
+    trainingAgeYears,
+    equipment: Object.keys(EQUIPMENT) as Equipment[],
+    available: [
+      ...Object.keys(squad.liftDays).map(day => ({ day: Number(day), minutes: 75 })),
+      ...Object.entries(squad.otherDays).map(([day, minutes]) => ({ day: Number(day), minutes })),
+    ].sort((a, b) => a.day - b.day),
+    flags: FLAGS[name] ?? [],
+    braceStep: level >= 4 ? 7 : level >= 3 ? 6 : 5,
+    stands: [],
+    weakLink: luck.yes(0.7) ? luck.pick(squad.weakLinks) : null,
+    weakSide: luck.yes(0.6) ? luck.pick(['left', 'right'] as const) : null,
+    groupIds: [groupId],
+  }
+  const hidden = hiddenTrunk(luck, input, today)
   return {
-    id: luck.key(),
-    input: {
-      name,
-      goal: luck.pick(squad.goals),
-      goalVariationId: luck.yes(0.3) ? 'rollout.wheel-kneeling' : null,
-      goalLift: null,
-      sport: squad.sport,
-      position: luck.pick(squad.positions),
-      sex,
-      heightCm: height + luck.between(-6, 6),
-      massKg: mass + luck.between(-6, 7),
-      birthYear: thisYear - luck.between(18, 29),
-      trainingAgeYears,
-      equipment: Object.keys(EQUIPMENT) as Equipment[],
-      available: [
-        ...Object.keys(squad.liftDays).map(day => ({ day: Number(day), minutes: 75 })),
-        ...Object.entries(squad.otherDays).map(([day, minutes]) => ({ day: Number(day), minutes })),
-      ].sort((a, b) => a.day - b.day),
-      flags: FLAGS[name] ?? [],
-      braceStep: level >= 4 ? 7 : level >= 3 ? 6 : 5,
-      stands,
-      weakLink: luck.yes(0.7) ? luck.pick(squad.weakLinks) : null,
-      weakSide: luck.yes(0.6) ? luck.pick(['left', 'right'] as const) : null,
-      groupIds: [groupId],
-    },
+    id, hidden,
+    input: { ...input, stands: standingOf(input, hidden, level) },
     sessions: sessionsOf(squad),
     ...healthOf(name, today),
   }
-}
-
-/** Drills somebody of this level stands on: a branch is begun where what opens it was reached, a rung later. */
-function standingAt(luck: Chance, level: number): string[] {
-  return LADDERS.flatMap(({ branches }) => branches.reduce<string[]>((stands, { after, rungs }, index) => {
-    const reached = rungsOf(stands, STANDARD)
-    const open = after.every((id) => {
-      const opener = findVariation(id)
-      return opener !== undefined && (reached[opener.branch] ?? 1) >= opener.rung
-    })
-    const rung = Math.min(rungs.length, level + luck.between(-1, 0) - (index > 0 ? 1 : 0))
-    const drill = open ? rungs[rung - 1] : undefined
-    return drill ? [...stands, drill.id] : stands
-  }, []))
 }
 
 /** What screening left behind, invented: who answered what, since when, and what a clinician said of it. */

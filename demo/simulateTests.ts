@@ -1,64 +1,71 @@
 import { addDays } from '~~/core/calendar'
-import { testFacts, type BreakPoint, type Norm, type TestId } from '~~/core/assessment'
+import { testFacts, type BreakPoint, type TestId } from '~~/core/assessment'
+import { findVariation } from '~~/core/catalogue'
 import type { Side } from '~~/core/dose'
-import type { AthleteInput, BraceCheckInput, TrialInput } from '~~/shared/types'
+import type { BraceCheckInput, TrialInput } from '~~/shared/types'
+import type { DemoAthlete } from './centre'
+import { heldOn, trueEffort } from './hiddenTrunk'
 import type { Chance } from './random'
 
 /** Days before today on which the invented squads were tested, and what was run. */
 const TESTED = [[64, ['extensor', 'flexor', 'sideBridge']], [16, [
   'extensor', 'flexor', 'sideBridge', 'plank', 'pressOutHold', 'rolloutReach',
 ]]] as const
-const USUAL: Readonly<Partial<Record<TestId, Norm>>> = {
-  plank: { mean: 95, sd: 30 }, pressOutHold: { mean: 34, sd: 9 }, rolloutReach: { mean: 92, sd: 16 },
-}
+/** Drill that a test is a hold of, where the test itself does not say. */
+const HOLD_OF: Partial<Record<TestId, string>> = { pressOutHold: 'press-out.standing-hold' }
+const PULL_N = 90
+/** Spread of one hold around what the trunk can do, of the logarithm. */
+const SPREAD = 0.1
 
 /**
- * Tests as they might have gone: around the published means, the weak link and the weaker side below them; all
- * invented.
+ * Tests as they might have gone: each hold is as long as the trunk that the athlete really has holds it, give or take,
+ * now and then ended by something else before; all invented.
  */
-export function simulateTests(luck: Chance, athlete: { id: string, input: AthleteInput }, today: string): TrialInput[] {
-  const { sex, weakLink, weakSide } = athlete.input
-  const shoulder = luck.yes(0.25)
+export function simulateTests(luck: Chance, athlete: DemoAthlete, today: string): TrialInput[] {
+  const shoulder = luck.yes(0.2)
   return TESTED.flatMap(([daysAgo, tests]) => {
-    if (luck.yes(0.12)) return []
+    const day = addDays(today, -daysAgo)
+    if (luck.yes(0.1)) return []
     let minute = 0
     return tests.flatMap((test) => {
-      const facts = testFacts(test)
-      const sides: (Side | null)[] = facts.sides === 'each' ? ['right', 'left'] : [null]
-      const form = (luck.next() + luck.next() + luck.next() - 1.5) * 1.2
-      return sides.flatMap((side): TrialInput[] => {
-        const { mean, sd } = normOf(test, sex, side)
-        const weak = facts.action === weakLink && (side === null || weakSide === null || side === weakSide)
-        const value = mean + sd * (form - (weak ? 0.9 : 0)) * 0.6
-        const breakPoint: BreakPoint = weak
-          ? luck.pick(['trunk', 'lowBack'] as const)
-          : shoulder && (test === 'rolloutReach' || test === 'pressOutHold')
-          ? 'shoulder'
-          : luck.pick(['none', 'trunk', 'trunk', 'none', 'trunk', 'breath'] as const)
-        const trials = luck.yes(0.3) ? 2 : 1
-        return Array.from({ length: trials }, (): TrialInput => ({
-          id: luck.key(), athleteId: athlete.id, day: addDays(today, -daysAgo),
-          performedAt: new Date(Date.parse(`${addDays(today, -daysAgo)}T15:00:00Z`) + (minute++) * 60_000)
-            .toISOString(),
-          test, side,
-          value: Math.max(4, Math.round((value + (luck.next() - 0.5) * sd * 0.25) * 10) / 10),
-          breakPoint, setting: test === 'pressOutHold' ? { bandN: 90 } : {}, note: '',
-        }))
-      })
+      const sides: (Side | null)[] = testFacts(test).sides === 'each' ? ['right', 'left'] : [null]
+      return sides.flatMap((side): TrialInput[] =>
+        Array.from({ length: luck.yes(0.3) ? 2 : 1 }, (): TrialInput => ({
+          id: luck.key(), athleteId: athlete.id, day,
+          performedAt: new Date(Date.parse(`${day}T15:00:00Z`) + (minute++) * 60_000).toISOString(),
+          test, side, ...oneTrial(luck, athlete, test, side, day, shoulder), note: '',
+        })))
     })
   })
 }
 
-function normOf(test: TestId, sex: 'female' | 'male', side: Side | null): Norm {
-  const norms = testFacts(test).norms?.[sex]
-  if (!norms) return USUAL[test] ?? { mean: 30, sd: 8 }
-  return 'mean' in norms ? norms : norms[side ?? 'right']
+function oneTrial(
+  luck: Chance, athlete: DemoAthlete, test: TestId, side: Side | null, day: string, shoulder: boolean,
+): Pick<TrialInput, 'value' | 'breakPoint' | 'setting'> {
+  const give = Math.exp(SPREAD * 2 * (luck.next() + luck.next() - 1))
+  // How far an athlete reaches is no hold: it goes with the size of the body.
+  if (test === 'rolloutReach') {
+    return {
+      value: Math.round(athlete.input.heightCm * 0.52 * give), breakPoint: shoulder ? 'shoulder' : 'trunk', setting: {},
+    }
+  }
+  const early = shoulder && test === 'pressOutHold' ? 'shoulder' as const : luck.yes(0.06) ? 'breath' as const : null
+  const breakPoint: BreakPoint = early ?? luck.pick(['trunk', 'trunk', 'lowBack'] as const)
+  const { norms, speaksFor } = testFacts(test)
+  const drill = findVariation(HOLD_OF[test] ?? speaksFor ?? '')
+  const norm = norms?.[athlete.input.sex]
+  // The hips end this one: it is no hold of the trunk alone, and lies where the published ones lie.
+  if (!drill) return { value: norm && 'mean' in norm ? Math.round(norm.mean * give) : 60, breakPoint, setting: {} }
+  const setting = test === 'pressOutHold' ? { bandN: PULL_N } : {}
+  const second = { sets: 1, amount: 1, unit: 'seconds' as const, restS: 0 }
+  const limitS = 1 / (trueEffort(athlete.input, heldOn(athlete.hidden, day), drill, second, setting, side) ?? 1 / 60)
+  return {
+    value: Math.max(4, Math.round(Math.min(400, limitS * give * (early ? 0.75 : 1)) * 10) / 10), breakPoint, setting,
+  }
 }
 
 /** Checks that led an athlete to the brace step they stand on; all invented. */
-export function simulateBraceChecks(
-  luck: Chance, athlete: { id: string, input: AthleteInput }, today: string,
-): BraceCheckInput[] {
+export function simulateBraceChecks(luck: Chance, athlete: Pick<DemoAthlete, 'input'>, today: string): BraceCheckInput[] {
   const counts = [5, 4, 18, 5, 12, 5, 5]
   const first = luck.between(4, 44) + (athlete.input.braceStep - 1) * 9
   return Array.from({ length: athlete.input.braceStep }, (_, i): BraceCheckInput => ({

@@ -1,6 +1,6 @@
 import type { SetLog } from '~~/core/assessment'
 import type { Evidence, Trunk } from '~~/core/capacity'
-import type { AthleteInput, StoredTrial } from './types'
+import type { AthleteInput, TrialInput } from './types'
 
 /** Only the birth year is kept: the younger of the two possible ages is the careful one. */
 export const ageOn = (birthYear: number, day: string): number => Number(day.slice(0, 4)) - birthYear - 1
@@ -16,7 +16,7 @@ export function trunkOf(
 
 /** What is stored of an athlete, as evidence of what the trunk holds. */
 export function trunkEvidence(
-  trials: readonly StoredTrial[], logs: readonly SetLog[], stands: readonly string[],
+  trials: readonly Omit<TrialInput, 'id'>[], logs: readonly SetLog[], stands: readonly string[],
 ): Evidence {
   return {
     trials: trials.map(({ setting, ...trial }) => ({ ...trial, settings: setting })),

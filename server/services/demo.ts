@@ -1,12 +1,17 @@
 import type { Knex } from 'knex'
+import type { Prescribed } from '~~/core/assessment'
 import { addDays, mondayOf } from '~~/core/calendar'
+import { knownTrunk } from '~~/core/capacity'
 import { STANDARD } from '~~/core/catalogue'
 import type { RulesLayer } from '~~/core/policy'
-import { proposeWeek } from '~~/core/programme'
+import type { AnnealBudget } from '~~/core/planner'
+import { progressOf, proposeWeek, type WeekPlan } from '~~/core/programme'
 import {
   planSeason, seasonInstance, seasonWeek, type SeasonInstance, type SeasonPlan, type SeasonShape,
 } from '~~/core/season'
 import { planningContext } from '~~/shared/planningContext'
+import { trunkEvidence, trunkOf } from '~~/shared/trunkOf'
+import type { StoredSetLog, TrialInput } from '~~/shared/types'
 import {
   centreEntries, chance, DEMO_PASSWORD, DEMO_TIME_ZONE, demoSeasons, groupRules, larkholm, OWN_DRILLS,
   simulateBraceChecks, simulateSets, simulateTests, type Chance, type DemoAthlete, type DemoCentre,
@@ -32,7 +37,7 @@ import { dayIn } from './context'
 import { hashPassword } from './signIn'
 
 /** Weeks of history before the present one. */
-const PAST_WEEKS = 4
+const PAST_WEEKS = 6
 const HISTORY_SEED = 4_119
 const TEST_SEED = 7_733
 const DEMO_LOCK = 7_204_117
@@ -60,8 +65,8 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
       await saveRules(tx, organisationId, { scope: 'group', scopeId: groupId, version: 0, rules }, coachId)
     const testLuck = chance(TEST_SEED)
     for (const [index, athlete] of centre.athletes.entries()) {
-      await addHistory(tx, organisationId, coachId, centre, athlete, day, luck, index, seasons)
-      await addTests(tx, organisationId, coachId, athlete, day, testLuck)
+      const trials = await addTests(tx, organisationId, coachId, athlete, day, testLuck)
+      await addHistory(tx, organisationId, coachId, centre, athlete, day, luck, index, seasons, trials)
       if (athlete.answers)
         await saveHealth(tx, organisationId, athlete.id, 1, {
           answers: athlete.answers, answered: true, clearances: athlete.clearances,
@@ -118,41 +123,60 @@ const layersOf = (centre: DemoCentre, { input }: DemoAthlete): RulesLayer[] =>
     rules,
   }))
 
-/** Four assigned weeks with sets, and the present week: assigned for most, still to be planned for some. */
+/** A quick look: the past is not planned as carefully as the present. */
+const PAST_BUDGET: AnnealBudget = { steps: 1_500, restarts: 1, preferenceSteps: 500 }
+
+/**
+ * Assigned weeks with sets, each carried on from what was done in the one before, and the present week: assigned for
+ * most, still to be planned for some.
+ */
 async function addHistory(
   tx: Tx, organisationId: string, coachId: string, centre: DemoCentre, athlete: DemoAthlete, today: string,
-  luck: Chance, index: number, seasons: readonly Standing[],
+  luck: Chance, index: number, seasons: readonly Standing[], trials: readonly TrialInput[],
 ): Promise<void> {
   const thisMonday = mondayOf(today)
   const weeks = Array.from({ length: PAST_WEEKS + 1 }, (_, i) => addDays(thisMonday, -7 * (PAST_WEEKS - i)))
   const own = centre.competitions.filter(c => athlete.input.groupIds.includes(c.groupId))
+  const standing = seasons.find(one => athlete.input.groupIds.includes(one.groupId))
+  const trunk = trunkOf(athlete.input, thisMonday)
+  const logs: StoredSetLog[] = []
+  const prescribed: Prescribed[] = []
+  let before: WeekPlan | null = null
   for (const startsOn of weeks) {
     if (startsOn === thisMonday && index % 5 === 4) continue
-    const standing = seasons.find(one => athlete.input.groupIds.includes(one.groupId))
     const season = standing ? seasonWeek(standing.shape, standing.instance, standing.plan, startsOn) : null
+    const tested = trials.filter(trial => trial.day < startsOn)
     const context = planningContext({ ...athlete.input, clearances: athlete.clearances }, startsOn, own, STANDARD, {
-      layers: layersOf(centre, athlete), progress: {}, trunk: null, season, sports: {},
+      layers: layersOf(centre, athlete), season, sports: {}, progress: progressOf(prescribed, logs, startsOn),
+      trunk: knownTrunk(trunk, trunkEvidence(tested, logs, athlete.input.stands), STANDARD, startsOn),
     })
-    const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions })
+    const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions }, {
+      before, ...startsOn === thisMonday ? {} : { budget: PAST_BUDGET },
+    })
+    before = plan
     if (refused) continue
     await saveWeek(tx, organisationId, athlete.id, startsOn, 0, plan)
     await markAssigned(tx, organisationId, athlete.id, startsOn, 1, coachId)
     await freezeWeek(tx, organisationId, { id: athlete.id, planning: context }, { startsOn, plan }, STANDARD)
     const sessions = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
-    const logs = sessions.filter(session => session.day < today).flatMap(session =>
+    prescribed.push(...sessions.flatMap(({ day, items }) =>
+      items.map(({ id, variationId, dose, extraSetSide }) => ({ itemId: id, variationId, day, dose, extraSetSide }))))
+    const done = sessions.filter(session => session.day < today).flatMap(session =>
       simulateSets(luck, athlete, session)
     )
-    if (logs.length > 0) await insertLogs(tx, organisationId, coachId, logs)
+    logs.push(...done)
+    if (done.length > 0) await insertLogs(tx, organisationId, coachId, done)
   }
 }
 
 /** Tests of the last months, and the brace checks that led to the step each stands on. */
 async function addTests(
   tx: Tx, organisationId: string, coachId: string, athlete: DemoAthlete, today: string, luck: Chance,
-): Promise<void> {
+): Promise<readonly TrialInput[]> {
   const trials = simulateTests(luck, athlete, today)
   if (trials.length > 0) await insertTrials(tx, organisationId, coachId, trials)
   for (const check of simulateBraceChecks(luck, athlete, today)) {
     await insertBraceCheck(tx, organisationId, athlete.id, { ...check, passed: true }, coachId)
   }
+  return trials
 }
