@@ -42,6 +42,8 @@ export interface DemoCentre {
   readonly groups: readonly { readonly id: string, readonly name: string }[]
   readonly competitions: readonly Competition[]
   readonly equipment: Readonly<Partial<Record<Equipment, number>>>
+  /** Kilograms of each implement, newtons of the bands that were measured. */
+  readonly weights: Readonly<Record<string, readonly number[]>>
   readonly athletes: readonly DemoAthlete[]
   readonly people: readonly DemoPerson[]
 }
@@ -51,6 +53,12 @@ const EQUIPMENT_COUNTS: Partial<Record<Equipment, number>> = {
   wall: 4, box: 4, bench: 6, band: 20, anchor: 6, cable: 2, wheel: 4, gymBall: 5, medicineBall: 8, slamBall: 4,
   plate: 60, dumbbell: 24, kettlebell: 16, sandbag: 4, barbell: 6, stick: 12, pullUpBar: 4, extensionBench: 1,
   straps: 4, rings: 2, pad: 3, vest: 2, chair: 8, partner: 12,
+}
+
+/** What it weighs, and what its bands pull at the line on the floor; the rest is as usual. */
+const WEIGHTS = {
+  kettlebell: [8, 12, 16, 20, 24, 28, 32, 40], sandbag: [10, 20, 30, 40], vest: [5, 10],
+  band: [40, 60, 80, 100, 120, 140, 160, 200], cable: Array.from({ length: 20 }, (_, i) => 25 * (i + 1)),
 }
 
 /** Flags in the demo, by place in the squad list: most athletes have none. */
@@ -90,6 +98,7 @@ function centreOn(today: string): DemoCentre {
     timeZone: DEMO_TIME_ZONE,
     groups,
     equipment: EQUIPMENT_COUNTS,
+    weights: WEIGHTS,
     competitions: SQUADS.map((squad, index) => ({
       id: luck.key(),
       groupId: groups[index]!.id,

@@ -42,6 +42,7 @@ export function planningContext(
     goal: { variationId: athlete.goalVariationId, lift: athlete.goalLift },
     rules: settled ? weekRules(settled.layers, startsOn, settled.season?.block ?? null) : USUAL_RULES,
     progress: settled?.progress ?? {},
+    weights: settled?.weights ?? {},
     trunk: settled?.trunk ?? strangerTrunk(trunkOf(athlete, startsOn), catalogue),
     // On a weekday that is none of the squad's the season has no say: an athlete may have time of their own.
     seasonDays: settled?.season?.days.map(({ kind, rule }) => (rule === 'weekday' ? null : kind)) ?? null,

@@ -26,7 +26,7 @@ const NAME_PX = 7.1
 const FIGURE_PX = 7.3
 /** The drill's figure before its words. */
 export const LABEL_FIGURE_PX = 34
-const MOST_LABEL_PX = 225 + LABEL_FIGURE_PX
+const MOST_LABEL_PX = 320 + LABEL_FIGURE_PX
 const GAP_PX = 14
 /** Words may stand this far right of their bar before they go to a row of their own. */
 const MOST_SHIFT_PX = 190
@@ -34,10 +34,12 @@ const MOST_SHIFT_PX = 190
 /**
  * Places bars by their minutes and words in rows beneath, so that no two words overlap
  * and none runs past the end of the strip.
+ *
+ * @param worthOf what a drill comes to for the athlete, in a word or two
  */
 export function stripLayout(
   session: PlannedSession, pxPerMinute: number, widthPx: number, catalogue: Catalogue,
-  marked: ReadonlySet<string> = new Set(),
+  marked: ReadonlySet<string> = new Set(), worthOf: (item: TrunkItem) => string = () => '',
 ) {
   const layout = layOutSession(session, catalogue)
   const x = (seconds: number): number => (seconds / 60) * pxPerMinute
@@ -52,8 +54,8 @@ export function stripLayout(
     const variation = catalogue.find(item.variationId)
     const name = variation?.name ?? 'Unknown drill'
     const dose = [
-      formatDose(item.dose, variation?.sides ?? 'both'), ...tagsOf(item), ...(marked.has(item.id) ? ['marked'] : []),
-    ].join(' · ')
+      formatDose(item.dose, variation?.sides ?? 'both'), ...loadOf(item), worthOf(item), ...tagsOf(item), ...(marked.has(item.id) ? ['marked'] : []),
+    ].filter(Boolean).join(' · ')
     const words = Math.max(name.length * NAME_PX, dose.length * FIGURE_PX)
     const labelWidth = Math.min(MOST_LABEL_PX, words + 6 + LABEL_FIGURE_PX)
     const barX = x(entry.startS)
@@ -69,6 +71,11 @@ export function stripLayout(
     return { item, name, dose, barX, barWidth: Math.max(6, x(entry.durationS)), labelX, labelWidth, row }
   })
   return { lifts, items, edges, rows: rowEnds.length, totalS: layout.totalS, trunkS: layout.trunkS }
+}
+
+function loadOf({ setting: { loadKg, bandN } }: TrunkItem): string[] {
+  if (loadKg !== undefined) return [`${loadKg} kg`]
+  return bandN !== undefined ? [`${bandN} N`] : []
 }
 
 function tagsOf({ extraSetSide, kept, slot, circuit, note }: TrunkItem): string[] {

@@ -1,15 +1,20 @@
 <script setup lang="ts">
-import { EQUIPMENT } from '~~/core/catalogue'
+import { EQUIPMENT, type Equipment } from '~~/core/catalogue'
+import { PULLING, usualLoads, WEIGHED } from '~~/core/prescription'
 import type { Facility } from '~~/shared/types'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
 import DraftNote from '~/components/common/DraftNote.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
+import TableImport from '~/components/common/TableImport.vue'
 import { useDraft } from '~/composables/useDraft'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useAttempt } from '~/composables/useAttempt'
 import { useMay } from '~/composables/useMay'
 import { useVersionedEdit } from '~/composables/useVersionedEdit'
+import { equipmentFields, type EquipmentRow } from '~/files/equipmentTable'
+import { readTable } from '~/files/tableFile'
 import { equipmentClash } from '~/words/facilityWords'
+import { readWeights, writeWeights } from '~/words/weightsText'
 import { useFacilityStore } from '~/stores/facility'
 
 useHead({ title: 'Facility · Keen Anchor' })
@@ -34,22 +39,59 @@ const possible = computed(() =>
   catalogue.value.variations.filter(v => v.equipment.every(need => need.some(item => have.value.has(item)))).length
 )
 
-type Counts = Readonly<Record<string, number>>
-const { clash, save, choose } = useVersionedEdit<Counts, Facility>(
-  (counts, version) => facility.save(counts, version), equipmentClash,
+type Equipped = Pick<Facility, 'counts' | 'weights'>
+const { clash, save, choose: settle } = useVersionedEdit<Equipped, Facility>(
+  (next, version) => facility.save(next, version), equipmentClash,
 )
 
-/** What is typed, as counts; null: something cannot be read. */
-function read(): Counts | null {
+/** Implements whose weights, or pulls, are written down beside their count. */
+const unitOf = (key: Equipment): string => (WEIGHED.includes(key) ? 'kg' : PULLING.includes(key) ? 'N' : '')
+const weightsKey = (key: string): string => `weights of ${key}`
+const shownWeights = (key: string): string =>
+  typed.value[weightsKey(key)] ?? writeWeights(facility.facility.weights[key] ?? [])
+const type = (key: string, text: string): void => {
+  typed.value = { ...typed.value, [key]: text }
+  said.value = ''
+}
+
+/** What is typed, as counts and weights; null: something cannot be read. */
+function read(): Equipped | null {
   const counts: Record<string, number> = {}
+  const weights: Record<string, readonly number[]> = {}
   problems.value = {}
-  for (const key of Object.keys(EQUIPMENT)) {
+  for (const key of Object.keys(EQUIPMENT) as Equipment[]) {
     const count = Number(shown(key))
     if (shown(key).trim() === '' || !Number.isInteger(count) || count < 0 || count > 500)
       problems.value[key] = 'A whole number from 0 to 500.'
     else if (count > 0) counts[key] = count
+    const list = readWeights(unitOf(key) ? shownWeights(key) : '')
+    if ('problem' in list) problems.value[key] = list.problem
+    else if (list.value.length > 0 && count > 0) weights[key] = list.value
   }
-  return Object.keys(problems.value).length > 0 ? null : counts
+  return Object.keys(problems.value).length > 0 ? null : { counts, weights }
+}
+
+/** A table on its way in: what it says is typed into the boxes, and stored with them. */
+const table = shallowRef<{ name: string, headings: readonly string[], rows: readonly Record<string, string>[] } | null>(
+  null,
+)
+const reading = useAttempt()
+const choose = (file: File): Promise<boolean> => reading.attempt(async () => {
+  table.value = { name: file.name, ...await readTable(await file.text()) }
+})
+function pick(event: Event): void {
+  const input = event.target as HTMLInputElement
+  const [file] = input.files ?? []
+  if (file) void choose(file)
+  input.value = ''
+}
+function take(rows: readonly EquipmentRow[]): void {
+  for (const { equipment, count, weights } of rows) {
+    type(equipment, String(count))
+    if (weights.length > 0) type(weightsKey(equipment), writeWeights(weights))
+  }
+  table.value = null
+  said.value = `${rows.length} lines are taken over: look through them, then store.`
 }
 
 const storeWith = (work: () => Promise<boolean>) => attempt(async () => {
@@ -59,8 +101,9 @@ const storeWith = (work: () => Promise<boolean>) => attempt(async () => {
 })
 
 function send(): void {
-  const counts = read()
-  if (counts) void storeWith(() => save(counts, facility.counts, facility.facility.version))
+  const { version, counts, weights } = facility.facility
+  const next = read()
+  if (next) void storeWith(() => save(next, { counts, weights }, version))
 }
 </script>
 
@@ -69,7 +112,8 @@ function send(): void {
     <h1>Facility</h1>
     <p class="text-quiet mb-3">
       What stands in the gym. <b class="text-ink">{{ possible }} of {{ catalogue.variations.length }}</b> drills of the
-      catalogue can be done with it.
+      catalogue can be done with it. Loads are prescribed in steps that there are: write down what weights differ, and
+      what bands and cables pull where they were measured; what is left empty is taken as usual.
     </p>
     <DraftNote
       :shown="draft.restored.value"
@@ -101,8 +145,23 @@ function send(): void {
               :value="shown(key)"
               :disabled="!editable"
               :aria-invalid="problems[key] ? true : undefined"
-              @input="typed = { ...typed, [key]: ($event.target as HTMLInputElement).value }; said = ''"
+              @input="type(key, ($event.target as HTMLInputElement).value)"
             >
+            <label
+              v-if="unitOf(key)"
+              class="col-span-2 grid grid-cols-[2.2rem_minmax(0,1fr)] items-center gap-2"
+            >
+              <span class="text-quiet text-[0.9em]">in {{ unitOf(key) }}</span>
+              <input
+                class="field figure text-[0.92em]"
+                :aria-label="`${label}, ${unitOf(key) === 'kg' ? 'weights in kilograms' : 'pulls in newtons'}`"
+                :placeholder="`as usual: ${writeWeights(usualLoads(key))}`"
+                :value="shownWeights(key)"
+                :disabled="!editable"
+                :aria-invalid="problems[key] ? true : undefined"
+                @input="type(weightsKey(key), ($event.target as HTMLInputElement).value)"
+              >
+            </label>
             <p
               v-if="problems[key]"
               class="problem col-span-2"
@@ -120,19 +179,41 @@ function send(): void {
             type="submit"
             class="btn btn-main"
           >
-            Store counts
+            Store equipment
           </button>
-          <span role="status">{{ problem || said }}</span>
+          <label class="btn">
+            Read from a table
+            <input
+              type="file"
+              accept=".csv,.tsv,.txt"
+              class="sr-only"
+              @change="pick"
+            >
+          </label>
+          <span role="status">{{ problem || reading.problem.value || said }}</span>
         </p>
       </form>
     </RoomPage>
+    <TableImport
+      v-if="table"
+      :key="table.name"
+      :name="table.name"
+      kind="equipment"
+      :headings="table.headings"
+      :rows="table.rows"
+      :fields="equipmentFields"
+      :busy="false"
+      problem=""
+      @accept="take"
+      @close="table = null"
+    />
     <ConflictChoice
       v-if="clash"
       :who="clash.who"
-      subject="these counts"
+      subject="this equipment"
       :rows="clash.rows"
       :others="clash.others"
-      @choose="choices => storeWith(() => choose(choices))"
+      @choose="choices => storeWith(() => settle(choices))"
     />
   </div>
 </template>

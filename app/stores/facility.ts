@@ -4,9 +4,11 @@ import type { Facility } from '~~/shared/types'
 import { fetchFacility, saveFacility } from '~/api/facility'
 import { reading } from './parts/reading'
 
+type Equipped = Pick<Facility, 'counts' | 'weights'>
+
 /** What stands in the gym, with counts. */
 export const useFacilityStore = defineStore('facility', () => {
-  const facility = ref<Facility>({ version: 0, counts: {} })
+  const facility = ref<Facility>({ version: 0, counts: {}, weights: {} })
   const counts = computed(() => facility.value.counts)
   const { state, problem, read, again } = reading()
 
@@ -15,8 +17,8 @@ export const useFacilityStore = defineStore('facility', () => {
   })
 
   /** Saves over the version that was read, or over one that a clash has shown. */
-  async function save(next: Readonly<Record<string, number>>, version = facility.value.version): Promise<void> {
-    facility.value = await saveFacility({ version, counts: next })
+  async function save(next: Equipped, version = facility.value.version): Promise<void> {
+    facility.value = await saveFacility({ version, ...next })
   }
 
   return { facility, counts, state, problem, again, load, save }

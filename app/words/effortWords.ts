@@ -10,6 +10,12 @@ export const wayOf = (effort: number): string => `${Math.round(effort * 10) * 10
 /** Newton metres as they are known: to the nearest five. */
 export const aboutNm = (nm: number): string => String(Math.round(nm / 5) * 5)
 
+/** The same in a word or two, for a label: how far a set goes, and full sets of all together. */
+export function worthWord(worth: ItemEffort | null): string {
+  if (worth?.kind !== 'work') return ''
+  return `${wayOf(worth.effort.effort)} = ${inSets(Math.max(...Object.values(worth.fullSets)))}`
+}
+
 /** What a set comes to for this athlete, in a line; empty where it is no work. */
 export function worthText({ kind, effort, fullSets }: ItemEffort, amountWord: string): string {
   if (kind === 'fast') return 'Fast work: counted in contacts, never as full sets.'

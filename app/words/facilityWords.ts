@@ -1,21 +1,47 @@
 import { EQUIPMENT, type Equipment } from '~~/core/catalogue'
 import { threeWay, type Choices } from '~~/core/merge'
 import type { Facility } from '~~/shared/types'
+import { writeWeights } from './weightsText'
 
-type Counts = Facility['counts']
+type Equipped = Pick<Facility, 'counts' | 'weights'>
 
-/** Two counts of one gym: what clashes, in words, and the count that comes of a choice. */
-export function equipmentClash(start: Counts, mine: Counts, current: Facility) {
-  const theirs = current.counts
-  const versions = [{ ...start }, { ...mine }, { ...theirs }] as const
-  const { conflicts, theirs: others } = threeWay(...versions)
-  const text = (counts: Counts, key: string): string => String(counts[key] ?? 0)
+/** Weights stand beside counts under a key of their own, so that two coaches may change one each. */
+const WEIGHTS = 'weights of '
+const flat = ({ counts, weights }: Equipped): Record<string, unknown> => ({
+  ...counts, ...Object.fromEntries(Object.entries(weights).map(([key, list]) => [`${WEIGHTS}${key}`, list])),
+})
+const isWeights = (key: string): boolean => key.startsWith(WEIGHTS)
+
+function unflat(merged: Readonly<Record<string, unknown>>): Equipped {
+  const all = Object.entries(merged)
   return {
-    who: 'Another coach', version: current.version, theirs,
+    counts: Object.fromEntries(all.filter(([key]) => !isWeights(key))) as Equipped['counts'],
+    weights: Object.fromEntries(
+      all.filter(([key]) => isWeights(key)).map(([key, list]) => [key.slice(WEIGHTS.length), list]),
+    ) as Equipped['weights'],
+  }
+}
+
+function nameOf(key: string): string {
+  const name = EQUIPMENT[(isWeights(key) ? key.slice(WEIGHTS.length) : key) as Equipment]
+  return isWeights(key) ? `${name}, weights` : name
+}
+
+function inWords(of: Readonly<Record<string, unknown>>, key: string): string {
+  const value = of[key]
+  return isWeights(key) ? writeWeights((value as number[] | undefined) ?? []) || 'as usual' : String(value ?? 0)
+}
+
+/** Two accounts of one gym: what clashes, in words, and the account that comes of a choice. */
+export function equipmentClash(start: Equipped, mine: Equipped, current: Facility) {
+  const versions = [flat(start), flat(mine), flat(current)] as const
+  const { conflicts, theirs: others } = threeWay(...versions)
+  return {
+    who: 'Another coach', version: current.version, theirs: { counts: current.counts, weights: current.weights },
     rows: conflicts.map(key => ({
-      key, what: EQUIPMENT[key as Equipment], mine: text(mine, key), theirs: text(theirs, key),
+      key, what: nameOf(key), mine: inWords(versions[1], key), theirs: inWords(versions[2], key),
     })),
-    others: others.map(key => `${EQUIPMENT[key as Equipment]}: ${text(theirs, key)}`),
-    chosen: (choices: Choices) => threeWay(...versions, choices).merged as Counts,
+    others: others.map(key => `${nameOf(key)}: ${inWords(versions[2], key)}`),
+    chosen: (choices: Choices) => unflat(threeWay(...versions, choices).merged as Record<string, unknown>),
   }
 }

@@ -22,7 +22,20 @@ const HELD: readonly Equipment[] = ['plate', 'dumbbell', 'kettlebell', 'medicine
 /** Pulls of bands and cable columns, newtons: what a coach sets by a scale or by the stack. */
 const PULL_N = upTo(20, 300, 10)
 
-/** What a facility has: weights by implement, in kilograms; what is not named is as usual. */
+/** Implements that have weights of their own, and those that pull. */
+export const WEIGHED = Object.keys(USUAL_KG) as readonly Equipment[]
+export const PULLING: readonly Equipment[] = ['band', 'cable']
+
+/**
+ * Loads of an implement where nothing else is known: kilograms, or newtons of what pulls.
+ *
+ * @example
+ * usualLoads('kettlebell')[0] // => 4
+ */
+export const usualLoads = (kind: Equipment): readonly number[] =>
+  USUAL_KG[kind] ?? (PULLING.includes(kind) ? PULL_N : [])
+
+/** What a facility has: kilograms by implement, newtons by band and cable; what is not named is as usual. */
 export type FacilityWeights = Readonly<Partial<Record<Equipment, readonly number[]>>>
 
 /**
@@ -43,7 +56,10 @@ export function loadSteps(
     // A drill that names no weight, as on a back-extension bench, is loaded with what can be held to the chest.
     return [...new Set(own.length > 0 ? own : kgOf(HELD))].sort((a, b) => a - b)
   }
-  return settings.includes('bandN') ? PULL_N : []
+  if (!settings.includes('bandN')) return []
+  // Bands and cables that were measured pull what they pull; where none was, a coach sets the pull by a scale.
+  const measured = equipment.flat().filter(kind => has.includes(kind)).flatMap(kind => weights[kind] ?? [])
+  return measured.length > 0 ? [...new Set(measured)].sort((a, b) => a - b) : PULL_N
 }
 
 /**

@@ -7,7 +7,7 @@ export const activationEasy: Rule<'activation', number, PlaceAsked> = {
   source: COMMON_PRACTICE,
   breaks: (
     { item, variation },
-  ) => (item.slot === 'activation' && variation.fatigue >= FATIGUING
+  ) => (item.slot === 'activation' && variation.fatigue >= FATIGUING && variation.mode !== 'ballistic'
     ? ['Too tiring for activation: short and easy work belongs here.']
     : []),
 }

@@ -4,6 +4,7 @@ import { placeSuits, suits } from './placeSuits'
 
 it.each([
   ['activation', { fatigue: 1 }, { fatigue: 2 }],
+  ['activation', { fatigue: 4, mode: 'ballistic' }, { fatigue: 4, mode: 'isometric' }],
   ['paired', { fatigue: 2, mode: 'isometric' }, { fatigue: 2, mode: 'locomotor' }],
   ['paired', { fatigue: 2, mode: 'dynamic' }, { fatigue: 3, mode: 'dynamic' }],
   ['home', { fatigue: 3 }, { fatigue: 4 }],

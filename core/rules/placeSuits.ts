@@ -5,7 +5,7 @@ import { COMMON_PRACTICE, type Rule } from './rule'
 
 /** What each place is for. */
 const FOR: Readonly<Record<Slot, string>> = {
-  activation: 'Activation takes refreshing drills only.',
+  activation: 'Before the lifts go refreshing drills, and fast ones.',
   paired: 'Between the sets of a lift goes what is light, still and slow.',
   inside: 'It is not done inside a lift.',
   after: 'After the lifts goes work, not waking up.',
@@ -26,7 +26,8 @@ export function suits(variation: Variation, slot: Slot): boolean {
   if (variation.insideLift) return slot === 'after' || slot === 'inside'
   switch (slot) {
     case 'activation':
-      return variation.fatigue === 1
+      // What is fast is done while fresh, after waking up; a heavy lift that follows has a rule of its own.
+      return variation.fatigue === 1 || variation.mode === 'ballistic'
     case 'paired':
       return variation.fatigue <= 2 && variation.mode !== 'locomotor' && variation.mode !== 'ballistic'
     case 'after':

@@ -1,18 +1,27 @@
-import type { Tx } from './rows'
+import type { Facility } from '~~/shared/types'
+import { json, type Tx } from './rows'
 
-/** How many of each kind of equipment the organisation has. */
-export async function equipmentCounts(tx: Tx, organisationId: string): Promise<Record<string, number>> {
-  const rows = await tx<{ organisation_id: string, equipment: string, count: number }>('facility_equipment')
-    .where({ organisation_id: organisationId })
-  return Object.fromEntries(rows.map(row => [row.equipment, row.count]))
+type Equipped = Pick<Facility, 'counts' | 'weights'>
+
+/** How many of each kind of equipment the organisation has, and what each weighs or pulls. */
+export async function equipped(tx: Tx, organisationId: string): Promise<Equipped> {
+  const rows = await tx<{ organisation_id: string, equipment: string, count: number, weights: number[] }>(
+    'facility_equipment',
+  ).where({ organisation_id: organisationId })
+  return {
+    counts: Object.fromEntries(rows.map(row => [row.equipment, row.count])),
+    weights: Object.fromEntries(
+      rows.filter(row => row.weights.length > 0).map(row => [row.equipment, row.weights]),
+    ),
+  }
 }
 
-export async function setEquipmentCounts(
-  tx: Tx, organisationId: string, counts: Readonly<Record<string, number>>,
-): Promise<void> {
+export async function setEquipped(tx: Tx, organisationId: string, { counts, weights }: Equipped): Promise<void> {
   await tx('facility_equipment').where({ organisation_id: organisationId }).delete()
-  const rows = Object.entries(counts).filter(([, count]) => count > 0)
-    .map(([equipment, count]) => ({ organisation_id: organisationId, equipment, count }))
+  const rows = Object.entries(counts).filter(([, count]) => count > 0).map(([equipment, count]) => ({
+    organisation_id: organisationId, equipment, count,
+    weights: json([...weights[equipment] ?? []].sort((a, b) => a - b)),
+  }))
   if (rows.length > 0) await tx('facility_equipment').insert(rows)
 }
 

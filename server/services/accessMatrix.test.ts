@@ -74,7 +74,7 @@ beforeAll(async () => {
   const outside = randomUUID()
   await addGroup(head, { id: outside, name: 'Out of sight' })
   for (const [organisation, groupId] of [[head, head.groupId], [other, other.groupId]] as const) {
-    await saveFacility(organisation, { version: 1, counts: { band: 1 } })
+    await saveFacility(organisation, { version: 1, counts: { band: 1 }, weights: {} })
     await changeRules(organisation, {
       scope: 'organisation', scopeId: 'all', version: 0, rules: { ...NO_RULES, school: 'bodyLine' },
     })

@@ -20,7 +20,7 @@ import { asSystemOf, inOrganisation, takeTurn } from '../database/connection'
 import { insertAthlete } from '../repositories/athletes'
 import { insertBraceCheck, insertTrials } from '../repositories/assessment'
 import { saveOwnCatalogue } from '../repositories/catalogue'
-import { setEquipmentCounts } from '../repositories/facility'
+import { setEquipped } from '../repositories/facility'
 import { putEntries } from '../repositories/calendar'
 import { saveHealth } from '../repositories/health'
 import { insertGroup } from '../repositories/groups'
@@ -54,7 +54,7 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     if (!await isEmptyInstallation(tx)) return false
     await insertOrganisation(tx, { id: organisationId, name: centre.name, timeZone: centre.timeZone })
     for (const group of centre.groups) await insertGroup(tx, organisationId, group)
-    await setEquipmentCounts(tx, organisationId, centre.equipment as Record<string, number>)
+    await setEquipped(tx, organisationId, { counts: centre.equipment as Record<string, number>, weights: centre.weights })
     for (const athlete of centre.athletes)
       await insertAthlete(tx, organisationId, athlete.id, athlete.input, athlete.raised)
     const coachId = await addPeople(tx, organisationId, centre, passwordHash, luck)
@@ -147,7 +147,7 @@ async function addHistory(
     const season = standing ? seasonWeek(standing.shape, standing.instance, standing.plan, startsOn) : null
     const tested = trials.filter(trial => trial.day < startsOn)
     const context = planningContext({ ...athlete.input, clearances: athlete.clearances }, startsOn, own, STANDARD, {
-      layers: layersOf(centre, athlete), season, sports: {}, progress: progressOf(prescribed, logs, startsOn),
+      layers: layersOf(centre, athlete), season, sports: {}, weights: centre.weights, progress: progressOf(prescribed, logs, startsOn),
       trunk: knownTrunk(trunk, trunkEvidence(tested, logs, athlete.input.stands), STANDARD, startsOn),
     })
     const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions }, {

@@ -3,6 +3,7 @@ import { PHASES, type PhaseId } from '~~/core/policy'
 import { progressOf } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import type { Athlete, RulesChange, Settled, StoredRules } from '~~/shared/types'
+import { equipped } from '../repositories/facility'
 import { listGroups } from '../repositories/groups'
 import { listAthletes } from '../repositories/athletes'
 import { rulesOfAthletes, saveRules, sharedRules, type RulesRow } from '../repositories/planningRules'
@@ -92,6 +93,7 @@ export async function settledFor(tx: Tx, organisationId: string, athlete: Athlet
       )
       return name === null ? [] : [{ scope, scopeId, name, rules }]
     }),
+    weights: (await equipped(tx, organisationId)).weights,
     progress: await progressBefore(tx, organisationId, athlete.id, startsOn),
     trunk: await knownTrunkFor(tx, organisationId, athlete, startsOn),
     season: await seasonWeekFor(tx, organisationId, athlete, startsOn),

@@ -4,7 +4,7 @@ import type { PlannedLift, PlanProof, PrescribedWork, Slot, SportEdits, WeekPlan
 import type { BodyPlace, BreakPoint } from '~~/core/assessment'
 import type { KnownTrunk } from '~~/core/capacity'
 import type { RulesLayer } from '~~/core/policy'
-import type { Progress } from '~~/core/prescription'
+import type { FacilityWeights, Progress } from '~~/core/prescription'
 import type { SeasonWeek } from '~~/core/season'
 import type { Athlete, Competition } from './athlete'
 import type { SeasonNotice, StoredEntry } from './season'
@@ -14,6 +14,8 @@ export interface Settled {
   readonly layers: readonly RulesLayer[]
   /** What last week's sets said of each drill that was done. */
   readonly progress: Readonly<Record<string, Progress>>
+  /** Weights that the facility has; what is not named is as usual. */
+  readonly weights: FacilityWeights
   /** What is known of the trunk; null: nothing but whose it is. */
   readonly trunk: KnownTrunk | null
   /** What the season says about the week. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { bracedRepS } from '~~/core/dose'
-import { liftDose, liftFacts, type PlannedLift, type PlannedSession } from '~~/core/programme'
+import { liftDose, liftFacts, type PlannedLift, type PlannedSession, type TrunkItem } from '~~/core/programme'
 import type { Conflict } from '~~/core/rules'
 import { stripLayout } from '~/drawing/stripLayout'
 import { useCatalogue } from '~/composables/useCatalogue'
@@ -19,6 +19,8 @@ const props = defineProps<{
   dropHere: boolean
   editable: boolean
   marked: ReadonlySet<string>
+  /** What a drill comes to for the athlete, in a word or two. */
+  worthOf: (item: TrunkItem) => string
 }>()
 const emit = defineEmits<
   {
@@ -36,7 +38,8 @@ const ROW_PX = 37
 const LINE_PX = 42
 
 const catalogue = useCatalogue()
-const layout = computed(() => stripLayout(props.session, props.pxPerMinute, props.width, catalogue.value, props.marked))
+const layout = computed(() =>
+  stripLayout(props.session, props.pxPerMinute, props.width, catalogue.value, props.marked, props.worthOf))
 const height = computed(() => LINE_PX + 22 + Math.max(1, layout.value.rows) * ROW_PX + 14)
 const endX = computed(() => props.session.minutes * props.pxPerMinute)
 const ticks = computed(() => Array.from({ length: Math.floor(props.session.minutes / 15) }, (_, i) => (i + 1) * 15))

@@ -2,12 +2,13 @@
 import { useElementSize } from '@vueuse/core'
 import { v7 as newKey } from 'uuid'
 import { addDays } from '~~/core/calendar'
-import { layOutSession, type PlannedLift, type PlannedSession, type WeekPlan } from '~~/core/programme'
+import { itemEffort, layOutSession, type PlannedLift, type PlannedSession, type WeekPlan } from '~~/core/programme'
 import type { RosterRow, WeekSheet } from '~~/shared/types'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useStripDrag } from '~/composables/week/useStripDrag'
 import type { WeekDesk } from '~/composables/week/useWeekSheet'
 import type { WeekDialog } from '~/words/weekDialog'
+import { worthWord } from '~/words/effortWords'
 import { weekMoment } from '~/words/weekMoment'
 import { dayKindText } from '~/words/dayKindText'
 import { shortDay } from '~/words/inWords'
@@ -83,6 +84,7 @@ const printSheet = (): void => window.print()
         :drop-here="preview?.sessionId === session.id"
         :editable="editable"
         :marked="marked"
+        :worth-of="item => worthWord(itemEffort(item, context))"
         @mark="desk.mark"
         @extras="emit('open', { kind: 'extras', session })"
         @select="selectedId = $event"

@@ -14,7 +14,7 @@ const item: TrunkItem = {
   pairedWith: null, extraSetSide: null, setting: {}, why: '',
 }
 const swap = (over: Partial<Alternative> = {}): Alternative => ({
-  variation, dose: item.dose, changeS: 0, conflicts: [], ...over,
+  variation, dose: item.dose, change: 0, conflicts: [], ...over,
 } as Alternative)
 
 describe('the week and those beside it', () => {

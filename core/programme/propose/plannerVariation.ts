@@ -71,7 +71,7 @@ function likedLess({ variation }: Option, { context, before }: Around): number {
   const below = Math.max(0, (context.screen.rungs[variation.branch] ?? 1) - variation.rung)
   const old = startsBlock(context) && mainAction(variation.shares) !== context.weakLink
     && (before?.sessions.some(s => s.items.some(i => i.variationId === variation.id)) ?? false)
-  return Math.round(Math.max(0, 1.5 - fit) * 4) + BELOW * below
+  return Math.round(Math.max(0, 2 - fit) * 8) + BELOW * below
     + (character.postures.includes(variation.posture) ? 0 : 1)
     + (goalLadders(context).has(variation.ladder) ? 0 : BESIDE_THE_GOAL) + (old ? CHANGE_COST : 0)
 }

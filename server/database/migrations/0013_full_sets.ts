@@ -8,7 +8,7 @@ import type { Knex } from 'knex'
 const converted = (table: string): string => `
   alter table ${table} no force row level security;
   update ${table} set rules = jsonb_set(rules, '{bands}', coalesce(
-    (select jsonb_object_agg(action, case when band ? 'lowS' then jsonb_build_object(
+    (select jsonb_object_agg(action, case when band->'lowS' is not null then jsonb_build_object(
         'low', round((band->>'lowS')::numeric * 4.2 / 300, 1), 'high', round((band->>'highS')::numeric * 4.2 / 300, 1),
         'wasS', jsonb_build_array(band->'lowS', band->'highS')) else band end)
       from jsonb_each(rules->'bands') as b (action, band)), '{}'))

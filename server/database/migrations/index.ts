@@ -12,6 +12,7 @@ import * as openings from './0010_openings'
 import * as stands from './0011_stands'
 import * as sports from './0012_sports'
 import * as fullSets from './0013_full_sets'
+import * as weights from './0014_weights'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -27,6 +28,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0011_stands': stands,
   '0012_sports': sports,
   '0013_full_sets': fullSets,
+  '0014_weights': weights,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */
