@@ -1,13 +1,16 @@
 import { findVariation, LADDERS, rungsOf, STANDARD, type Variation } from '~~/core/catalogue'
 import { must } from '~~/core/errors'
+import { poseOf } from '~~/core/mechanics'
 import { gateSetting } from '~~/core/prescription'
 import type { AthleteInput } from '~~/shared/types'
 import { heldOn, trueEffort, type HiddenTrunk } from './hiddenTrunk'
 
 /** A gate is well met where one set of it goes so far and no further. */
 const WELL_MET = 0.8
-/** Rungs beyond their level that nobody stands on, however strong. */
-const BEYOND = 2
+/** Rungs beyond their level that somebody strong stands on, and one more of those that are only held. */
+const BEYOND = 1
+
+const isHeld = ({ mode }: Variation): boolean => mode === 'isometric'
 
 /**
  * Drills somebody stands on: on every branch that is open to them, up past each gate that their trunk meets well, as far
@@ -33,7 +36,9 @@ export function standingOf(input: AthleteInput, hidden: HiddenTrunk, level: numb
     // The brace course goes by its steps; a branch that is opened on the way is begun later.
     const upTo = id === 'brace' ? may.length : level - (index > 0 ? 1 : 0)
     const stop = may.findIndex(rung => !masters(rung, upTo))
-    const at = Math.min(stop < 0 ? may.length - 1 : stop, id === 'brace' ? may.length : upTo + BEYOND - 1)
-    return [...stands, must(may[at]).id]
+    const reachable = may.filter((drill, at) =>
+      at === 0 || id === 'brace' || drill.rung <= (poseOf(drill) ? upTo + BEYOND + (isHeld(drill) ? 1 : 0) : upTo)
+    )
+    return [...stands, must(reachable[Math.min(stop < 0 ? may.length : stop, reachable.length - 1)]).id]
   }, []))
 }

@@ -1,5 +1,6 @@
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { bodyOf } from '~~/core/anatomy'
+import { bareCapacities, effortOf, pathsOf, type KnownTrunk } from '~~/core/capacity'
 import { askOf, compare, DOUBT, nearTo, type Evaluation, type Found } from '~~/core/mechanics'
 import { removals, type Screen } from '~~/core/screening'
 import type { AthleteInput } from '~~/shared/types'
@@ -15,7 +16,7 @@ const MOST_COMPARED = 3
 // eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export function useLadderBench(
   athlete: ComputedRef<AthleteInput>, screen: ComputedRef<Screen>, ladderId: Ref<string>,
-  branchId: Ref<string> = ladderId,
+  branchId: Ref<string> = ladderId, trunk: Ref<KnownTrunk | null> = ref(null),
 ) {
   const ladder = computed(() =>
     screen.value.catalogue.ladders.find(l => l.id === ladderId.value) ?? screen.value.catalogue.ladders[1]!
@@ -85,6 +86,16 @@ export function useLadderBench(
 
   const work = computed(() => workOf(live.value, presentRung.value, moved.value[TIME_SLIDER]))
 
+  const paths = computed(() => (trunk.value ? pathsOf(bodyOf(trunk.value.trunk)) : null))
+  /** What one set of the dose at these settings comes to for the athlete; null while nothing is known of the trunk. */
+  const effort = computed(() => {
+    const { variation, result } = live.value
+    if (!trunk.value || !paths.value || !result || !work.value) return null
+    const { unit, amount, tempo = null } = work.value.dose
+    const set = { unit, amount, tempo, settings: pose.value, side: null }
+    return effortOf(variation, set, paths.value, bareCapacities(trunk.value.known))
+  })
+
   /** Ratio and verdict against the rung the athlete stands on; null where there is nothing to compare. */
   const verdict = computed(() => {
     const base = presentRung.value
@@ -109,7 +120,7 @@ export function useLadderBench(
 
   return {
     ladder, branch, present, rungs, presentRung, chosen, live, others, compareWith, choose, sliders, set, pose,
-    verdict, work,
+    verdict, work, effort,
     found, findHarder, doubt: DOUBT,
   }
 }

@@ -114,6 +114,7 @@ async function signOut(): Promise<void> {
           :catalogue="catalogue"
           :busy="busy"
           :problem="problem"
+          :units="signedIn.me!.units"
           @take="item => attempt(() => store.takeStandIn(item))"
         />
         <StatePanel

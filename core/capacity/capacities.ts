@@ -3,8 +3,8 @@ import { daysBetween } from '../calendar'
 import type { Catalogue } from '../catalogue'
 import type { Side } from '../dose'
 import type { OnPath } from '../mechanics'
-import { CAPACITY_IDS, type CapacityId, type PerCapacity } from './directions'
-import { damageOf } from './effort'
+import { asksOf, CAPACITY_IDS, type CapacityId, type PerCapacity } from './directions'
+import { damageAgainst, damageOf } from './effort'
 import { afterDays, atLeast, measured, type Belief } from './estimate'
 import { observationsOf, type Evidence, type Observation } from './evidence'
 import { intensityWeight } from './fullSets'
@@ -56,10 +56,13 @@ export function capacitiesOf(trunk: Trunk, evidence: Evidence, catalogue: Catalo
   let beliefs = priorOf(trunk)
   const from = new Map<CapacityId, Moved[]>(CAPACITY_IDS.map(id => [id, []]))
   let last: string | null = null
-  for (const day of [...new Set(all.map(one => one.day))].sort()) {
+  const byDay = new Map<string, Observation[]>()
+  for (const one of all) byDay.set(one.day, [...byDay.get(one.day) ?? [], one])
+  for (const day of [...byDay.keys()].sort()) {
     if (last) beliefs = each(id => afterDays(beliefs[id], daysBetween(last ?? day, day)))
     last = day || null
-    const said = all.filter(one => one.day === day).flatMap(one => readings(one, paths, beliefs))
+    const held = each(id => Math.exp(beliefs[id].mean))
+    const said = (byDay.get(day) ?? []).flatMap(one => readings(one, paths, beliefs, held))
     beliefs = each(id => learn(beliefs[id], said.filter(one => one.id === id), from.get(id) ?? []))
   }
   if (last) beliefs = each(id => afterDays(beliefs[id], daysBetween(last ?? today, today)))
@@ -94,7 +97,7 @@ interface Reading {
 }
 
 function readings(
-  observation: Observation, paths: PathsOf, beliefs: Readonly<Record<CapacityId, Belief>>,
+  observation: Observation, paths: PathsOf, beliefs: Readonly<Record<CapacityId, Belief>>, held: PerCapacity,
 ): Reading[] {
   const { drill, settings, side, set } = observation
   const path = paths(drill, settings)
@@ -102,13 +105,13 @@ function readings(
   const seconds = secondsAlong(set, path.length)
   const sides: (Side | null)[] = side === null && drill.sides === 'each' ? ['left', 'right'] : [side]
   return sides.flatMap((one) => {
-    const damage = damageOf(path, drill, one, seconds, each(id => Math.exp(beliefs[id].mean)))
+    const damage = damageOf(path, drill, one, seconds, held)
     const id = CAPACITY_IDS.reduce((a, b) => (damage[b].effort > damage[a].effort ? b : a))
     if (damage[id].effort <= 0) return []
     // An effort felt where the trunk is hardly loaded was felt somewhere else: such a set was reached, no more.
     const felt = !observation.bound && observation.way < 1 && intensityWeight(damage[id].r) === 0
     const heard = felt ? { ...observation, bound: true, way: 1 } : observation
-    return [{ id, log: spokenFor(id, heard, path, one, seconds, beliefs), observation: heard }]
+    return [{ id, log: spokenFor(id, heard, path, one, seconds, beliefs[id]), observation: heard }]
   })
 }
 
@@ -118,13 +121,12 @@ const ROUNDS = 4
 /** Logarithm of the capacity by which the set would have gone just as far as it is said to have gone. */
 function spokenFor(
   id: CapacityId, { drill, way }: Observation, path: readonly OnPath[], side: Side | null,
-  seconds: readonly number[], beliefs: Readonly<Record<CapacityId, Belief>>,
+  seconds: readonly number[], { mean }: Belief,
 ): number {
-  let log = beliefs[id].mean
-  for (let round = 0; round < ROUNDS; round++) {
-    const capacities = each(other => Math.exp(other === id ? log : beliefs[other].mean))
-    log += Math.log(capacityFactor(damageOf(path, drill, side, seconds, capacities)[id].effort, way))
-  }
+  const asked = path.map(position => asksOf(position, drill, side)[id])
+  let log = mean
+  for (let round = 0; round < ROUNDS; round++)
+    log += Math.log(capacityFactor(damageAgainst(asked, seconds, Math.exp(log)).effort, way))
   return log
 }
 

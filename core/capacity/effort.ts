@@ -50,15 +50,29 @@ export function damageOf(
   side: Side | null, seconds: readonly number[], capacities: PerCapacity,
 ): Damage {
   const asks = path.map(position => asksOf(position, drill, side))
-  return Object.fromEntries(CAPACITY_IDS.map((id) => {
-    let [effort, hardest] = [0, 0]
-    asks.forEach((ask, i) => {
-      const r = ask[id] / capacities[id]
-      if (r > 0) effort += (seconds[i] ?? 0) / limitTimeS(r)
-      hardest = Math.max(hardest, r)
-    })
-    return [id, { effort, r: hardest }]
-  })) as unknown as Damage
+  return Object.fromEntries(
+    CAPACITY_IDS.map(id => [id, damageAgainst(asks.map(ask => ask[id]), seconds, capacities[id])]),
+  ) as unknown as Damage
+}
+
+/**
+ * The same against one direction alone.
+ *
+ * @param asked moments along the path, N·m
+ * @param capacity N·m
+ * @example
+ * damageAgainst([121], [98], 230.6).effort.toFixed(1) // => '1.0'
+ */
+export function damageAgainst(
+  asked: readonly number[], seconds: readonly number[], capacity: number,
+): { readonly effort: number, readonly r: number } {
+  let [effort, hardest] = [0, 0]
+  asked.forEach((nm, i) => {
+    const r = nm / capacity
+    if (r > 0) effort += (seconds[i] ?? 0) / limitTimeS(r)
+    hardest = Math.max(hardest, r)
+  })
+  return { effort, r: hardest }
 }
 
 /**

@@ -75,13 +75,17 @@ export function effortAt(variation: Variation, dose: Dose, setting: SettingValue
   return { dose, setting, effort }
 }
 
-/** Nobody is given more than so many times what a drill's own doses and gate ask. */
-const REACH = 3
+/**
+ * Nobody is given more than so many times what a drill's own doses and gate ask; where arms, legs or grip tire too, they
+ * end it sooner, whatever a trunk could bear (ours).
+ */
+const REACH = { trunk: 3, limbs: 1.25 } as const
 
 /** Amounts of one set: the window's, else the usual ones, as far as the drill's own doses and gate let them. */
 function amountsOf(variation: Variation, base: Dose, landing: EffortWindow): Between {
   const [low, high] = landing.amount[base.unit] ?? USUAL_AMOUNTS[base.unit]
-  const reach = REACH * Math.max(variation.gate.amount, ...variation.doses.map(dose => dose.amount))
+  const asked = Math.max(variation.gate.amount, ...variation.doses.map(dose => dose.amount))
+  const reach = Math.floor(asked * REACH[variation.tires.length > 0 ? 'limbs' : 'trunk'])
   return [Math.min(low, reach), Math.min(high, reach)]
 }
 

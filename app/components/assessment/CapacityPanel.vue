@@ -1,29 +1,22 @@
 <script setup lang="ts">
-import type { SetLog } from '~~/core/assessment'
-import { capacitiesOf, CAPACITY_IDS, CAPACITY_WORDS, type CapacityId, type Trunk } from '~~/core/capacity'
-import type { Catalogue } from '~~/core/catalogue'
-import { trunkEvidence } from '~~/shared/trunkOf'
-import type { StoredTrial } from '~~/shared/types'
+import { CAPACITY_IDS, CAPACITY_WORDS, type Capacities, type CapacityId } from '~~/core/capacity'
+import type { WeakestDirection } from '~~/core/programme'
+import { weakestText } from '~/words/effortWords'
 import { dayMonth } from '~/words/inWords'
 
 /** What the trunk holds in each direction by all that is known: about, with its band, and what moved it. */
 const props = defineProps<{
-  trunk: Trunk
-  trials: readonly StoredTrial[]
-  logs: readonly SetLog[]
-  stands: readonly string[]
-  catalogue: Catalogue
-  today: string
+  capacities: Capacities
+  /** Where it holds least of what the sport asks; null: nothing can be said. */
+  weakest?: WeakestDirection | null
+  sportName?: string
 }>()
 
-const capacities = computed(() => capacitiesOf(
-  props.trunk, trunkEvidence(props.trials, props.logs, props.stands), props.catalogue, props.today,
-))
-const most = computed(() => Math.max(...CAPACITY_IDS.map(id => capacities.value[id].high)))
+const most = computed(() => Math.max(...CAPACITY_IDS.map(id => props.capacities[id].high)))
 const open = ref<CapacityId | null>(null)
 const part = (nm: number): number => 100 * nm / most.value
 /** What came last stands first. */
-const moved = (id: CapacityId) => [...capacities.value[id].from].reverse()
+const moved = (id: CapacityId) => [...props.capacities[id].from].reverse()
 const about = (nm: number): number => Math.round(nm / 5) * 5
 </script>
 
@@ -99,6 +92,13 @@ const about = (nm: number): number => Math.round(nm / 5) * 5
         </ul>
       </li>
     </ul>
+    <p
+      v-if="weakest"
+      class="mt-1 border-l-4 pl-3"
+      :class="weakest.certain ? 'border-signal' : 'border-line'"
+    >
+      {{ weakestText(weakest, sportName ?? 'the sport') }}
+    </p>
     <p class="text-quiet text-[0.92em] mt-1">
       The moment that could be held for an instant, by our model: it compares this athlete with nobody but this athlete.
       The band holds nine in ten.

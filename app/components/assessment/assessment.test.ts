@@ -2,9 +2,11 @@ import { mount, RouterLinkStub } from '@vue/test-utils'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
 import { STANDARD_TESTS, type Placement } from '~~/core/assessment'
+import { capacitiesOf } from '~~/core/capacity'
 import { STANDARD } from '~~/core/catalogue'
 import { FLAG_IDS, QUESTIONS } from '~~/core/screening'
 import { context } from '~~/core/testing/fixtures'
+import { trunkEvidence } from '~~/shared/trunkOf'
 import type { StoredTrial } from '~~/shared/types'
 import BraceCheckForm from './BraceCheckForm.vue'
 import CapacityPanel from './CapacityPanel.vue'
@@ -245,8 +247,12 @@ describe('what the trunk holds', () => {
   const panel = (trials: StoredTrial[]) =>
     mount(CapacityPanel, {
       props: {
-        trunk: { sex: 'male', heightM: 1.8, massKg: 80, ageYears: 24, trainingAgeYears: 3 }, trials, logs: [],
-        stands: [], catalogue: STANDARD, today: '2026-03-02',
+        capacities: capacitiesOf(
+          { sex: 'male', heightM: 1.8, massKg: 80, ageYears: 24, trainingAgeYears: 3 },
+          trunkEvidence(trials, [], []), STANDARD, '2026-03-02',
+        ),
+        weakest: { id: 'turnLeft', action: 'antiRotation', part: 0.82, asked: 0.34, certain: false },
+        sportName: 'Striking combat',
       },
     })
 
@@ -254,6 +260,7 @@ describe('what the trunk holds', () => {
     expect(panel([]).text().match(/Not measured yet/g)).toHaveLength(6)
     const wrapper = panel([trial({ test: 'plank', value: 98, breakPoint: 'trunk', day: '2026-03-01' })])
     expect(wrapper.text().match(/Not measured yet/g)).toHaveLength(5)
+    expect(wrapper.text()).toContain('about 82 % of what people of this kind hold, where striking combat asks 34 %')
     expect(wrapper.text()).not.toContain('elbow plank hold')
     await wrapper.findAll('button')[0]!.trigger('click')
     expect(wrapper.text().replace(/\s+/g, ' ')).toContain('elbow plank hold, 98 s, about 230 N·m')

@@ -17,7 +17,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ put: [], week: [], take: [found: Found] }>()
 
-const { presentRung, live, sliders, verdict, work, found } = props.bench
+const { presentRung, live, sliders, verdict, work, effort, found } = props.bench
 const bigScale = computed(() => {
   const box = live.value.figure?.box
   return box ? Math.min(262 / (box.right - box.left), 150 / Math.max(0.3, box.top - box.bottom)) : 100
@@ -93,6 +93,7 @@ const start = computed(() => {
       :base="presentRung"
       :verdict="verdict"
       :work="work"
+      :effort="effort"
       :doubt="bench.doubt"
       :found="found"
       :editable="editable"

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import type { Effort } from '~~/core/capacity'
 import { gateText, mainLabel } from '~~/core/catalogue'
 import { formatDose, sameWork, type Dose } from '~~/core/dose'
 import { findModel, ORDER_NOTES, poseOf, shownNm, type Component, type Found, type Verdict } from '~~/core/mechanics'
 import { useCatalogue } from '~/composables/useCatalogue'
+import { benchEffortText } from '~/words/effortWords'
 import type { BenchRung } from '~/words/reckon'
 
 /** What it comes to, as a sentence: against the present rung, with the gate, equal work and what it needs. */
@@ -12,6 +14,8 @@ const props = defineProps<{
   verdict: { ratio: number, verdict: Verdict } | null
   /** The lightest dose at the pace that is set, its moment x time, and how that stands to the present rung's. */
   work: { dose: Dose, kNms: number, ratio: number | null } | null
+  /** What one set of that dose comes to for this athlete; null: not known. */
+  effort: Effort | null
   doubt: number
   found: readonly Found[] | null
   editable: boolean
@@ -91,6 +95,12 @@ const orderNotes = computed(() => ORDER_NOTES.filter(note =>
         v-if="work.ratio !== null && !(isPresent
           && Math.abs(work.ratio - 1) < 0.005)"
       >, <b class="figure">{{ work.ratio.toFixed(1) }}</b> times the present rung’s lightest dose</template>.
+    </p>
+    <p
+      v-if="effort"
+      role="status"
+    >
+      {{ benchEffortText(effort) }}
     </p>
     <p v-if="equal">
       Same work as the present rung’s lightest dose: <b class="figure">{{ equal }}</b>.

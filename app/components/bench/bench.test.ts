@@ -1,6 +1,7 @@
 import { mount } from '@vue/test-utils'
-import { computed, ref } from 'vue'
+import { computed, ref, type Ref } from 'vue'
 import { describe, expect, it } from 'vitest'
+import type { KnownTrunk } from '~~/core/capacity'
 import { findVariation, gateText, rungsOf, STANDARD, type Variation } from '~~/core/catalogue'
 import { compare, DOUBT } from '~~/core/mechanics'
 import { context } from '~~/core/testing/fixtures'
@@ -8,6 +9,7 @@ import { larkholm } from '~~/demo'
 import type { Athlete } from '~~/shared/types'
 import { useLadderBench } from '~/composables/useLadderBench'
 import { TIME_SLIDER } from '~/words/benchSliders'
+import { benchEffortText } from '~/words/effortWords'
 import { reckon } from '~/words/reckon'
 import BandStretch from './BandStretch.vue'
 import BenchSliders from './BenchSliders.vue'
@@ -18,9 +20,9 @@ import TeamRung from './TeamRung.vue'
 const someone = {
   ...larkholm('2026-03-02').athletes[0]!.input, sex: 'male' as const, heightCm: 180, massKg: 80,
 }
-const bench = () => useLadderBench(computed(() => someone), computed(() => ({
+const bench = (trunk: Ref<KnownTrunk | null> = ref(null)) => useLadderBench(computed(() => someone), computed(() => ({
   ...context.screen, rungs: { 'front-plank': 4 },
-})), ref('front-plank'))
+})), ref('front-plank'), ref('front-plank'), trunk)
 
 describe('the sliders', () => {
   const slider = { name: 'loadKg', label: 'Weight on the back', unit: 'kg', min: 0, max: 40, step: 1, value: 10 }
@@ -57,7 +59,7 @@ describe('the verdict', () => {
     expect(rungs.value.length).toBeGreaterThan(5)
     const wrapper = mount(BenchVerdict, {
       props: {
-        live: live.value, base: presentRung.value, verdict: verdict.value, work: work.value, doubt: DOUBT, found: null,
+        live: live.value, base: presentRung.value, verdict: verdict.value, work: work.value, effort: null, doubt: DOUBT, found: null,
         editable: true, busy: false, isPresent: presentRung.value!.variation.id === id,
       },
     })
@@ -68,6 +70,17 @@ describe('the verdict', () => {
     const { wrapper } = verdictOf('front-plank.hands')
     expect(wrapper.find('h2').text()).toBe('The present rung')
     expect(wrapper.find('button').attributes('disabled')).toBeDefined()
+  })
+
+  it('says how far one set goes for the athlete whose trunk is known, and moves with the sliders', () => {
+    const at = bench(ref(context.trunk))
+    at.choose('front-plank.long-lever')
+    const before = at.effort.value!
+    expect(benchEffortText(before)).toMatch(/^For this athlete one set goes about \d+ % of the way to the own limit/)
+    const reach = at.sliders.value.find(slider => slider.name === 'elbowReachCm')!
+    at.set('elbowReachCm', reach.value + 10)
+    expect(at.effort.value!.effort).toBeGreaterThan(before.effort)
+    expect(bench().effort.value).toBeNull()
   })
 
   it('says how much harder, and that rungs are skipped', () => {
@@ -82,7 +95,7 @@ describe('the verdict', () => {
     const live = { ...reckon(variation, someone), removed: [] }
     const text = mount(BenchVerdict, {
       props: {
-        live, base: null, verdict: null, work: null, doubt: DOUBT, found: [], editable: false, busy: false,
+        live, base: null, verdict: null, work: null, effort: null, doubt: DOUBT, found: [], editable: false, busy: false,
         isPresent: false,
       },
     }).text()

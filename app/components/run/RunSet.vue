@@ -3,6 +3,7 @@ import type { SettingValues, Variation } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import type { Units } from '~~/shared/types'
 import type { SetOutcome, Step } from '~/composables/useRunner'
+import { loadIn } from '~/words/loadWords'
 import DrillFigure from '~/components/drill/DrillFigure.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import DrillCues from '~/components/run/DrillCues.vue'
@@ -24,6 +25,7 @@ const props = defineProps<
 >()
 const emit = defineEmits<{ log: [outcome: SetOutcome], skip: [] }>()
 const ended = ref<number | null>(null)
+const loadText = computed(() => loadIn(props.step.item.setting, props.units))
 const sideText = computed(() => (props.step.side ? `${props.step.side} side` : ''))
 </script>
 
@@ -48,6 +50,10 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
         class="bg-ink text-paper px-2 py-0.5 rounded mr-1"
       >{{ sideText }}</b>
       <span class="figure">{{ formatDose(step.item.dose, step.item.sides) }}</span>
+      <b
+        v-if="loadText"
+        class="figure ml-2"
+      >{{ loadText }}</b>
     </p>
     <template v-if="ended === null">
       <DrillFigure

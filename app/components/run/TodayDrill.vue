@@ -5,7 +5,8 @@ import { SLOTS } from '~~/core/programme'
 import DrillFigure from '~/components/drill/DrillFigure.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import StoppedDrill from '~/components/safety/StoppedDrill.vue'
-import type { PrescribedItem } from '~~/shared/types'
+import type { PrescribedItem, Units } from '~~/shared/types'
+import { loadIn } from '~/words/loadWords'
 
 /** One drill of an athlete's day: where it goes, its dose and why, how far it is done; or that it is stopped. */
 const props = defineProps<{
@@ -15,8 +16,10 @@ const props = defineProps<{
   done: number
   all: number
   busy: boolean
+  units: Units
 }>()
 const emit = defineEmits<{ take: [] }>()
+const loadText = computed(() => loadIn(props.item.setting, props.units))
 const where = computed(() => (props.item.pairedWithLift
   ? `between sets of ${props.item.pairedWithLift.toLowerCase()}`
   : SLOTS[props.item.slot])
@@ -54,7 +57,7 @@ const where = computed(() => (props.item.pairedWithLift
         :height="64"
       />
       <p class="figure">
-        {{ formatDose(item.dose, item.sides) }}<template v-if="item.extraSetSide">
+        {{ formatDose(item.dose, item.sides) }}<template v-if="loadText">, <b>{{ loadText }}</b></template><template v-if="item.extraSetSide">
           , one more {{ item.extraSetSide }}
         </template>
       </p>

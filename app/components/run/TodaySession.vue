@@ -2,7 +2,7 @@
 import type { Catalogue } from '~~/core/catalogue'
 import { setCount } from '~~/core/dose'
 import { liftDose, liftFacts } from '~~/core/programme'
-import type { PrescribedItem, PrescribedSession, StoredSetLog } from '~~/shared/types'
+import type { PrescribedItem, PrescribedSession, StoredSetLog, Units } from '~~/shared/types'
 import TodayDrill from '~/components/run/TodayDrill.vue'
 
 /** The session of the day: into it, its lifts, its drills and how far each is done. */
@@ -13,6 +13,7 @@ const props = defineProps<
     catalogue: Catalogue
     busy: boolean
     problem: string
+    units: Units
   }
 >()
 const emit = defineEmits<{ take: [itemId: string] }>()
@@ -58,6 +59,7 @@ const finished = computed(() => open.value.length > 0 && open.value.every(item =
         :done="doneOf(item)"
         :all="allOf(item)"
         :busy="busy"
+        :units="units"
         @take="emit('take', item.id)"
       />
     </ol>

@@ -122,7 +122,7 @@ const mendOf = (conflict: Conflict): Mend | null =>
       />
       <template v-if="worth">
         <p class="mt-1.5">
-          {{ worthText(worth, item.dose.unit === 'reps' ? 'set' : 'hold') }}
+          {{ worthText(worth) }}
         </p>
         <WhyThisLoad
           v-if="worth.kind === 'work'"

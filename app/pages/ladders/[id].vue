@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { KnownTrunk } from '~~/core/capacity'
 import { mondayOf } from '~~/core/calendar'
 import { poseOf, type Found } from '~~/core/mechanics'
 import { screenOf } from '~~/shared/planningContext'
@@ -36,7 +37,14 @@ onMounted(roster.load)
 const athlete = computed(() => store.athlete ?? NOBODY)
 const screen = computed(() => screenOf(athlete.value, signedIn.me!.today, catalogue.value))
 const { ladderId, branchId } = useBenchAddress(catalogue)
-const bench = useLadderBench(athlete, screen, ladderId, branchId)
+/** What is known of the trunk: it comes with what was done. */
+const trunk = shallowRef<KnownTrunk | null>(null)
+watch(() => store.athlete?.id, async (key) => {
+  trunk.value = null
+  const past = key ? await store.historyOf(key, signedIn.me!.today) : null
+  if (store.athlete?.id === key) trunk.value = past?.trunk ?? null
+}, { immediate: import.meta.client })
+const bench = useLadderBench(athlete, screen, ladderId, branchId, trunk)
 const { ladder, rungs, presentRung, live, others } = bench
 useHead({ title: () => `${ladder.value.name}, ${athlete.value.name ?? ''} · Keen Anchor` })
 

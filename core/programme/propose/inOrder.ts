@@ -26,7 +26,8 @@ function rankOf(item: TrunkItem, context: PlanningContext): number {
   const variation = context.screen.catalogue.find(item.variationId)
   if (!variation) return 5
   const kind = kindOf(variation)
-  if (kind !== 'work') return kind === 'fast' ? 1 : 0
+  if (kind === 'fast') return 1
+  if (kind !== 'work' || item.slot === 'activation') return 0
   const main = mostServed(itemFullSets(item, context)) ?? mainAction(variation.shares)
   if (main !== null && main === context.weakLink) return 2
   return main !== null && ACTION_FACTS[main].resists ? 3 : 4

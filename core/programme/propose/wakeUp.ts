@@ -79,12 +79,16 @@ function fits(variation: Variation, session: PlannedSession, context: PlanningCo
     && placeConflicts(item, variation, { ...session, items: [] }, context, null).length === 0
 }
 
-/** Neither the lightest of a drill's doses nor its hardest. */
-const usualDose = ({ doses }: Variation): Dose => must(doses[Math.floor((doses.length - 1) / 2)])
+/** The lightest of a drill's doses that there is time for: two sets of it at most. */
+function lightDose({ doses, sides }: Variation): Dose {
+  const dose = must(doses[0])
+  const twice = { ...dose, sets: Math.min(2, dose.sets) }
+  return doseSessionS(twice, sides, null) <= WAKE_UP_S ? twice : { ...dose, sets: 1 }
+}
 
 function asItem(variation: Variation, session: PlannedSession): TrunkItem {
   return {
-    id: `${session.id}/${variation.id}`, variationId: variation.id, dose: { ...usualDose(variation), sets: 1 },
+    id: `${session.id}/${variation.id}`, variationId: variation.id, dose: lightDose(variation),
     slot: 'activation', pairedWith: null, extraSetSide: null, setting: {}, why: '',
   }
 }

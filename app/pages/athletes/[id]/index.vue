@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { addDays, mondayOf } from '~~/core/calendar'
+import { sportOf, SPORT_PROFILES, weakestDirection } from '~~/core/programme'
 import { screenOf } from '~~/shared/planningContext'
 import AthleteHead from '~/components/athlete/AthleteHead.vue'
 import AthleteTabs from '~/components/athlete/AthleteTabs.vue'
+import CapacityPanel from '~/components/assessment/CapacityPanel.vue'
 import DataPanel from '~/components/athlete/DataPanel.vue'
 import FlagConsequences from '~/components/athlete/FlagConsequences.vue'
 import InviteForm from '~/components/athlete/InviteForm.vue'
@@ -30,6 +32,9 @@ const id = computed(() => String(route.params.id))
 const athlete = computed(() => store.athlete)
 const { plan: editable, govern } = useMay()
 const screen = computed(() => (athlete.value ? screenOf(athlete.value, signedIn.me!.today, catalogue.value) : null))
+const weakest = computed(() => (athlete.value && store.history
+  ? weakestDirection(store.history.trunk, sportOf(athlete.value.sport), catalogue.value)
+  : null))
 useHead({ title: () => `${athlete.value?.name ?? 'Athlete'} · Keen Anchor` })
 
 const load = (): Promise<void> => store.loadPage(id.value, addDays(mondayOf(signedIn.me!.today), -28))
@@ -101,6 +106,13 @@ useAlerts(() => store.refresh(id.value))
                 @invite="invite"
               />
             </section>
+            <CapacityPanel
+              v-if="store.history"
+              class="panel"
+              :capacities="store.history.trunk.known"
+              :weakest="weakest"
+              :sport-name="SPORT_PROFILES[athlete.sport].name"
+            />
             <LadderStanding
               class="panel"
               :screen="screen"

@@ -2,8 +2,9 @@
 import { addDays } from '~~/core/calendar'
 import { INSTRUMENT_KINDS, unpackTrace } from '~~/core/instruments'
 import { EVIDENCE_DAYS, placeAll, type WeakLink } from '~~/core/assessment'
+import { capacitiesOf } from '~~/core/capacity'
 import type { TrunkAction } from '~~/core/catalogue'
-import { trunkOf } from '~~/shared/trunkOf'
+import { trunkEvidence, trunkOf } from '~~/shared/trunkOf'
 import type { History, TrialTrace } from '~~/shared/types'
 import AthleteRoom from '~/components/athlete/AthleteRoom.vue'
 import CapacityPanel from '~/components/assessment/CapacityPanel.vue'
@@ -30,9 +31,12 @@ const { id, editable, load, reading, screen, signedIn, roster, store, catalogue 
   },
 )
 const person = computed(() => ({ sex: store.athlete!.sex, ageYears: screen.value.ageYears }))
-const trunk = computed(() => trunkOf(store.athlete!, signedIn.me!.today))
 /** Trials of tests that are known here: the list of own tests may still be on its way. */
 const trials = computed(() => store.found!.trials.filter(t => t.test in tests.value))
+const capacities = computed(() => capacitiesOf(
+  trunkOf(store.athlete!, signedIn.me!.today),
+  trunkEvidence(trials.value, history.value?.logs ?? [], store.athlete!.stands), catalogue.value, signedIn.me!.today,
+))
 const placements = computed(() => placeAll(screen.value, trials.value, history.value?.logs ?? [], signedIn.me!.today))
 
 /** The trace that is looked at, with the force or pressure it was to keep. */
@@ -119,12 +123,7 @@ const take = (link: WeakLink) =>
         />
         <CapacityPanel
           class="panel"
-          :trunk="trunk"
-          :trials="trials"
-          :logs="history?.logs ?? []"
-          :stands="store.athlete!.stands"
-          :catalogue="catalogue"
-          :today="signedIn.me.today"
+          :capacities="capacities"
         />
         <TestResults
           class="panel"
