@@ -8,6 +8,7 @@ import RestTimer from './RestTimer.vue'
 import TodayDrill from './TodayDrill.vue'
 
 const item = {
+  setting: {},
   id: 'i', variationId: 'side-plank.feet', name: 'Side plank', purpose: 'Holds the side.', why: 'Serves it.',
   dose: { sets: 2, amount: 10, unit: 'seconds', restS: 5 }, sides: 'each', slot: 'after', pairedWithLift: null,
   extraSetSide: null, setUp: 'On one elbow.', faults: [{ see: 'Hip sags', fix: 'Lift it.' }],
