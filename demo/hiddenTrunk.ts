@@ -1,6 +1,8 @@
 import { bodyOf } from '~~/core/anatomy'
 import { daysBetween } from '~~/core/calendar'
-import { CAPACITY_IDS, effortOf, pathsOf, strangerTrunk, type CapacityId, type PathsOf, type PerCapacity } from '~~/core/capacity'
+import {
+  CAPACITY_IDS, effortOf, pathsOf, strangerTrunk, type CapacityId, type PathsOf, type PerCapacity,
+} from '~~/core/capacity'
 import { STANDARD, type SettingValues, type TrunkAction, type Variation } from '~~/core/catalogue'
 import type { Dose, Side } from '~~/core/dose'
 import { trunkOf } from '~~/shared/trunkOf'

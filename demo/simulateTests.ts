@@ -49,13 +49,10 @@ function oneTrial(
       value: Math.round(athlete.input.heightCm * 0.52 * give), breakPoint: shoulder ? 'shoulder' : 'trunk', setting: {},
     }
   }
-  const early = shoulder && test === 'pressOutHold' ? 'shoulder' as const : luck.yes(0.06) ? 'breath' as const : null
+  const early = earlyEnd(luck, shoulder && test === 'pressOutHold')
   const breakPoint: BreakPoint = early ?? luck.pick(['trunk', 'trunk', 'lowBack'] as const)
-  const { norms, speaksFor } = testFacts(test)
-  const drill = findVariation(HOLD_OF[test] ?? speaksFor ?? '')
-  const norm = norms?.[athlete.input.sex]
-  // The hips end this one: it is no hold of the trunk alone, and lies where the published ones lie.
-  if (!drill) return { value: norm && 'mean' in norm ? Math.round(norm.mean * give) : 60, breakPoint, setting: {} }
+  const drill = findVariation(HOLD_OF[test] ?? testFacts(test).speaksFor ?? '')
+  if (!drill) return { value: Math.round(publishedMean(test, athlete.input.sex) * give), breakPoint, setting: {} }
   const setting = test === 'pressOutHold' ? { bandN: PULL_N } : {}
   const second = { sets: 1, amount: 1, unit: 'seconds' as const, restS: 0 }
   const limitS = 1 / (trueEffort(athlete.input, heldOn(athlete.hidden, day), drill, second, setting, side) ?? 1 / 60)
@@ -64,8 +61,20 @@ function oneTrial(
   }
 }
 
+/** Now and then something else ends a hold before the trunk does. */
+const earlyEnd = (luck: Chance, shoulder: boolean): 'shoulder' | 'breath' | null =>
+  (shoulder ? 'shoulder' : luck.yes(0.06) ? 'breath' : null)
+
+/** Where a test is no hold of the trunk alone it lies where the published ones lie, seconds. */
+function publishedMean(test: TestId, sex: 'female' | 'male'): number {
+  const norm = testFacts(test).norms?.[sex]
+  return norm && 'mean' in norm ? norm.mean : 60
+}
+
 /** Checks that led an athlete to the brace step they stand on; all invented. */
-export function simulateBraceChecks(luck: Chance, athlete: Pick<DemoAthlete, 'input'>, today: string): BraceCheckInput[] {
+export function simulateBraceChecks(
+  luck: Chance, athlete: Pick<DemoAthlete, 'input'>, today: string,
+): BraceCheckInput[] {
   const counts = [5, 4, 18, 5, 12, 5, 5]
   const first = luck.between(4, 44) + (athlete.input.braceStep - 1) * 9
   return Array.from({ length: athlete.input.braceStep }, (_, i): BraceCheckInput => ({

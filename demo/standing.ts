@@ -13,8 +13,8 @@ const BEYOND = 1
 const isHeld = ({ mode }: Variation): boolean => mode === 'isometric'
 
 /**
- * Drills somebody stands on: on every branch that is open to them, up past each gate that their trunk meets well, as far
- * as brace step and years of training let them.
+ * Drills somebody stands on: on every branch that is open to them, up past each gate that their trunk meets well, as
+ * far as brace step and years of training let them.
  */
 export function standingOf(input: AthleteInput, hidden: HiddenTrunk, level: number): string[] {
   const masters = (drill: Variation, upTo: number): boolean => {

@@ -51,7 +51,9 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   }),
   'PUT /api/staff/:id': () => ({ version: 1, role: 'coach', groupIds: [], closed: false }),
   'POST /api/groups': luck => ({ id: luck.key(), name: `Fuzz ${luck.below(1e9)}` }),
-  'PUT /api/facility': luck => ({ version: 1 + luck.below(3), counts: { band: 20, wall: 4 }, weights: { band: [40, 80] } }),
+  'PUT /api/facility': luck => ({
+    version: 1 + luck.below(3), counts: { band: 20, wall: 4 }, weights: { band: [40, 80] },
+  }),
   'PUT /api/catalogue': luck => ({
     version: luck.below(3),
     own: { ladders: [{ id: 'own-fuzz', name: 'Fuzz ladder', aim: 'To try.' }], variations: [drill] },

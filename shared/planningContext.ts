@@ -30,20 +30,18 @@ export function planningContext(
   athlete: Screened, startsOn: string, competitions: readonly Competition[], catalogue: Catalogue,
   settled: Settled | null = null,
 ): PlanningContext {
+  const { sports, progress, weights, trunk } = settled ?? { sports: {}, progress: {}, weights: {}, trunk: null }
   return {
+    sports, progress, weights, trunk: trunk ?? strangerTrunk(trunkOf(athlete, startsOn), catalogue),
     screen: screenOf(athlete, startsOn, catalogue),
     screens: Array.from({ length: 7 }, (_, day) => screenOf(athlete, addDays(startsOn, day), catalogue)),
     sport: athlete.sport,
-    sports: settled?.sports ?? {},
     trainingAgeYears: athlete.trainingAgeYears,
     weakLink: athlete.weakLink,
     weakSide: athlete.weakSide,
     position: athlete.position,
     goal: { variationId: athlete.goalVariationId, lift: athlete.goalLift },
     rules: settled ? weekRules(settled.layers, startsOn, settled.season?.block ?? null) : USUAL_RULES,
-    progress: settled?.progress ?? {},
-    weights: settled?.weights ?? {},
-    trunk: settled?.trunk ?? strangerTrunk(trunkOf(athlete, startsOn), catalogue),
     // On a weekday that is none of the squad's the season has no say: an athlete may have time of their own.
     seasonDays: settled?.season?.days.map(({ kind, rule }) => (rule === 'weekday' ? null : kind)) ?? null,
     competitionDays: competitions.map(({ day }) => daysBetween(startsOn, day)).filter(d => d >= -1 && d <= 8),

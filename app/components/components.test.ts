@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import { findVariation, STANDARD } from '~~/core/catalogue'
+import { findVariation } from '~~/core/catalogue'
 import { expandSets, type Dose } from '~~/core/dose'
 import { weekLedger, weeklyTargets } from '~~/core/programme'
 import { context, item, session } from '~~/core/testing/fixtures'

@@ -159,7 +159,8 @@ describe('lists', () => {
 
   it('of an athlete without a past says so', () => {
     const history = { from: '2026-02-01', to: '2026-03-01', prescribed: [], logs: [], trunk: context.trunk }
-    expect(mount(ReviewPanel, { props: { history, athlete: aSheet().athlete } }).text()).toContain('Nothing has been assigned')
+    const panel = mount(ReviewPanel, { props: { history, athlete: aSheet().athlete } })
+    expect(panel.text()).toContain('Nothing has been assigned')
   })
 })
 

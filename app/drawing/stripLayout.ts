@@ -54,7 +54,8 @@ export function stripLayout(
     const variation = catalogue.find(item.variationId)
     const name = variation?.name ?? 'Unknown drill'
     const dose = [
-      formatDose(item.dose, variation?.sides ?? 'both'), ...loadOf(item), worthOf(item), ...tagsOf(item), ...(marked.has(item.id) ? ['marked'] : []),
+      formatDose(item.dose, variation?.sides ?? 'both'), ...loadOf(item), worthOf(item),
+      ...tagsOf(item), ...(marked.has(item.id) ? ['marked'] : []),
     ].filter(Boolean).join(' · ')
     const words = Math.max(name.length * NAME_PX, dose.length * FIGURE_PX)
     const labelWidth = Math.min(MOST_LABEL_PX, words + 6 + LABEL_FIGURE_PX)

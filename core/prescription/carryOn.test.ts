@@ -49,7 +49,8 @@ describe('a drill carried on', () => {
   })
 
   it('does not go on where the step would go past what may be planned', () => {
-    const limit = { ...of.landing, limit: carriedOn(suitcase, carry(30, 40), 'stay', 'amount', of)!.effort.effort + 0.01 }
+    const { effort } = carriedOn(suitcase, carry(30, 40), 'stay', 'amount', of)!.effort
+    const limit = { ...of.landing, limit: effort + 0.01 }
     expect(carriedOn(suitcase, carry(30, 40), 'on', 'amount', { ...of, landing: limit })).toMatchObject({
       dose: { amount: 30 }, setting: { loadKg: 40 },
     })

@@ -76,8 +76,8 @@ export function effortAt(variation: Variation, dose: Dose, setting: SettingValue
 }
 
 /**
- * Nobody is given more than so many times what a drill's own doses and gate ask; where arms, legs or grip tire too, they
- * end it sooner, whatever a trunk could bear (ours).
+ * Nobody is given more than so many times what a drill's own doses and gate ask; where arms, legs or grip tire too,
+ * they end it sooner, whatever a trunk could bear (ours).
  */
 const REACH = { trunk: 3, limbs: 1.25 } as const
 

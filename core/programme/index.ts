@@ -10,8 +10,8 @@ export {
 } from './week/sessionLayout'
 export { circuitS, roundOf, stationDose } from './week/circuit'
 export {
-  experienceFactor, SESSION_SETS, targetOrigins, weeklyTargets, type Band, type TargetOrigin, type TargetRequest, type Targets,
-  type TargetStep,
+  experienceFactor, SESSION_SETS, targetOrigins, weeklyTargets, type Band, type TargetOrigin, type TargetRequest,
+  type Targets, type TargetStep,
 } from './week/targets'
 export { sportReason } from './sport/sportReasons'
 export { positionOf } from './sport/positions'

@@ -5,7 +5,7 @@ import type { PlannedSession } from '../programme/week/week'
 import { isFixed, type BrokenAt, type WeekAsked } from './asked'
 import { COMMON_PRACTICE, type Rule } from './rule'
 
-/** Hours between two high doses of one action, and the full sets by drills in one session above which a dose is high. */
+/** Hours between two high doses of one action, and full sets by drills in one session above which a dose is high. */
 const value = { hours: 48, highOver: 2.2 } as const
 const DAY_H = 24
 const HUNDREDTHS = 100

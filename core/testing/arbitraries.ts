@@ -83,6 +83,8 @@ export const anyContext: fc.Arbitrary<PlanningContext> = fc.record({
     lift: fc.option(fc.constantFrom(...LIFT_IDS)),
   }),
   rules: fc.oneof({ weight: 2, arbitrary: fc.constant(USUAL_RULES) }, { weight: 1, arbitrary: anyRules }),
-  progress: fc.constantFrom<PlanningContext['progress']>({}, { 'front-plank.elbows': 'back', 'carries.suitcase': 'on' }),
+  progress: fc.constantFrom<PlanningContext['progress']>(
+    {}, { 'front-plank.elbows': 'back', 'carries.suitcase': 'on' },
+  ),
   trunk: fc.constantFrom(...TRUNKS),
 })

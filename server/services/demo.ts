@@ -54,7 +54,8 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     if (!await isEmptyInstallation(tx)) return false
     await insertOrganisation(tx, { id: organisationId, name: centre.name, timeZone: centre.timeZone })
     for (const group of centre.groups) await insertGroup(tx, organisationId, group)
-    await setEquipped(tx, organisationId, { counts: centre.equipment as Record<string, number>, weights: centre.weights })
+    const counts = centre.equipment as Record<string, number>
+    await setEquipped(tx, organisationId, { counts, weights: centre.weights })
     for (const athlete of centre.athletes)
       await insertAthlete(tx, organisationId, athlete.id, athlete.input, athlete.raised)
     const coachId = await addPeople(tx, organisationId, centre, passwordHash, luck)
@@ -147,7 +148,8 @@ async function addHistory(
     const season = standing ? seasonWeek(standing.shape, standing.instance, standing.plan, startsOn) : null
     const tested = trials.filter(trial => trial.day < startsOn)
     const context = planningContext({ ...athlete.input, clearances: athlete.clearances }, startsOn, own, STANDARD, {
-      layers: layersOf(centre, athlete), season, sports: {}, weights: centre.weights, progress: progressOf(prescribed, logs, startsOn),
+      layers: layersOf(centre, athlete), season, sports: {}, weights: centre.weights,
+      progress: progressOf(prescribed, logs, startsOn),
       trunk: knownTrunk(trunk, trunkEvidence(tested, logs, athlete.input.stands), STANDARD, startsOn),
     })
     const { plan, refused } = proposeWeek({ context, sessions: athlete.sessions }, {

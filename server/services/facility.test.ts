@@ -16,7 +16,9 @@ it('counts what stands in the gym over the version that was read, for that organ
     code: 'changedElsewhere', current: { version: 2 },
   })
   expect(await facility(stranger)).toEqual({ version: 1, counts: {}, weights: {} })
-  await expect(saveFacility(coach, { version: 2, counts: { sofa: 1 }, weights: {} })).rejects.toMatchObject({ code: 'badInput' })
+  await expect(saveFacility(coach, { version: 2, counts: { sofa: 1 }, weights: {} })).rejects.toMatchObject({
+    code: 'badInput',
+  })
   await expect(saveFacility(coach, { version: 2, counts: {}, weights: { sofa: [40] } })).rejects.toMatchObject({
     code: 'badInput',
   })

@@ -26,7 +26,8 @@ export async function saveFacility(
     const before = await present(tx, organisationId)
     if (!await claimFacilityVersion(tx, organisationId, version)) {
       throw new AppError(
-        'changedElsewhere', 'Somebody else changed the equipment meanwhile.', undefined, await present(tx, organisationId),
+        'changedElsewhere', 'Somebody else changed the equipment meanwhile.', undefined,
+        await present(tx, organisationId),
       )
     }
     await setEquipped(tx, organisationId, { counts, weights })

@@ -59,8 +59,8 @@ describe('the verdict', () => {
     expect(rungs.value.length).toBeGreaterThan(5)
     const wrapper = mount(BenchVerdict, {
       props: {
-        live: live.value, base: presentRung.value, verdict: verdict.value, work: work.value, effort: null, doubt: DOUBT, found: null,
-        editable: true, busy: false, isPresent: presentRung.value!.variation.id === id,
+        live: live.value, base: presentRung.value, verdict: verdict.value, work: work.value, effort: null,
+        doubt: DOUBT, found: null, editable: true, busy: false, isPresent: presentRung.value!.variation.id === id,
       },
     })
     return { wrapper, live: live.value, base: presentRung.value! }
@@ -95,8 +95,8 @@ describe('the verdict', () => {
     const live = { ...reckon(variation, someone), removed: [] }
     const text = mount(BenchVerdict, {
       props: {
-        live, base: null, verdict: null, work: null, effort: null, doubt: DOUBT, found: [], editable: false, busy: false,
-        isPresent: false,
+        live, base: null, verdict: null, work: null, effort: null, doubt: DOUBT, found: [], editable: false,
+        busy: false, isPresent: false,
       },
     }).text()
     return { live, text }

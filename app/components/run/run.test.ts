@@ -17,7 +17,11 @@ const item = {
 
 describe('a drill of the day', () => {
   const drill = (over: Partial<PrescribedItem> = {}) =>
-    mount(TodayDrill, { props: { item: { ...item, ...over }, drill: null, done: 1, all: 4, busy: false, units: { mass: 'kg', length: 'cm' } } })
+    mount(TodayDrill, {
+      props: {
+        item: { ...item, ...over }, drill: null, done: 1, all: 4, busy: false, units: { mass: 'kg', length: 'cm' },
+      },
+    })
 
   it('says where it goes, its dose, why, and how far it is done', () => {
     const text = drill({ pairedWithLift: 'Deadlift', extraSetSide: 'left' }).text()

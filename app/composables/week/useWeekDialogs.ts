@@ -3,8 +3,8 @@ import { v7 as newKey } from 'uuid'
 import type { TrunkAction } from '~~/core/catalogue'
 import type { OwnBand } from '~~/core/policy'
 import {
-  addAdapted, addSession, changeSession, comparePlans, meansOf, putLift, removeItem, removeLift, removeSession, weekLedger,
-  type Improvement, type PlannedLift, type PlannedSession, type TrunkItem, type WeekPlan,
+  addAdapted, addSession, changeSession, comparePlans, meansOf, putLift, removeItem, removeLift, removeSession,
+  weekLedger, type Improvement, type PlannedLift, type PlannedSession, type TrunkItem, type WeekPlan,
 } from '~~/core/programme'
 import type { Applied, WeekReview } from '~~/shared/types'
 import type { WeekDialog } from '~/words/weekDialog'

@@ -53,7 +53,8 @@ function baseOf(plan: WeekPlan, context: PlanningContext, before: WeekPlan | nul
 const worth = ({ broken, goal }: Evaluation): number => broken.length * RULE_WORTH + goal
 
 /**
- * Weighted full sets that a week leaves wanting, as the planner counts them; drills that may not be given count nothing.
+ * Weighted full sets that a week leaves wanting, as the planner counts them; drills that may not be given count
+ * nothing.
  *
  * @param before last week's plan
  * @example
@@ -87,7 +88,8 @@ export function improvements(plan: WeekPlan, context: PlanningContext, before: W
     if (!(worth(then) < worth(now) - 1e-9)) return
     found.push({
       kind, sessionId: of.sessionId, itemId: of.itemId, item: of.added ? itemFor(of.added, base, plan) : null,
-      gain: (now.goal - then.goal) / GRAIN, mends: now.broken.length - then.broken.length, effect: effectText(now, then),
+      gain: (now.goal - then.goal) / GRAIN, mends: now.broken.length - then.broken.length,
+      effect: effectText(now, then),
     })
   }
   base.plan.forEach((item, i) => {
@@ -108,7 +110,8 @@ export function improvements(plan: WeekPlan, context: PlanningContext, before: W
 
 /** The best change for each drill, and the best additions of different drills. */
 function best(found: readonly Improvement[]): Improvement[] {
-  const sorted = [...found].sort((a, b) => b.mends * RULE_WORTH + b.gain * GRAIN - a.mends * RULE_WORTH - a.gain * GRAIN)
+  const rank = ({ mends, gain }: Improvement): number => mends * RULE_WORTH + gain * GRAIN
+  const sorted = [...found].sort((a, b) => rank(b) - rank(a))
   const taken = new Set<string>()
   return sorted.filter((one) => {
     const keys = [one.itemId ?? `${one.sessionId}+`, ...(one.item ? [`drill:${one.item.variationId}`] : [])]
@@ -131,8 +134,8 @@ function effectText(now: Evaluation, then: Evaluation): string {
   const parts = now.relaxations.flatMap(({ want, of, by: was }) => {
     const less = was - by(then, want, of)
     if (less <= 0) return []
-    if (want === 'short') return [`${ACTION_FACTS[of as TrunkAction].label} is ${(less / GRAIN).toFixed(1)} full sets less short`]
-    if (want === 'over') return [`${ACTION_FACTS[of as TrunkAction].label} is ${(less / GRAIN).toFixed(1)} full sets less over`]
+    if (want === 'short' || want === 'over')
+      return [`${ACTION_FACTS[of as TrunkAction].label} is ${(less / GRAIN).toFixed(1)} full sets less ${want}`]
     if (want === 'plane')
       return [of === EXPOSURE ? 'one session more holds trunk work' : `${wantText(of)} is met once more`]
     return [want === 'keep' ? 'a drill of last week stays' : 'resisting catches up with making']

@@ -37,7 +37,8 @@ describe('a circuit', () => {
       ...item, variationId: 'front-plank.elbows', dose: { sets: 2, amount: 30, unit: 'seconds', restS: 30 },
       rounds: [{ variationId: 'side-plank.feet', fallbackId: 'front-plank.elbows' }],
     }
-    const [once, both] = [{ ...two, dose: { ...two.dose, sets: 1 }, rounds: [] }, two].map(one => itemFullSets(one, context))
+    const first = { ...two, dose: { ...two.dose, sets: 1 }, rounds: [] }
+    const [once, both] = [first, two].map(one => itemFullSets(one, context))
     const second = itemFullSets({
       ...two, variationId: 'side-plank.feet', dose: { ...two.dose, sets: 1 }, rounds: [],
     }, context)

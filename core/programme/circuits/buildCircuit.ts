@@ -62,7 +62,8 @@ export function buildCircuit(
     const harder = open.find(v => v.branch === first.branch && v.rung === first.rung + 1 && v.sides === first.sides)
     items.push({
       id: `${session.id}/${wanted.id}/${block}`, variationId: first.id, dose: stationDose(wanted, first.sides),
-      slot: 'after', pairedWith: null, extraSetSide: null, setting: usualSetting(first), why: `Station ${items.length + 1}: ${block}.`,
+      slot: 'after', pairedWith: null, extraSetSide: null, setting: usualSetting(first),
+      why: `Station ${items.length + 1}: ${block}.`,
       circuit: wanted.id,
       ...(harder && wanted.rounds > 1
         ? {

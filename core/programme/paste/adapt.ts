@@ -69,7 +69,9 @@ export function adaptItem(
   const own = rungFor(variation, from.rungs, screen)
   const dose = own ? doseFor(item, variation, own, screen) : null
   const fresh = own && dose
-    ? { ...base, variationId: own.id, dose, setting: meansOf(context).usualSetting(own), id: `${session.id}/${own.id}+` }
+    ? {
+      ...base, variationId: own.id, dose, setting: meansOf(context).usualSetting(own), id: `${session.id}/${own.id}+`,
+    }
     : nearest(base, session, context)
   if (!fresh || session.items.some(other => other.variationId === fresh.variationId)) return null
   const to = must(catalogue.find(fresh.variationId))

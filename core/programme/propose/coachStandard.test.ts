@@ -28,7 +28,10 @@ describe('weeks beside one another', () => {
     const weeks = (['offSeason', 'preSeason', 'inSeason', 'taper'] as const).map((phase) => {
       const week = proposeWeek(inPhase(phase))
       const rs = workOf(week, inPhase(phase)).flatMap(one => one.effort.r ?? [])
-      return { hard: rs.reduce((a, b) => a + b, 0) / rs.length, volume: week.ledger.lines.reduce((sum, line) => sum + line.drills, 0) }
+      return {
+        hard: rs.reduce((a, b) => a + b, 0) / rs.length,
+        volume: week.ledger.lines.reduce((sum, line) => sum + line.drills, 0),
+      }
     })
     weeks.slice(1).forEach(({ volume }, i) => { expect(volume).toBeLessThanOrEqual(weeks[i]!.volume + 0.5) })
     expect(weeks[3]!.hard).toBeGreaterThan(weeks[0]!.hard * 0.85)
@@ -42,7 +45,7 @@ describe('weeks beside one another', () => {
     expect([...a].filter(id => b.has(id)).length / Math.max(a.size, b.size)).toBeLessThanOrEqual(2 / 3)
   })
 
-  it('keep two thirds of last week’s drills, one small step on where its sets were clean, and as they were else', () => {
+  it('keep two thirds of last week’s drills, one step on where its sets were clean, and as they were else', () => {
     const last = proposeWeek(request)
     const given = new Map(last.plan.sessions.flatMap(s => s.items).map(item => [item.variationId, item]))
     const on = Object.fromEntries([...given.keys()].map(id => [id, 'on' as const]))

@@ -38,7 +38,8 @@ describe('a proposed week', () => {
         }
       }
       const work = items.filter(i => i.slot !== 'activation').map(i => i.variationId)
-      for (const id of new Set(work)) expect(work.filter(one => one === id).length).toBeLessThanOrEqual(weekRepeats.value)
+      for (const id of new Set(work))
+        expect(work.filter(one => one === id).length).toBeLessThanOrEqual(weekRepeats.value)
       expect(proof!.bound).toBeLessThanOrEqual(proof!.goal)
       const bare = sessions.map(s => ({ ...s, items: [] }))
       const { instance } = weekAsNumbers(ctx, bare, targets)

@@ -20,7 +20,8 @@ const REHEARSES = {
 
 /**
  * What wakes a session up before its heavy axial lift, or is all that its day takes: one easy drill, activation or
- * mobility, a few minutes at most; null where neither is asked, something wakes it up already, or nothing that may be given does it.
+ * mobility, a few minutes at most; null where neither is asked, something wakes it up already, or nothing that may be
+ * given does it.
  *
  * @param turn of the session in its week: another ladder each time
  * @example
@@ -31,8 +32,9 @@ export function wakeUp(session: PlannedSession, context: PlanningContext, turn: 
   const onlyThis = isActivationDay(session.day, context)
   const { find } = context.screen.catalogue
   const here = session.items.flatMap(item => find(item.variationId) ?? [])
-  if (!(heavy || onlyThis) || session.items.some(item => item.slot === 'activation' && find(item.variationId)?.mode !== 'ballistic'))
-    return null
+  const woken = session.items.some(({ slot, variationId }) =>
+    slot === 'activation' && find(variationId)?.mode !== 'ballistic')
+  if (!(heavy || onlyThis) || woken) return null
   const ladders: readonly string[] = REHEARSES[heavy && overhead(heavy.lift) ? 'overhead' : 'folding']
   const fitting = context.screen.catalogue.variations
     .filter(one => ladders.includes(one.ladder) && here.every(other => other.branch !== one.branch)

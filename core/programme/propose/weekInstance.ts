@@ -131,7 +131,8 @@ function limitsOf({ rules: { policy } }: PlanningContext): WeekInstance['limits'
   const { hours, highOver } = restBetweenHighDoses.value
   const cycles = bendingCap.value(policy)
   return {
-    appearances: weekRepeats.value, highOver: Math.round(highOver * GRAIN), restHours: hours, groupPerWeek: ladderWeek.value,
+    appearances: weekRepeats.value, highOver: Math.round(highOver * GRAIN), restHours: hours,
+    groupPerWeek: ladderWeek.value,
     ...(Number.isFinite(cycles) ? { cycles } : {}),
   }
 }

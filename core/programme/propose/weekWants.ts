@@ -78,7 +78,10 @@ export function weekWants(
   }
 }
 
-/** Sessions that may hold trunk work: those there are, without competition days, those for activation only, and what the season keeps free. */
+/**
+ * Sessions that may hold trunk work: those there are, without competition days, those for activation only, and what the
+ * season keeps free.
+ */
 function exposuresOf(
   sessions: readonly PlannedSession[], { competitionDays, seasonDays }: PlanningContext,
 ): number {

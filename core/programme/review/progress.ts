@@ -29,7 +29,8 @@ export function progressOf(
     const last = must(days.at(-1))
     if (last < addDays(startsOn, -WEEK)) return []
     const said = days.slice(-2).map(day => wordOf(own.filter(log => log.day === day), planned))
-    return [[id, said.length === 2 && said.every(word => word === 'lost') ? 'back' : said.at(-1) === 'held' ? 'on' : 'stay']]
+    const back = said.length === 2 && said.every(word => word === 'lost')
+    return [[id, back ? 'back' : said.at(-1) === 'held' ? 'on' : 'stay']]
   }))
 }
 

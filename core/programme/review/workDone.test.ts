@@ -23,7 +23,8 @@ describe('asked against done', () => {
   it('is less where a set broke early, and nothing for what nobody knows or what only wakes up', () => {
     const early = workDone([], [log('left', { amount: 20 })], context).done.antiLateralFlexion
     expect(early).toBeCloseTo(workDone([], [log('left')], context).done.antiLateralFlexion / 2, 6)
-    const none = workDone([], [log(null, { variationId: 'gone' }), log('left', { variationId: 'posterior.shell' })], context)
+    const others = [log(null, { variationId: 'gone' }), log('left', { variationId: 'posterior.shell' })]
+    const none = workDone([], others, context)
     expect(Object.values(none.done).every(worth => worth === 0)).toBe(true)
   })
 })

@@ -10,7 +10,8 @@ describe('where a target comes from', () => {
 
   it('multiplies out to the band, step by step', () => {
     const { steps, reckoned } = targetOrigins(of).antiFlexion
-    expect(steps.map(s => s.label)).toEqual(['3 sessions of 4.2 full sets', 'training age', 'sport', 'libero', 'weak link'])
+    expect(steps.map(s => s.label))
+      .toEqual(['3 sessions of 4.2 full sets', 'training age', 'sport', 'libero', 'weak link'])
     const product = steps.reduce((value, s) => value * (s.factor ?? 1), 12.6)
     expect(steps.at(-1)!.sets).toBeCloseTo(product, 9)
     // 3 x 4.2 x 1.1 x 14/100 shifted by 1.25 and normed, x 1.4 (by hand)

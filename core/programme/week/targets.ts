@@ -98,9 +98,9 @@ export function targetOrigins(of: TargetRequest): Readonly<Record<TrunkAction, T
     const steps = stepsOf(action, of, weights)
     const reckoned = bandOf(action, must(steps.at(-1)).sets)
     const own = of.rules?.bands[action]
-    return [action, {
-      steps, reckoned, band: own ? { low: own.low, high: own.high, ...own.wasS ? { wasS: own.wasS } : {} } : reckoned, setBy: own?.from ?? null,
-    }]
+    if (!own) return [action, { steps, reckoned, band: reckoned, setBy: null }]
+    const { from, ...band } = own
+    return [action, { steps, reckoned, band, setBy: from }]
   })) as unknown as Record<TrunkAction, TargetOrigin>
 }
 

@@ -1,4 +1,6 @@
-import { perAction, TRUNK_ACTIONS, type DrillKind, type PerAction, type TrunkAction, type Variation } from '../../catalogue'
+import {
+  perAction, TRUNK_ACTIONS, type DrillKind, type PerAction, type TrunkAction, type Variation,
+} from '../../catalogue'
 import type { Effort } from '../../capacity'
 import type { Dose } from '../../dose'
 import type { PlanningContext } from '../week/context'

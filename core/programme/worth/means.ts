@@ -1,6 +1,8 @@
 import { bodyOf } from '../../anatomy'
 import type { SettingValues, Variation } from '../../catalogue'
-import { bareCapacities, effortOf, ownLimitOf, pathsOf, type Effort, type KnownTrunk, type PathsOf } from '../../capacity'
+import {
+  bareCapacities, effortOf, ownLimitOf, pathsOf, type Effort, type KnownTrunk, type PathsOf,
+} from '../../capacity'
 import type { Dose, Side } from '../../dose'
 import { gateSetting, prescribe, windowOf, type PrescribeFor, type Prescription } from '../../prescription'
 import type { PlanningContext } from '../week/context'
