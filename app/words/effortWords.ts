@@ -5,7 +5,7 @@ import type { ItemEffort, WeakestDirection } from '~~/core/programme'
 export const inSets = (fullSets: number): string => fullSets.toFixed(1)
 
 /** How far a set goes, in tens of per cent. */
-export const wayOf = (effort: number): string => `${Math.round(effort * 10) * 10} %`
+const wayOf = (effort: number): string => `${Math.round(effort * 10) * 10} %`
 
 /** Newton metres as they are known: to the nearest five. */
 export const aboutNm = (nm: number): string => String(Math.round(nm / 5) * 5)

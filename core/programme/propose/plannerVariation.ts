@@ -24,7 +24,7 @@ const CHANGE_COST = 3
 const LATE = { weakLink: { after: 2, finisher: 5 }, fast: { after: 3, finisher: 6 } } as const
 
 /** What the drills of a week stand in. */
-export interface Around {
+interface Around {
   readonly context: PlanningContext
   readonly sessions: readonly PlannedSession[]
   readonly planned: readonly PlannerSession[]

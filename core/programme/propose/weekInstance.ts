@@ -33,7 +33,7 @@ export interface WeekAsNumbers {
 }
 
 /** How a week is put into numbers. */
-export interface NumbersOptions {
+interface NumbersOptions {
   /** Last week's plan, for drills that stay. */
   readonly before?: WeekPlan | null
   /** The planner fills a band from here, as a part of its lower end. */

@@ -9,7 +9,7 @@ import type { TrunkItem } from '../week/week'
 import { meansOf } from './means'
 
 /** What of an item its worth follows from. */
-export type WorthItem =
+type WorthItem =
   & Pick<TrunkItem, 'variationId' | 'dose' | 'extraSetSide' | 'setting' | 'slot'>
   & Pick<TrunkItem, 'rounds'>
 
