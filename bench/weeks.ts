@@ -81,7 +81,7 @@ export async function benchRosterWeeks(): Promise<string> {
           week: {
             athlete, startsOn: addDays(MONDAY, 7 * week), competitions: centre.competitions,
             own: { ladders: [], variations: [] }, sessions, before,
-            settled: { layers: [], progress: {}, weights: {}, trunk: null, season: null, sports: {} },
+            settled: { layers: [], progress: {}, weights: {}, bestLately: null, trunk: null, season: null, sports: {} },
           },
         }) as WeekAnswer
         before = answer.plan

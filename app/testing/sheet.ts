@@ -18,5 +18,5 @@ export const aSheet = (over: Partial<Athlete> = {}, sheet: Partial<WeekSheet> = 
     athleteId: 'a', startsOn: '2026-03-02', version: 1, status: 'draft', changedSinceAssigned: false,
     plan: { sessions: [] }, changedBy: null, changedAt: null,
   },
-  settled: { layers: [], progress: {}, weights: {}, trunk: null, season: null, sports: {} }, ...sheet,
+  settled: { layers: [], progress: {}, weights: {}, bestLately: null, trunk: null, season: null, sports: {} }, ...sheet,
 })

@@ -34,6 +34,7 @@ export {
 } from './propose/proposeWeek'
 export { weekAsNumbers, type WeekAsNumbers } from './propose/weekInstance'
 export { effortText, loadText, reasonFor } from './propose/reason'
+export { bestLately } from './review/bestLately'
 export { progressOf } from './review/progress'
 export { workDone, type PrescribedWork, type WorkDone } from './review/workDone'
 export { beginWith } from './edit/beginWith'

@@ -1,17 +1,20 @@
 import { addDays } from '~~/core/calendar'
 import { PHASES, type PhaseId } from '~~/core/policy'
-import { progressOf } from '~~/core/programme'
+import type { KnownTrunk } from '~~/core/capacity'
+import { bestLately, progressOf } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
+import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, RulesChange, Settled, StoredRules } from '~~/shared/types'
 import { equipped } from '../repositories/facility'
 import { listGroups } from '../repositories/groups'
 import { listAthletes } from '../repositories/athletes'
 import { rulesOfAthletes, saveRules, sharedRules, type RulesRow } from '../repositories/planningRules'
 import { ownSports } from '../repositories/ownSports'
-import { prescribedBetween } from '../repositories/prescriptions'
+import { prescribedBetween, sessionsBetween } from '../repositories/prescriptions'
 import { logsBetween } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
+import { catalogueOfOrganisation } from './catalogue'
 import { knownTrunkFor } from './knownTrunk'
 import { record } from './record'
 import { seasonWeekFor } from './seasonOf'
@@ -85,6 +88,7 @@ export async function settledFor(tx: Tx, organisationId: string, athlete: Athlet
     row.scope !== 'group' || groups.some(group => group.id === row.scopeId)
   )
   const own = await rulesOfAthletes(tx, organisationId, [athlete.id])
+  const trunk = await knownTrunkFor(tx, organisationId, athlete, startsOn)
   return {
     layers: [...rows, ...own].flatMap(({ scope, scopeId, rules }) => {
       const name = nameOf(
@@ -94,22 +98,27 @@ export async function settledFor(tx: Tx, organisationId: string, athlete: Athlet
       return name === null ? [] : [{ scope, scopeId, name, rules }]
     }),
     weights: (await equipped(tx, organisationId)).weights,
-    progress: await progressBefore(tx, organisationId, athlete.id, startsOn),
-    trunk: await knownTrunkFor(tx, organisationId, athlete, startsOn),
+    trunk, ...await lately(tx, organisationId, athlete, startsOn, trunk),
     season: await seasonWeekFor(tx, organisationId, athlete, startsOn),
     sports: (await ownSports(tx, organisationId)).edits,
   }
 }
 
-/** Days of sets that say how a drill goes on: the last two sessions of it. */
-const PROGRESS_DAYS = 14
+/** Days of sets that say how a drill goes on and how much is too much: three weeks. */
+const LATELY_DAYS = 21
 
-/** What the sets of the last weeks said of each drill. */
-async function progressBefore(
-  tx: Tx, organisationId: string, athleteId: string, startsOn: string,
-): Promise<Settled['progress']> {
-  const [from, to] = [addDays(startsOn, -PROGRESS_DAYS), addDays(startsOn, -1)]
-  const prescribed = await prescribedBetween(tx, organisationId, [athleteId], from, to)
-  const logs = await logsBetween(tx, organisationId, [athleteId], from, to)
-  return progressOf(prescribed.map(({ item, ...one }) => ({ ...item, ...one })), logs, startsOn)
+/** What the sets of the last weeks said of each drill, and the most that one of those weeks held. */
+async function lately(
+  tx: Tx, organisationId: string, athlete: Athlete, startsOn: string, trunk: KnownTrunk,
+): Promise<Pick<Settled, 'progress' | 'bestLately'>> {
+  const [from, to] = [addDays(startsOn, -LATELY_DAYS), addDays(startsOn, -1)]
+  const prescribed = await prescribedBetween(tx, organisationId, [athlete.id], from, to)
+  const logs = await logsBetween(tx, organisationId, [athlete.id], from, to)
+  const sessions = await sessionsBetween(tx, organisationId, athlete.id, from, to)
+  const catalogue = await catalogueOfOrganisation(tx, organisationId)
+  const context = { ...planningContext(athlete, startsOn, [], catalogue), trunk }
+  return {
+    progress: progressOf(prescribed.map(({ item, ...one }) => ({ ...item, ...one })), logs, startsOn),
+    bestLately: bestLately(sessions, logs, startsOn, context),
+  }
 }

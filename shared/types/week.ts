@@ -14,6 +14,8 @@ export interface Settled {
   readonly layers: readonly RulesLayer[]
   /** What last week's sets said of each drill that was done. */
   readonly progress: Readonly<Record<string, Progress>>
+  /** Most full sets of one of the last three weeks; null: nothing is known of them. */
+  readonly bestLately: number | null
   /** Weights that the facility has; what is not named is as usual. */
   readonly weights: FacilityWeights
   /** What is known of the trunk; null: nothing but whose it is. */

@@ -29,7 +29,7 @@ const emit = defineEmits<{ select: [], day: [day: number] }>()
 const x = computed(() => props.week * props.weekPx)
 const dayPx = computed(() => props.weekPx / 7)
 const loadH = (units: number): number => (units / props.most) * (ROWS.loads - 16)
-const planeH = (seconds: number): number => (seconds / props.planeMost) * (ROWS.planes / 3 - 4)
+const planeH = (fullSets: number): number => (fullSets / props.planeMost) * (ROWS.planes / 3 - 4)
 </script>
 
 <template>

@@ -52,7 +52,7 @@ const volumes = computed(() =>
   props.plan.loads.map((_, week) => daysOf(props.plan, week).reduce((sum, kind) => sum + KIND_VOLUMES[kind], 0))
 )
 const most = computed(() => Math.max(12, ...volumes.value))
-const planeMost = computed(() => Math.max(60, ...props.planes.flatMap(week => PLANES.map(plane => week[plane]))))
+const planeMost = computed(() => Math.max(1, ...props.planes.flatMap(week => PLANES.map(plane => week[plane]))))
 
 const months = computed(() => monthsOf(props.shape))
 const stretches = computed(() =>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inSets } from '~/words/effortWords'
 import { addDays } from '~~/core/calendar'
 import { ACTION_FACTS, TRUNK_ACTIONS, type TrunkAction } from '~~/core/catalogue'
 import { PHASES } from '~~/core/policy'
@@ -104,11 +105,11 @@ const at = (weekday: number): number => 7 * props.number + weekday
       </li>
     </ol>
     <p class="mt-2 text-[0.9em]">
-      <span class="text-quiet">Asked of each athlete, seconds: </span>
+      <span class="text-quiet">Asked of each athlete, full sets: </span>
       <span
         v-for="(action, i) in TRUNK_ACTIONS"
         :key="action"
-      >{{ i > 0 ? ' · ' : '' }}{{ ACTION_FACTS[action].label }} <span class="figure">{{ demand[action] }}</span></span>
+      >{{ i > 0 ? ' · ' : '' }}{{ ACTION_FACTS[action].label }} <span class="figure">{{ inSets(demand[action]) }}</span></span>
     </p>
   </section>
 </template>

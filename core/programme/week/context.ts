@@ -34,6 +34,8 @@ export interface PlanningContext {
   readonly rules: WeekRules
   /** What last week's sets said of each drill; one that was not done goes on as it was. */
   readonly progress: Readonly<Record<string, Progress>>
+  /** Most full sets of one of the last three weeks, lifts and drills; null: nothing is known of them. */
+  readonly bestLately?: number | null
   /** What is known of the trunk: efforts are reckoned by it. */
   readonly trunk: KnownTrunk
   /** Weights that there are; what is not named is as usual. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { ACTION_FACTS, TRUNK_ACTIONS } from '../../catalogue'
 import { USUAL_RULES, type PhaseId } from '../../policy'
 import { SPORT_PROFILE_IDS, SPORT_PROFILES } from '..'
-import { weeklyTargets, type TargetRequest } from './targets'
+import { targetOrigins, weeklyTargets, type TargetRequest } from './targets'
 
 const general: TargetRequest = { sport: 'general', sessions: 4, trainingAgeYears: 6, weakLink: null }
 
@@ -38,6 +38,15 @@ describe('targets', () => {
       }
       expect(of('taper').lateralFlexion.low).toBe(0)
     }
+  })
+
+  it('grow at most 15 % over the best of the last three weeks, and never to less than half', () => {
+    const whole = (bestLately: number | null) => TRUNK_ACTIONS.reduce((sum, action) =>
+      sum + targetOrigins({ ...general, bestLately })[action].steps.at(-1)!.sets, 0)
+    const free = whole(null)
+    expect(whole(10)).toBeCloseTo(11.5, 9)
+    expect([whole(100), whole(1)]).toEqual([expect.closeTo(free, 9), expect.closeTo(free / 2, 9)])
+    expect(targetOrigins({ ...general, bestLately: 10 }).antiRotation.steps.at(-1)!.label).toBe('growth')
   })
 
   it.each([[{ sessions: 15 }, 'sessions'], [{ trainingAgeYears: -1 }, 'trainingAgeYears']])(

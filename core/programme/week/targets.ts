@@ -24,6 +24,8 @@ export interface TargetRequest {
   readonly weakLink: TrunkAction | null
   readonly position?: string
   readonly rules?: WeekRules
+  /** Most full sets of one of the last three weeks; null: nothing is known of them. */
+  readonly bestLately?: number | null
 }
 
 /** One step on the way to a target. */
@@ -55,6 +57,8 @@ const WEAK_LINK = 1.4
 const [FROM, TO, WIDE] = [0.8, 1.35, 1]
 /** A movement that is asked less than this is a ceiling and no quota. */
 const NO_QUOTA = 1.5
+/** A week holds so much more than the best of the last three, at most; and no less than so much of what is wanted. */
+const [GROWTH, LEAST_LEFT] = [1.15, 0.5]
 const EXPERIENCE = [[1, 0.75], [4, 0.9], [Infinity, 1.1]] as const
 
 /**
@@ -70,7 +74,7 @@ export function experienceFactor(trainingAgeYears: number): number {
 /**
  * Weekly target per action in full sets, as a band from 80 to 135 % of: sessions (at most four count) x 4.2 x
  * experience x sport weight, shifted by position, weak link, policy, phase and the load of the block's week; at least
- * one full set wide. A band set by a coach holds over it.
+ * one full set wide. The whole grows at most 15 % over the best of the last three weeks. A band set by a coach holds over it.
  *
  * @throws DomainError `sessions` (0-14) or `trainingAgeYears` (0-60) when out of range.
  * @example
@@ -94,8 +98,10 @@ export function targetOrigins(of: TargetRequest): Readonly<Record<TrunkAction, T
     throw new DomainError('trainingAgeYears', 'Training age goes from 0 to 60 years.')
   }
   const weights = shiftedWeights(of)
-  return Object.fromEntries(TRUNK_ACTIONS.map((action) => {
-    const steps = stepsOf(action, of, weights)
+  const all = TRUNK_ACTIONS.map(action => stepsOf(action, of, weights))
+  const growth = growthOf(of, all.reduce((sum, steps) => sum + must(steps.at(-1)).sets, 0))
+  return Object.fromEntries(TRUNK_ACTIONS.map((action, i) => {
+    const steps = [...must(all[i]), ...growth(must(must(all[i]).at(-1)).sets)]
     const reckoned = bandOf(action, must(steps.at(-1)).sets)
     const own = of.rules?.bands[action]
     if (!own) return [action, { steps, reckoned, band: reckoned, setBy: null }]
@@ -152,6 +158,19 @@ function stepsOf(action: TrunkAction, of: TargetRequest, weights: Readonly<Recor
     times(PHASES[block.phase].name.toLowerCase(), PHASES[block.phase].purpose, PHASES[block.phase].volume)
   times(`week ${block.week} of ${block.weeks}`, 'The block’s load for this week.', block.load)
   return steps
+}
+
+/** A step that holds the whole week to little more than the best of the last three; none where it asks no more. */
+function growthOf({ bestLately = null }: TargetRequest, wanted: number): (sets: number) => TargetStep[] {
+  const factor = bestLately === null || wanted === 0
+    ? 1
+    : Math.min(1, Math.max(LEAST_LEFT, GROWTH * bestLately / wanted))
+  return sets => (factor === 1
+    ? []
+    : [{
+      label: 'growth', factor, sets: sets * factor,
+      why: `The best of the last three weeks held ${(bestLately ?? 0).toFixed(1)} full sets: 15 % more are enough.`,
+    }])
 }
 
 function bandOf(action: TrunkAction, wanted: number): Band {
