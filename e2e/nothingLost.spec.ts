@@ -42,7 +42,7 @@ test('two coaches on one week see each other and choose field by field', async (
     // Both change before either hears of the other: the second to store is asked.
     await drills(page).first().click()
     await drills(other).first().click()
-    const sets = Number(await page.getByLabel('Sets').inputValue())
+    const sets = Number(await page.getByLabel('Sets', { exact: true }).inputValue())
     await Promise.all([
       other.keyboard.press(']'), page.keyboard.press(']').then(() => page.keyboard.press(']')),
     ])
@@ -58,9 +58,9 @@ test('two coaches on one week see each other and choose field by field', async (
     await choice.getByRole('radio', { name: new RegExp(theirs) }).check()
     await choice.getByRole('button', { name: 'Store this choice' }).click()
     await expect(asks(asked)).toBeHidden()
-    await expect(asked.getByLabel('Sets')).toHaveValue(String(sets + (own ? 1 : 2)))
+    await expect(asked.getByLabel('Sets', { exact: true })).toHaveValue(String(sets + (own ? 1 : 2)))
     await asked.keyboard.press('z')
-    await expect(asked.getByLabel('Sets')).toHaveValue(String(sets + (own ? 2 : 1)))
+    await expect(asked.getByLabel('Sets', { exact: true })).toHaveValue(String(sets + (own ? 2 : 1)))
   })
   await other.context().close()
 })
@@ -95,7 +95,7 @@ test('a lost connection keeps changes and sends them when the line is back', asy
   await openWeek(page, 'Jorun Vale')
   await page.waitForLoadState('networkidle')
   await drills(page).first().click()
-  const sets = Number(await page.getByLabel('Sets').inputValue())
+  const sets = Number(await page.getByLabel('Sets', { exact: true }).inputValue())
   await context.setOffline(true)
   await page.keyboard.press(']')
   await expect(page.getByRole('status', { name: 'Waiting to be stored' })).toContainText('Week of Jorun Vale')
@@ -107,11 +107,11 @@ test('a lost connection keeps changes and sends them when the line is back', asy
   await expect(page.getByRole('status', { name: 'Waiting to be stored' })).toBeHidden()
   await open(page, page.url())
   await drills(page).first().click()
-  await expect(page.getByLabel('Sets')).toHaveValue(String(sets + 2))
+  await expect(page.getByLabel('Sets', { exact: true })).toHaveValue(String(sets + 2))
   await test.step('undo reaches back over saves and a reload', async () => {
     await page.keyboard.press('z')
     await page.keyboard.press('z')
-    await expect(page.getByLabel('Sets')).toHaveValue(String(sets))
+    await expect(page.getByLabel('Sets', { exact: true })).toHaveValue(String(sets))
     await stored(page)
   })
 })

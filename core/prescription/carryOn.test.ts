@@ -48,9 +48,9 @@ describe('a drill carried on', () => {
     expect(carriedOn(suitcase, carry(30, 150), 'stay', 'amount', of)).toBeNull()
   })
 
-  it('does not go on where the step would go past what may be planned', () => {
+  it('does not go on where the step would go past where a set is to land', () => {
     const { effort } = carriedOn(suitcase, carry(30, 40), 'stay', 'amount', of)!.effort
-    const limit = { ...of.landing, limit: effort + 0.01 }
+    const limit = { ...of.landing, effort: [0.3, effort + 0.01] as const }
     expect(carriedOn(suitcase, carry(30, 40), 'on', 'amount', { ...of, landing: limit })).toMatchObject({
       dose: { amount: 30 }, setting: { loadKg: 40 },
     })

@@ -41,8 +41,13 @@ export function carriedOn(
     stay: [last],
     back: [{ ...last, dose: { ...last.dose, amount: Math.max(step, amount - step) } }, last],
   }
-  const found = tries[progress].map(one => effortAt(variation, { ...one.dose, sets: 1 }, one.setting, of))
-  return found.find(one => isWork(one, of)) ?? null
+  for (const one of tries[progress]) {
+    const found = effortAt(variation, { ...one.dose, sets: 1 }, one.setting, of)
+    // What was given may stay up to the limit; nothing is driven past where a set is to land.
+    const driven = progress === 'on' && one !== last
+    if (isWork(found, of) && (!driven || found.effort.effort <= of.landing.effort[1])) return found
+  }
+  return null
 }
 
 /** The next load that there is; null where there is none, or it would be too long a step. */

@@ -14,7 +14,7 @@ import { startsBlock } from './startsBlock'
 import { weekWants } from './weekWants'
 
 /** What a full set short or too much costs, and in hundredths a want that is not met once (ours). */
-const COSTS = { short: 1, weakLink: 1.5, over: 0.5, want: 160, keep: 60 } as const
+const COSTS = { short: 1, weakLink: 1.5, over: 0.5, want: 160, keep: 40 } as const
 /** Drills of last week that stay where not all do (common practice, no source). */
 const STAPLES = 3
 
