@@ -7,6 +7,7 @@ import type { EditedWeek } from './editedWeek'
 import { useItemEdits } from './useItemEdits'
 import { useProposal } from './useProposal'
 import { useReckoning } from './useReckoning'
+import { useWarmMeans } from './useWarmMeans'
 
 export type WeekDesk = ReturnType<typeof useWeekSheet>
 
@@ -16,6 +17,7 @@ export function useWeekSheet(week: EditedWeek, sheet: ComputedRef<WeekSheet>, ca
   const reckoning = useReckoning(() => week.plan, sheet, catalogue, selectedId)
   const { context, conflicts, order, swaps } = reckoning
   const before = () => sheet.value.previousPlan
+  useWarmMeans(context, () => week.plan.sessions.map(session => session.day))
   const proposal = useProposal(week, reckoning, before)
   const edits = useItemEdits(week, selectedId, order, context)
 

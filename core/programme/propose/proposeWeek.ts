@@ -56,7 +56,7 @@ export interface PlanProof {
 }
 
 /** Enough for a page that waits: about a tenth of a second. */
-export const QUICK_BUDGET: AnnealBudget = { steps: 10_000, restarts: 3, preferenceSteps: 5_000 }
+export const QUICK_BUDGET: AnnealBudget = { steps: 7_000, restarts: 2, preferenceSteps: 4_000 }
 
 /**
  * How far into its bands a week is filled, as a part of their lower ends. A base goes beyond what is wanted and a taper

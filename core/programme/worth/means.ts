@@ -17,7 +17,20 @@ export interface Means extends PrescribeFor {
   readonly usualSetting: (variation: Variation) => SettingValues
 }
 
-const pathsByTrunk = new WeakMap<KnownTrunk['trunk'], PathsOf>()
+/** Paths of the bodies that were asked for last: a roster is planned week after week, a sheet edit after edit. */
+const pathsByBody = new Map<string, PathsOf>()
+const MOST_BODIES = 64
+
+function pathsFor({ sex, heightM, massKg }: KnownTrunk['trunk']): PathsOf {
+  const key = `${sex} ${heightM} ${massKg}`
+  const found = pathsByBody.get(key) ?? pathsOf(bodyOf({ sex, heightM, massKg }))
+  pathsByBody.delete(key)
+  pathsByBody.set(key, found)
+  const [oldest] = pathsByBody.keys()
+  if (pathsByBody.size > MOST_BODIES && oldest !== undefined) pathsByBody.delete(oldest)
+  return found
+}
+
 const meansByContext = new WeakMap<PlanningContext, Means>()
 
 /**
@@ -36,8 +49,7 @@ export function meansOf(context: PlanningContext): Means {
 const YOUNG = 16
 
 function madeFrom({ trunk: { trunk, known, own }, screen, rules, weights }: PlanningContext): Means {
-  const paths = pathsByTrunk.get(trunk) ?? pathsOf(bodyOf(trunk))
-  pathsByTrunk.set(trunk, paths)
+  const paths = pathsFor(trunk)
   const capacities = bareCapacities(known)
   const { dosing } = rules.policy
   const of: PrescribeFor = {
