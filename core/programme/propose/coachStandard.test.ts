@@ -37,7 +37,8 @@ describe('weeks beside one another', () => {
     const both = [...weeks[3]!.r].filter(([id]) => weeks.slice(0, 3).some(({ r }) => r.has(id)))
     expect(both.length).toBeGreaterThan(0)
     for (const [id, r] of both)
-      for (const { r: before } of weeks.slice(0, 3)) if (before.has(id)) expect(r, id).toBeCloseTo(before.get(id) ?? 0, 6)
+      for (const { r: before } of weeks.slice(0, 3))
+        if (before.has(id)) expect(r, id).toBeCloseTo(before.get(id) ?? 0, 6)
   })
 
   it('are the same for the same request, and differ by a third or more between sports', () => {

@@ -12,8 +12,8 @@ const WEEKS = 3
 const total = (of: PerAction): number => TRUNK_ACTIONS.reduce((sum, action) => sum + of[action], 0)
 
 /**
- * Most full sets that one of the last three weeks held: drills as they were done, and the lifts of the sessions in which
- * something was done. Null where nothing was logged in them: nothing is known.
+ * Most full sets that one of the last three weeks held: drills as they were done, and the lifts of the sessions in
+ * which something was done. Null where nothing was logged in them: nothing is known.
  *
  * @param sessions with their lifts, as they were assigned
  * @param startsOn the Monday of the week that follows them

@@ -74,7 +74,8 @@ export function experienceFactor(trainingAgeYears: number): number {
 /**
  * Weekly target per action in full sets, as a band from 80 to 135 % of: sessions (at most four count) x 4.2 x
  * experience x sport weight, shifted by position, weak link, policy, phase and the load of the block's week; at least
- * one full set wide. The whole grows at most 15 % over the best of the last three weeks. A band set by a coach holds over it.
+ * one full set wide. The whole grows at most 15 % over the best of the last three weeks. A band set by a coach holds
+ * over it.
  *
  * @throws DomainError `sessions` (0-14) or `trainingAgeYears` (0-60) when out of range.
  * @example
