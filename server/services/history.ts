@@ -3,12 +3,13 @@ import type { History } from '~~/shared/types'
 import { prescribedBetween } from '../repositories/prescriptions'
 import { logsBetween } from '../repositories/setLogs'
 import { mustSeeAthlete, transaction, type Context } from './context'
-import { knownTrunkFor } from './knownTrunk'
+import { knownTrunkFor, readyTrunk } from './knownTrunk'
 import { logsFor } from './logsFor'
 
 /** What was planned and done from one day to another. */
-export function history(context: Context, athleteId: string, from: string, to: string): Promise<History> {
+export async function history(context: Context, athleteId: string, from: string, to: string): Promise<History> {
   const { organisationId } = context.actor
+  await readyTrunk(context, athleteId, mondayOf(context.today))
   return transaction(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const prescribed = await prescribedBetween(tx, organisationId, [athleteId], from, to)

@@ -11,6 +11,7 @@ import { ownCatalogue } from '../repositories/catalogue'
 import { planInPool, reviewInPool, type WeekAnswer, type WeekRequest } from '../solver'
 import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
+import { readyTrunk } from './knownTrunk'
 import { settledFor } from './planningRules'
 import { record, recordHealthRead } from './record'
 import { competitionsFor } from './seasonOf'
@@ -30,6 +31,7 @@ function competitionsAround(
 /** The week sheet of one athlete; an unwritten week comes with sessions on the days there is time. */
 export async function weekSheet(context: Context, athleteId: string, startsOn: string): Promise<WeekSheet> {
   checkMonday(startsOn)
+  await readyTrunk(context, athleteId, startsOn)
   const { organisationId } = context.actor
   return transaction(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
@@ -148,6 +150,7 @@ async function askedFor(
   context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[],
 ): Promise<WeekRequest> {
   checkMonday(startsOn)
+  await readyTrunk(context, athleteId, startsOn)
   return transaction(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     await recordHealthRead(tx, context, [athlete])

@@ -57,9 +57,10 @@ const where = computed(() => (props.item.pairedWithLift
         :height="64"
       />
       <p class="figure">
-        {{ formatDose(item.dose, item.sides) }}<template v-if="loadText">
-          , <b>{{ loadText }}</b>
-        </template><template v-if="item.extraSetSide">
+        {{ formatDose(item.dose, item.sides) }}<b
+          v-if="loadText"
+          class="ml-2"
+        >{{ loadText }}</b><template v-if="item.extraSetSide">
           , one more {{ item.extraSetSide }}
         </template>
       </p>
