@@ -29,3 +29,12 @@ it('prescribes one drill after the other while nobody waits, and lets go of a co
   expect(second.mock.calls.length).toBe(done)
   vi.unstubAllGlobals()
 })
+
+it('waits for a sheet that is not read yet', async () => {
+  const scope = effectScope()
+  scope.run(() => {
+    expect(() => { useWarmMeans(computed(() => null), () => { throw new Error('not read') }) }).not.toThrow()
+  })
+  await vi.advanceTimersByTimeAsync(100)
+  scope.stop()
+})

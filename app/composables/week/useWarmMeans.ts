@@ -11,11 +11,14 @@ const whenIdle = (work: () => void): void => {
 /**
  * Prescribes the open drills of (a context) one by one while nobody waits, so that a proposal finds them done. What was
  * begun for a context that is gone is let go.
+ *
+ * @param context null: not read yet
  */
-export function useWarmMeans(context: ComputedRef<PlanningContext>, days: () => readonly number[]): void {
+export function useWarmMeans(context: ComputedRef<PlanningContext | null>, days: () => readonly number[]): void {
   let turn = 0
   watch(context, (asked) => {
     const own = ++turn
+    if (!asked) return
     const { rungs } = asked.screen
     const waiting = openDrills(asked, days()).filter(({ branch, rung }) => {
       const present = rungs[branch] ?? 1

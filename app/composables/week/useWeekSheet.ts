@@ -1,4 +1,4 @@
-import { ref, type ComputedRef } from 'vue'
+import { computed, ref, type ComputedRef } from 'vue'
 import type { Catalogue } from '~~/core/catalogue'
 import { liftsOnly, mendConflict } from '~~/core/programme'
 import type { Conflict } from '~~/core/rules'
@@ -17,7 +17,9 @@ export function useWeekSheet(week: EditedWeek, sheet: ComputedRef<WeekSheet>, ca
   const reckoning = useReckoning(() => week.plan, sheet, catalogue, selectedId)
   const { context, conflicts, order, swaps } = reckoning
   const before = () => sheet.value.previousPlan
-  useWarmMeans(context, () => week.plan.sessions.map(session => session.day))
+  // The desk stands before its sheet is read.
+  const read = computed(() => ((sheet.value as WeekSheet | null) ? context.value : null))
+  useWarmMeans(read, () => week.plan.sessions.map(session => session.day))
   const proposal = useProposal(week, reckoning, before)
   const edits = useItemEdits(week, selectedId, order, context)
 
