@@ -109,7 +109,8 @@ const at = (weekday: number): number => 7 * props.number + weekday
       <span
         v-for="(action, i) in TRUNK_ACTIONS"
         :key="action"
-      >{{ i > 0 ? ' · ' : '' }}{{ ACTION_FACTS[action].label }} <span class="figure">{{ inSets(demand[action]) }}</span></span>
+      >{{ i > 0 ? ' · ' : '' }}{{ ACTION_FACTS[action].label }}
+        <span class="figure">{{ inSets(demand[action]) }}</span></span>
     </p>
   </section>
 </template>
