@@ -79,13 +79,16 @@ export function effortAt(variation: Variation, dose: Dose, setting: SettingValue
  * Nobody is given more than so many times what a drill's own doses and gate ask; where arms, legs or grip tire too,
  * they end it sooner, whatever a trunk could bear (ours).
  */
-const REACH = { trunk: 3, limbs: 1.25 } as const
+const REACH = { trunk: 3, limbs: 1.5 } as const
 
 /** Amounts of one set: the window's, else the usual ones, as far as the drill's own doses and gate let them. */
 function amountsOf(variation: Variation, base: Dose, landing: EffortWindow): Between {
   const [low, high] = landing.amount[base.unit] ?? USUAL_AMOUNTS[base.unit]
   const asked = Math.max(variation.gate.amount, ...variation.doses.map(dose => dose.amount))
-  const reach = Math.floor(asked * REACH[variation.tires.length > 0 ? 'limbs' : 'trunk'])
+  const far = Math.floor(asked * REACH[variation.tires.length > 0 ? 'limbs' : 'trunk'])
+  const step = AMOUNT_STEP[base.unit]
+  // Nobody is told 37 seconds: what is long is written down in whole steps.
+  const reach = far > 2 * step ? Math.floor(far / step) * step : far
   return [Math.min(low, reach), Math.min(high, reach)]
 }
 

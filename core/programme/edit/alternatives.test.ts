@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { mainAction } from '../../catalogue'
+import { kindOf, mainAction } from '../../catalogue'
 import { isAdmissible } from '../../screening'
 import { context, item, session } from '../../testing/fixtures'
 import { alternatives } from './alternatives'
@@ -12,6 +12,11 @@ describe('alternatives', () => {
       true,
     )
     expect(mainAction(found[0]!.variation.shares)).toBe('antiLateralFlexion')
+  })
+
+  it('offer work for work before any drill that only wakes up or teaches', () => {
+    const kinds = alternatives(item, { ...session, items: [item] }, context).slice(0, 5).map(a => kindOf(a.variation))
+    expect(kinds).toEqual(['work', 'work', 'work', 'work', 'work'])
   })
 
   it('never offer a drill that is already in the session', () => {

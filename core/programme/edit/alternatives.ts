@@ -1,4 +1,4 @@
-import { mainAction, TRUNK_ACTIONS, type PerAction, type Variation } from '../../catalogue'
+import { kindOf, mainAction, TRUNK_ACTIONS, type PerAction, type Variation } from '../../catalogue'
 import { must } from '../../errors'
 import { itemConflicts, type Conflict } from '../../rules'
 import { admissibleSet, doseRemoval, type HealthMark } from '../../screening'
@@ -17,7 +17,7 @@ export interface Alternative {
   readonly conflicts: readonly Conflict[]
 }
 
-/** What counts against a stand-in beside full sets: another main action, a broken rule, a rung left behind. */
+/** What counts against a stand-in beside full sets: another main action, a broken rule, a rung left behind or a drill of another kind. */
 const [OTHER_ACTION, BROKEN, LEFT_BEHIND] = [4, 20, 6]
 
 /**
@@ -30,7 +30,9 @@ const [OTHER_ACTION, BROKEN, LEFT_BEHIND] = [4, 20, 6]
 export function alternatives(item: TrunkItem, session: PlannedSession, context: PlanningContext): Alternative[] {
   const { find } = context.screen.catalogue
   const now = itemFullSets(item, context)
-  const main = mostServed(now) ?? mainAction(find(item.variationId)?.shares ?? {})
+  const first = find(item.variationId)
+  const kind = first && kindOf(first)
+  const main = mostServed(now) ?? mainAction(first?.shares ?? {})
   const others = session.items.filter(other => other.id !== item.id)
   const screen = screenOn(context, session.day)
   return admissibleSet(screen)
@@ -42,7 +44,7 @@ export function alternatives(item: TrunkItem, session: PlannedSession, context: 
       const distance = TRUNK_ACTIONS.reduce((sum, action) => sum + Math.abs(then[action] - now[action]), 0)
       const conflicts = itemConflicts(stand, { ...session, items: [...others, stand] }, context)
       const rank = distance + (mainAction(variation.shares) === main ? 0 : OTHER_ACTION) + conflicts.length * BROKEN
-        + (isLeftBehind(variation, context) ? LEFT_BEHIND : 0)
+        + (isLeftBehind(variation, context) ? LEFT_BEHIND : 0) + (kindOf(variation) === kind ? 0 : LEFT_BEHIND)
       return [{ variation, item: stand, change: main ? then[main] - now[main] : 0, conflicts, rank }]
     })
     .sort((a, b) => a.rank - b.rank)
