@@ -1,7 +1,7 @@
 // npm test: lint, types, unit, database and browser tests from whatever state the checkout is in.
 // The last line counts every check: a lint or type run counts as one.
 import { existsSync, mkdirSync, rmSync } from 'node:fs'
-import { join } from 'node:path'
+import { join, relative } from 'node:path'
 import { ensureBuild } from './lib/build.mjs'
 import { ensureChromium } from './lib/chromium.mjs'
 import { ensurePackages } from './lib/packages.mjs'
@@ -13,6 +13,16 @@ import { bin, run } from './lib/run.mjs'
 const results = join(root, 'test-results')
 const tally = { passed: 0, failed: 0 }
 const failures = []
+// By name at the very end: the last lines are what is read of a long run.
+const failedTests = []
+
+/** The failed tests of one file, or the file itself when it died before its first test. */
+function namesOfFailed(file) {
+  if (file.status !== 'failed') return []
+  const name = relative(root, file.name)
+  const failed = file.assertionResults.filter(test => test.status === 'failed')
+  return failed.length > 0 ? failed.map(test => `${name}: ${test.fullName}`) : [name]
+}
 
 /** One step that passes or fails as a whole. */
 async function check(name, work) {
@@ -52,7 +62,9 @@ function vitest(name, projects) {
       ]),
     () => {
       const report = readJson(file)
-      return report && {
+      if (!report) return null
+      failedTests.push(...report.testResults.flatMap(namesOfFailed))
+      return {
         passed: report.numPassedTests,
         failed: report.numFailedTests
           + report.testResults.filter(f => f.status === 'failed' && f.assertionResults.length === 0).length,
@@ -115,6 +127,6 @@ finally {
   stopPostgres('postgres-faults')
 }
 
-if (failures.length > 0) say(`\nFailed: ${failures.join(', ')}`)
+if (failures.length > 0) say(`\nFailed: ${[failures.join(', '), ...failedTests].join('\n  ')}`)
 say(`\n${tally.passed} passed, ${tally.failed} failed`)
 process.exit(tally.failed === 0 ? 0 : 1)

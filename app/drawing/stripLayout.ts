@@ -58,7 +58,7 @@ export function stripLayout(
       ...tagsOf(item), ...(marked.has(item.id) ? ['marked'] : []),
     ].filter(Boolean).join(' · ')
     const words = Math.max(name.length * NAME_PX, dose.length * FIGURE_PX)
-    const labelWidth = Math.min(MOST_LABEL_PX, words + 6 + LABEL_FIGURE_PX)
+    const labelWidth = Math.min(MOST_LABEL_PX, widthPx, words + 6 + LABEL_FIGURE_PX)
     const barX = x(entry.startS)
     const nearest = Math.max(0, Math.min(barX, widthPx - labelWidth))
     const fits = (end: number): boolean => {

@@ -6,5 +6,6 @@ export {
 export { LOAD_VELOCITY, velocityMS, type LoadVelocityRelation } from './loadVelocity'
 export { ONE_REP_MAX_FORMULAS, oneRepMaxKg, type OneRepMaxFormula } from './oneRepMax'
 export { bracedRepS, type RepProfile } from './braceTime'
+export { AMOUNT_STEP, stepDose, stepSets } from './steps'
 export { expandSets, type SetSlot } from './expandSets'
 export { momentTime, sameWork, workInWords } from './work'

@@ -1,6 +1,6 @@
 import { gateLoadKg, kindOf, type Equipment, type Rungs, type SettingValues, type Variation } from '../catalogue'
 import { effortOf, type Effort, type OwnLimitOf, type PathsOf, type PerCapacity } from '../capacity'
-import type { Dose } from '../dose'
+import { AMOUNT_STEP, type Dose } from '../dose'
 import { must } from '../errors'
 import { canBeSet, poseOf } from '../mechanics'
 import { asPullN, loadSteps, nearestStep, type FacilityWeights } from './loads'
@@ -29,9 +29,6 @@ export interface Prescription {
   readonly setting: SettingValues
   readonly effort: Effort
 }
-
-/** An amount is written down in such steps (common practice, no source). */
-const AMOUNT_STEP = { seconds: 5, reps: 1, breaths: 1, metres: 5, letters: 1 } as const
 
 /**
  * A working set of a drill for an athlete: setting and amount, so that one set lands in the window of effort and

@@ -1,5 +1,5 @@
 import type { SchoolId } from '../catalogue'
-import type { DoseUnit } from '../dose'
+import { AMOUNT_STEP, type DoseUnit } from '../dose'
 
 /** Least and most. */
 export type Between = readonly [least: number, most: number]
@@ -23,6 +23,20 @@ export const AMBER_EFFORT = 0.6
 /** What a set may hold of each unit, whatever the school (common practice, no source). */
 export const USUAL_AMOUNTS: Readonly<Record<DoseUnit, Between>> = {
   seconds: [8, 60], reps: [3, 12], breaths: [3, 12], metres: [10, 60], letters: [3, 26],
+}
+
+/**
+ * Amounts a set may be given by hand, in steps, least first; what it has now is one of them.
+ *
+ * @example
+ * amountsAlong('metres', 12).slice(0, 3) // => [10, 12, 15]
+ */
+export function amountsAlong(unit: DoseUnit, now: number): number[] {
+  const [least, most] = USUAL_AMOUNTS[unit]
+  const by = AMOUNT_STEP[unit]
+  const from = Math.ceil(least / by)
+  const steps = Array.from({ length: Math.floor(most / by) - from + 1 }, (_, i) => (from + i) * by)
+  return [...new Set([...steps, now])].toSorted((a, b) => a - b)
 }
 
 type SchoolWindow = Omit<EffortWindow, 'limit'>

@@ -41,7 +41,7 @@ export { beginWith } from './edit/beginWith'
 export { alternatives, type Alternative } from './edit/alternatives'
 export {
   addItem, addSession, changeItem, changeSession, findItem, liftsOnly, moveItem, moveToNeighbour, nudgeItem, placesOf,
-  putLift, removeItem, removeLift, removeSession, stepDose, stepSets, type Place,
+  putLift, removeItem, removeLift, removeSession, type Place,
 } from './edit/edit'
 export { mergeWeeks, type MergedWeek, type WeekChoice } from './edit/mergeWeeks'
 export { transferOf, type Transfer } from './sport/transfer'

@@ -7,6 +7,7 @@ import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, History } from '~~/shared/types'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { inSets } from '~/words/effortWords'
+import { DOSE_UNIT_WORDS } from '~/words/doseUnits'
 import { shortDay, weekSpan } from '~/words/inWords'
 
 /** What came of it: planned against done, break points, left against right. */
@@ -36,7 +37,6 @@ const breaks = computed(() => breakPointsOf(props.history.logs).slice(0, 6))
 const sides = computed(() =>
   compareSides(props.history.logs, 4).sort((a, b) => b.difference - a.difference).slice(0, 6)
 )
-const UNIT = { seconds: 's', reps: 'reps', breaths: 'breaths', metres: 'm', letters: 'letters' } as const
 const nameOf = (variationId: string): string => catalogue.value.find(variationId)?.name ?? 'a drill'
 </script>
 
@@ -150,7 +150,7 @@ const nameOf = (variationId: string): string => catalogue.value.find(variationId
               <span
                 class="figure text-right"
                 :class="side.difference >= 0.1 ? 'text-signal-ink font-bold' : ''"
-              >{{ side.left.toFixed(1) }} : {{ side.right.toFixed(1) }} {{ UNIT[side.unit] }}</span>
+              >{{ side.left.toFixed(1) }} : {{ side.right.toFixed(1) }} {{ DOSE_UNIT_WORDS[side.unit] }}</span>
             </li>
           </ul>
           <p

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Dose, Sides } from '~~/core/dose'
 import { doseProblems } from '~/words/doseProblems'
+import { DOSE_UNIT_WORDS } from '~/words/doseUnits'
 
 /** A dose edited in place; what cannot be right is said beside the box and not taken over. */
 const props = defineProps<{ dose: Dose, sides: Sides }>()
 const emit = defineEmits<{ dose: [dose: Dose] }>()
 
-const UNIT = { seconds: 's', reps: 'reps', breaths: 'breaths', metres: 'm', letters: 'letters' } as const
 const typed = ref<Record<string, string>>({})
 watch(() => props.dose, () => { typed.value = {} })
 
@@ -48,7 +48,7 @@ function type(field: keyof Dose, value: string): void {
         >
       </label>
       <label class="block">
-        <span class="block text-[0.85em] text-quiet">{{ UNIT[dose.unit] }}{{ sides === 'each' ? ' a side' : '' }}</span>
+        <span class="block text-[0.85em] text-quiet">{{ DOSE_UNIT_WORDS[dose.unit] }}{{ sides === 'each' ? ' a side' : '' }}</span>
         <input
           class="field figure w-16"
           inputmode="decimal"

@@ -13,6 +13,7 @@ import { useCatalogue } from '~/composables/useCatalogue'
 import type { AthleteInput } from '~~/shared/types'
 import { worthText } from '~/words/effortWords'
 import { workAgainst } from '~/words/workAgainst'
+import DoseDrag from './DoseDrag.vue'
 import DoseEditor from './DoseEditor.vue'
 import ItemLocks from './ItemLocks.vue'
 import ItemOverrule from './ItemOverrule.vue'
@@ -110,6 +111,11 @@ const mendOf = (conflict: Conflict): Mend | null =>
         :key="item.id"
         :dose="item.dose"
         :sides="variation.sides"
+        @dose="emit('dose', $event)"
+      />
+      <DoseDrag
+        v-if="editable"
+        :dose="item.dose"
         @dose="emit('dose', $event)"
       />
       <LoadEditor

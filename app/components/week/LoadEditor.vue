@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { SettingValues } from '~~/core/catalogue'
+import DragAlong from './DragAlong.vue'
 
 /** The load of a drill, dragged along what there is, or typed; ledger and effort follow in the same frame. */
 const props = defineProps<{
@@ -13,13 +14,6 @@ const emit = defineEmits<{ setting: [setting: SettingValues] }>()
 const UNIT = { loadKg: 'kg', bandN: 'N' } as const
 const MOST = { loadKg: 300, bandN: 600 } as const
 const load = computed(() => props.setting[props.by])
-/** The step that there is next to the load. */
-const at = computed(() => {
-  const { value } = load
-  if (value === undefined) return 0
-  return props.loads.reduce((best, step, i) =>
-    (Math.abs(step - value) < Math.abs(props.loads[best]! - value) ? i : best), 0)
-})
 const typed = ref<string | null>(null)
 watch(load, () => { typed.value = null })
 const wrong = computed(() => {
@@ -40,17 +34,13 @@ function type(text: string): void {
   <div class="mt-2">
     <div class="grid grid-cols-[3.2rem_minmax(0,1fr)_5rem_1.6rem] gap-2 items-center">
       <label for="item-load">{{ by === 'loadKg' ? 'Load' : 'Pull' }}</label>
-      <input
+      <DragAlong
         id="item-load"
-        type="range"
-        class="w-full h-8 accent-ink"
-        min="0"
-        :max="loads.length - 1"
-        step="1"
-        :value="at"
-        :aria-valuetext="`${load ?? loads[0]} ${UNIT[by]}`"
-        @input="emit('setting', { ...setting, [by]: loads[Number(($event.target as HTMLInputElement).value)] })"
-      >
+        :steps="loads"
+        :value="load ?? loads[0]!"
+        :text="`${load ?? loads[0]} ${UNIT[by]}`"
+        @value="emit('setting', { ...setting, [by]: $event })"
+      />
       <input
         class="field figure text-right"
         inputmode="decimal"

@@ -1,9 +1,9 @@
 import { ref, type ComputedRef, type Ref } from 'vue'
 import { v7 as newKey } from 'uuid'
 import type { SettingValues, Variation } from '~~/core/catalogue'
-import type { Dose } from '~~/core/dose'
+import { stepDose, stepSets, type Dose } from '~~/core/dose'
 import {
-  addItem, beginWith, changeItem, moveItem, moveToNeighbour, nudgeItem, removeItem, stepDose, stepSets, type Place,
+  addItem, beginWith, changeItem, moveItem, moveToNeighbour, nudgeItem, removeItem, type Place,
   type PlanningContext, type TrunkItem, type WeekPlan,
 } from '~~/core/programme'
 import type { EditedWeek } from './editedWeek'
@@ -59,7 +59,8 @@ export function useItemEdits(
 
   return {
     marked, mark, select, change, remove, keepIt, add,
-    setDose: (itemId: string, dose: Dose): void => change(itemId, item => ({ ...item, dose })),
+    setDose: (itemId: string, dose: Dose): void =>
+      week.change(changeItem(week.plan, itemId, item => ({ ...item, dose })), `dose of ${itemId}`),
     setSetting: (itemId: string, setting: SettingValues): void =>
       week.change(changeItem(week.plan, itemId, item => ({ ...item, setting })), `setting of ${itemId}`),
     setNote: (itemId: string, note: string): void =>

@@ -17,7 +17,7 @@ export interface Alternative {
   readonly conflicts: readonly Conflict[]
 }
 
-/** What counts against a stand-in beside full sets: another main action, a broken rule, a rung left behind or a drill of another kind. */
+/** What counts against a stand-in beside full sets: another main action, a broken rule, a rung left or another kind. */
 const [OTHER_ACTION, BROKEN, LEFT_BEHIND] = [4, 20, 6]
 
 /**

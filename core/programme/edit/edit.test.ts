@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { item, lift, session } from '../../testing/fixtures'
 import {
   addItem, addSession, changeItem, findItem, liftsOnly, moveItem, moveToNeighbour, nudgeItem, putLift, removeItem,
-  removeLift, removeSession, stepDose, stepSets, type WeekPlan,
+  removeLift, removeSession, type WeekPlan,
 } from '..'
 
 const second = { ...session, id: 't', day: 2, lifts: [] }
@@ -84,11 +84,5 @@ describe('editing a week', () => {
     expect(more.sessions.map(s => s.id)).toEqual(['s', 'u', 't'])
     expect(removeSession(more, 'u')).toEqual(plan)
     expect(liftsOnly(plan).sessions[0]).toEqual({ ...session, items: [] })
-  })
-
-  it('steps doses in their own unit within limits', () => {
-    expect(stepDose({ sets: 1, amount: 5, unit: 'seconds', restS: 0 }, -1).amount).toBe(5)
-    expect(stepDose({ sets: 1, amount: 6, unit: 'reps', restS: 0 }, 1).amount).toBe(7)
-    expect(stepSets({ sets: 10, amount: 6, unit: 'reps', restS: 0 }, 1).sets).toBe(10)
   })
 })

@@ -1,4 +1,3 @@
-import type { Dose, DoseUnit } from '../../dose'
 import type { PlannedLift, PlannedSession, Slot, TrunkItem, WeekPlan } from '../week/week'
 
 /** A slot of a session; paired ones name their lift. */
@@ -149,29 +148,6 @@ export function moveToNeighbour(plan: WeekPlan, itemId: string, step: 1 | -1): W
   if (!target) return plan
   const slot = found.item.pairedWith === null ? found.item.slot : 'after'
   return moveItem(plan, itemId, target.id, { slot, pairedWith: null })
-}
-
-const STEP: Readonly<Record<DoseUnit, number>> = { seconds: 5, reps: 1, breaths: 1, metres: 5, letters: 1 }
-
-/**
- * A dose one step up or down in its own unit: 5 s, 1 rep, 5 m … never below one step.
- *
- * @example
- * stepDose({ sets: 3, amount: 10, unit: 'seconds', restS: 5 }, 1).amount // => 15
- */
-export function stepDose(dose: Dose, step: 1 | -1): Dose {
-  const by = STEP[dose.unit]
-  return { ...dose, amount: Math.min(600, Math.max(by, dose.amount + step * by)) }
-}
-
-/**
- * A dose with one set more or fewer, 1-10.
- *
- * @example
- * stepSets({ sets: 1, amount: 10, unit: 'seconds', restS: 5 }, -1).sets // => 1
- */
-export function stepSets(dose: Dose, step: 1 | -1): Dose {
-  return { ...dose, sets: Math.min(10, Math.max(1, dose.sets + step)) }
 }
 
 /**
