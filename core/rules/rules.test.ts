@@ -145,8 +145,8 @@ const CASES: readonly Case[] = [
   },
   {
     rule: 'phaseNew',
-    plan: [day([drill('side-plank.feet')])],
-    ctx: ruled({ block: block('inSeason') }),
+    plan: [day([drill('levers.hollow-hang')])],
+    ctx: { ...ruled({ block: block('inSeason') }), screen: { ...able.screen, rungs: {} } },
     before: known,
     says: 'nothing new but easy work',
   },

@@ -48,7 +48,9 @@ function type(field: keyof Dose, value: string): void {
         >
       </label>
       <label class="block">
-        <span class="block text-[0.85em] text-quiet">{{ DOSE_UNIT_WORDS[dose.unit] }}{{ sides === 'each' ? ' a side' : '' }}</span>
+        <span class="block text-[0.85em] text-quiet">
+          {{ DOSE_UNIT_WORDS[dose.unit] }}{{ sides === 'each' ? ' a side' : '' }}
+        </span>
         <input
           class="field figure w-16"
           inputmode="decimal"

@@ -68,10 +68,12 @@ export function wantText(want: string): string {
  * What could not be asked for, told once: nothing that may be given by rungs, flags and equipment does it.
  *
  * @example
- * droppedText('carry') // => 'Nothing that may be given now, by rungs, flags and equipment, is a loaded carry.'
+ * droppedTexts(['carry']) // => ['Nothing that may be given now, by rungs, flags and equipment, is a loaded carry.']
  */
-export function droppedText(want: SportWantId): string {
-  return `Nothing that may be given now, by rungs, flags and equipment, is ${wantText(want)}.`
+export function droppedTexts(wants: readonly SportWantId[]): string[] {
+  return wants.length === 0
+    ? []
+    : [`Nothing that may be given now, by rungs, flags and equipment, is ${oneOf(wants.map(wantText))}.`]
 }
 
 /**
@@ -85,14 +87,29 @@ export function wantingText({ of, by }: Pick<Relaxation, 'of' | 'by' | 'want'>):
 }
 
 /**
- * One sentence on what is to blame for what is wanting, in the coach's words.
+ * What is to blame for what is wanting, in the coach's words: what has one and the same reason is told once.
  *
  * @example
- * whyText({ relaxation: { want: 'over', of: 'flexion', by: 1 }, kind: 'drill', says: '' }) // => []
+ * whyTexts([{ relaxation: { want: 'over', of: 'flexion', by: 1 }, kind: 'noDrill', says: '' }]) // => []
  */
-export function whyText({ relaxation: { want, of }, kind, says }: Explanation): string[] {
-  if (kind === 'notProven' || want === 'over') return []
-  const what = want === 'short' ? ACTION_FACTS[of as TrunkAction].label : want === 'plane' ? wantText(of) : of
-  if (kind === 'noDrill') return [`Nothing that may be given now, by rungs, flags and equipment, serves it: ${what}.`]
-  return [`Why ${what} is not met: ${says.replace(of, what)}`]
+export function whyTexts(explanations: readonly Explanation[]): string[] {
+  // What was too much, and which of last week's drills went, can be seen.
+  const told = explanations.filter(({ relaxation: { want } }) => want === 'short' || want === 'plane')
+  const named = (kind: Explanation['kind']): string[] => told.filter(one => one.kind === kind).map(nameOf)
+  const [unserved, outweighed] = [named('noDrill'), named('tradeOff')]
+  return [
+    ...unserved.length > 0
+      ? [`Nothing that may be given now, by rungs, flags, equipment and days, serves ${oneOf(unserved)}.`]
+      : [],
+    ...outweighed.length > 0
+      ? [`${capital(oneOf(outweighed))} could be met, but something else would fall shorter by more.`]
+      : [],
+    ...told.filter(one => one.kind === 'rules').map(one => `Why ${nameOf(one)} is not met: ${one.says}`),
+  ]
 }
+
+const nameOf = ({ relaxation: { want, of } }: Explanation): string =>
+  (want === 'short' ? ACTION_FACTS[of as TrunkAction].label : wantText(of))
+
+const oneOf = (names: readonly string[]): string =>
+  [names.slice(0, -1).join(', '), ...names.slice(-1)].filter(text => text !== '').join(' or ')

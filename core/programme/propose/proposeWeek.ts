@@ -11,7 +11,7 @@ import type { PlannedSession, TrunkItem, WeekPlan } from '../week/week'
 import { asPlannerItems, asSessions } from './asSessions'
 import { courseSessions, isOnCourse } from './braceCourse'
 import { inOrder } from './inOrder'
-import { droppedText, isRefused, notesOn, wantingText, whyText } from './notes'
+import { droppedTexts, isRefused, notesOn, wantingText, whyTexts } from './notes'
 import { GRAIN, standsOutside } from './plannerSession'
 import { reasonFor } from './reason'
 import { wakeUp } from './wakeUp'
@@ -103,9 +103,9 @@ export function proposeWeek({ context, sessions }: ProposalRequest, options: Pro
   return {
     plan, targets, ledger, refused: false,
     notes: [
-      ...leftOut(bare, plan, context), ...notesOn(ledger, plan, context), ...dropped.map(droppedText),
+      ...leftOut(bare, plan, context), ...notesOn(ledger, plan, context), ...droppedTexts(dropped),
       ...minutes < enough ? [`What may be given fills ${Math.round(minutes)} minutes of the week.`] : [],
-      ...evaluation.relaxations.filter(one => one.want === 'plane').map(wantingText), ...explanations.flatMap(whyText),
+      ...evaluation.relaxations.filter(one => one.want === 'plane').map(wantingText), ...whyTexts(explanations),
     ],
     proof: { goal: evaluation.goal / GRAIN, bound: bound / GRAIN, proven, walled },
   }
