@@ -125,7 +125,7 @@ describe('a week looked through', () => {
       improvements: improvements(plan, context, null).slice(0, 2),
     }
     const list = mount(ReviewList, {
-      props: { review, nameOfItem: () => 'Side plank', dayOf: () => 'Mon 2', editable: true },
+      props: { review, nameOfItem: () => 'Side plank', dayOf: () => 'Mon 2', placeOf: () => 'first', editable: true },
     })
     expect(list.text()).toContain('A plane is forgotten.')
     await list.findAll('button').at(-1)!.trigger('click')

@@ -5,7 +5,9 @@ import type { ItemEffort, WeakestDirection } from '~~/core/programme'
 export const inSets = (fullSets: number): string => fullSets.toFixed(1)
 
 /** How far a set goes, in tens of per cent. */
-const wayOf = (effort: number): string => `${Math.round(effort * 10) * 10} %`
+const wayOf = (effort: number): string => (effort < 0.1 ? 'under 10 %' : `${Math.round(effort * 10) * 10} %`)
+const aboutWay = (effort: number): string =>
+  `${effort < 0.1 ? '' : 'about '}${wayOf(effort)} of the way to the own limit`
 
 /** Newton metres as they are known: to the nearest five. */
 export const aboutNm = (nm: number): string => String(Math.round(nm / 5) * 5)
@@ -21,7 +23,7 @@ export function worthText({ kind, effort, fullSets }: ItemEffort): string {
   if (kind === 'fast') return 'Fast work: counted in contacts, never as full sets.'
   if (kind !== 'work') return 'Activation: it wakes up, and counts in minutes.'
   const most = Math.max(...Object.values(fullSets))
-  return `One set goes about ${wayOf(effort.effort)} of the way to the own limit; all sets together are ${
+  return `One set goes ${aboutWay(effort.effort)}; all sets together are ${
     inSets(most)
   } full sets.`
 }
@@ -59,7 +61,7 @@ export function benchEffortText({ effort, r, limitS, kind }: Effort): string {
   if (r === null || limitS === null) return 'How far it goes is not computed.'
   const heavy = `${Math.round(r * 100)} % of what this trunk can hold`
   if (kind !== 'work') return `For this athlete one set is no work: ${heavy}.`
-  const way = effort >= 1 ? 'past the own limit' : `about ${wayOf(effort)} of the way to the own limit`
+  const way = effort >= 1 ? 'past the own limit' : aboutWay(effort)
   return `For this athlete one set goes ${way}: ${heavy}, ${inTime(limitS)} at the longest.`
 }
 

@@ -3,7 +3,7 @@ export {
 } from './lifts/lifts'
 export { SPORT_PROFILE_IDS, SPORT_PROFILES, type SportProfile, type SportProfileId } from './sport/sportProfiles'
 export {
-  SLOTS, type Circuit, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan,
+  SLOTS, slotText, type Circuit, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan,
 } from './week/week'
 export {
   itemDurationS, layOutSession, liftDurationS, liftRestS, trunkMinutesOf, type LineEntry, type SessionLayout,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Variation } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
-import { SLOTS } from '~~/core/programme'
+import { slotText, type PlannedLift } from '~~/core/programme'
 import DrillFigure from '~/components/drill/DrillFigure.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import StoppedDrill from '~/components/safety/StoppedDrill.vue'
@@ -11,6 +11,8 @@ import { loadIn } from '~/words/loadWords'
 /** One drill of an athlete's day: where it goes, its dose and why, how far it is done; or that it is stopped. */
 const props = defineProps<{
   item: PrescribedItem
+  /** Of its session. */
+  lifts: readonly PlannedLift[]
   drill: Variation | null
   /** Sets that are logged, and all there are. */
   done: number
@@ -22,7 +24,7 @@ const emit = defineEmits<{ take: [] }>()
 const loadText = computed(() => loadIn(props.item.setting, props.units))
 const where = computed(() => (props.item.pairedWithLift
   ? `between sets of ${props.item.pairedWithLift.toLowerCase()}`
-  : SLOTS[props.item.slot])
+  : slotText(props.item.slot, props))
 )
 </script>
 

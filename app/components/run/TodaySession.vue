@@ -55,6 +55,7 @@ const finished = computed(() => open.value.length > 0 && open.value.every(item =
         v-for="item in session.items"
         :key="item.id"
         :item="item"
+        :lifts="session.lifts"
         :drill="catalogue.find(item.variationId) ?? null"
         :done="doneOf(item)"
         :all="allOf(item)"

@@ -19,7 +19,8 @@ describe('a drill of the day', () => {
   const drill = (over: Partial<PrescribedItem> = {}) =>
     mount(TodayDrill, {
       props: {
-        item: { ...item, ...over }, drill: null, done: 1, all: 4, busy: false, units: { mass: 'kg', length: 'cm' },
+        item: { ...item, ...over }, lifts: [], drill: null,
+        done: 1, all: 4, busy: false, units: { mass: 'kg', length: 'cm' },
       },
     })
 
@@ -27,6 +28,11 @@ describe('a drill of the day', () => {
     const text = drill({ pairedWithLift: 'Deadlift', extraSetSide: 'left' }).text()
     for (const part of ['between sets of deadlift', 'one more left', 'Serves it.', 'Slowly.', '1 of 4 sets logged'])
       expect(text).toContain(part)
+  })
+
+  it('comes after the lifts only where there are some', () => {
+    expect(drill().text()).toContain('the day’s work')
+    expect(drill().text()).not.toContain('after the lifts')
   })
 
   it('that is stopped says only that, and takes what is offered', async () => {

@@ -3,7 +3,7 @@ import type { KnownTrunk } from '~~/core/capacity'
 import { BREATH_PATTERNS, SETTINGS, type SettingValues } from '~~/core/catalogue'
 import { timeUnderTensionS, type Dose } from '~~/core/dose'
 import {
-  liftFacts, SLOTS, type Alternative, type ItemEffort, type LastTime, type Mend, type PlannedSession, type TrunkItem,
+  liftFacts, slotText, type Alternative, type ItemEffort, type LastTime, type Mend, type PlannedSession, type TrunkItem,
 } from '~~/core/programme'
 import type { Conflict } from '~~/core/rules'
 import type { WeekRules } from '~~/core/policy'
@@ -81,7 +81,7 @@ const placeText = computed(() => {
     ? `${props.item.slot === 'inside' ? 'inside' : 'between the sets of'} the ${
       liftFacts(partner.lift).name.toLowerCase()
     }`
-    : SLOTS[props.item.slot]
+    : slotText(props.item.slot, props.session)
 })
 
 const mendOf = (conflict: Conflict): Mend | null =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { formatDose } from '~~/core/dose'
-import { MISTAKES, SLOTS, type Improvement } from '~~/core/programme'
+import { MISTAKES, type Improvement, type Slot } from '~~/core/programme'
 import type { WeekReview } from '~~/shared/types'
 import { useCatalogue } from '~/composables/useCatalogue'
 
@@ -10,6 +10,7 @@ const props = defineProps<
     review: WeekReview
     nameOfItem: (itemId: string) => string
     dayOf: (sessionId: string) => string
+    placeOf: (sessionId: string, slot: Slot) => string
     editable: boolean
   }
 >()
@@ -18,7 +19,9 @@ const emit = defineEmits<{ take: [improvement: Improvement], show: [itemId: stri
 const catalogue = useCatalogue()
 function changeText({ kind, item, itemId, sessionId }: Improvement): string {
   const comes = item ? catalogue.value.find(item.variationId) : undefined
-  const new_ = comes && item ? `${comes.name}, ${formatDose(item.dose, comes.sides)}, ${SLOTS[item.slot]}` : ''
+  const new_ = comes && item
+    ? `${comes.name}, ${formatDose(item.dose, comes.sides)}, ${props.placeOf(sessionId, item.slot)}`
+    : ''
   const old = itemId ? props.nameOfItem(itemId) : ''
   if (kind === 'drop') return `${props.dayOf(sessionId)}: leave ${old} out`
   return kind === 'add' ? `${props.dayOf(sessionId)}: add ${new_}` : `${props.dayOf(sessionId)}: ${old} → ${new_}`

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Improvement, PlannedSession, WeekPlan } from '~~/core/programme'
+import { slotText, type Improvement, type PlannedSession, type Slot, type WeekPlan } from '~~/core/programme'
 import type { WeekReview } from '~~/shared/types'
 import { useCatalogue } from '~/composables/useCatalogue'
 import ReviewList from './ReviewList.vue'
@@ -18,10 +18,12 @@ const catalogue = useCatalogue()
 const nameOfItem = (id: string): string =>
   catalogue.value.find(props.plan.sessions.flatMap(s => s.items).find(i => i.id === id)?.variationId ?? '')?.name
     ?? 'a drill'
+const sessionOf = (id: string): PlannedSession | undefined => props.plan.sessions.find(s => s.id === id)
 function dayOf(id: string): string {
-  const found = props.plan.sessions.find(s => s.id === id)
+  const found = sessionOf(id)
   return found ? props.titleOf(found) : ''
 }
+const placeOf = (id: string, slot: Slot): string => slotText(slot, sessionOf(id) ?? { lifts: [] })
 </script>
 
 <template>
@@ -43,6 +45,7 @@ function dayOf(id: string): string {
     :review="review"
     :name-of-item="nameOfItem"
     :day-of="dayOf"
+    :place-of="placeOf"
     :editable="editable"
     @take="emit('take', $event)"
     @show="emit('show', $event)"

@@ -1,6 +1,6 @@
 import { onBeforeUnmount, onMounted, ref, type Ref } from 'vue'
 import type { Catalogue } from '~~/core/catalogue'
-import { liftFacts, SLOTS, type Place, type WeekPlan } from '~~/core/programme'
+import { liftFacts, slotText, type Place, type WeekPlan } from '~~/core/programme'
 import { placeAt } from '~/drawing/stripLayout'
 
 /** What a drag would do if it ended here. */
@@ -42,7 +42,7 @@ export function useStripDrag(
     const minute = (x - strip.getBoundingClientRect().left) / pxPerMinute()
     const place = placeAt(session, minute, catalogue())
     const lift = session.lifts.find(l => l.id === place.pairedWith)
-    const text = lift ? `between sets of ${liftFacts(lift.lift).name.toLowerCase()}` : SLOTS[place.slot]
+    const text = lift ? `between sets of ${liftFacts(lift.lift).name.toLowerCase()}` : slotText(place.slot, session)
     return { itemId, sessionId: session.id, place, athleteId: null, text, x, y }
   }
 

@@ -5,7 +5,7 @@ import type { PlanningContext } from '../week/context'
 import { changeItem, findItem, moveItem, placesOf, removeItem } from './edit'
 import { DRILL_RULES, itemConflicts, weekConflicts, type Conflict } from '../../rules'
 import { layOutSession } from '../week/sessionLayout'
-import { SLOTS, type TrunkItem, type WeekPlan } from '../week/week'
+import { slotText, type TrunkItem, type WeekPlan } from '../week/week'
 
 /** One step that settles a conflict. */
 export interface Mend {
@@ -45,7 +45,7 @@ export function mendConflict(conflict: Conflict, plan: WeekPlan, context: Planni
   const steps = function* (): Generator<Mend> {
     for (const place of placesOf(session)) {
       if (place.slot === item.slot && place.pairedWith === item.pairedWith) continue
-      yield { text: `Move it: ${SLOTS[place.slot]}`, plan: moveItem(plan, item.id, session.id, place) }
+      yield { text: `Move it: ${slotText(place.slot, session)}`, plan: moveItem(plan, item.id, session.id, place) }
     }
     for (const other of plan.sessions) {
       if (other.id === session.id || isOfDrill(conflict)) continue

@@ -65,18 +65,6 @@ export function wantText(want: string): string {
 }
 
 /**
- * What could not be asked for, told once: nothing that may be given by rungs, flags and equipment does it.
- *
- * @example
- * droppedTexts(['carry']) // => ['Nothing that may be given now, by rungs, flags and equipment, is a loaded carry.']
- */
-export function droppedTexts(wants: readonly SportWantId[]): string[] {
-  return wants.length === 0
-    ? []
-    : [`Nothing that may be given now, by rungs, flags and equipment, is ${oneOf(wants.map(wantText))}.`]
-}
-
-/**
  * A want that the week does not meet often enough, in words.
  *
  * @example
@@ -89,17 +77,19 @@ export function wantingText({ of, by }: Pick<Relaxation, 'of' | 'by' | 'want'>):
 /**
  * What is to blame for what is wanting, in the coach's words: what has one and the same reason is told once.
  *
+ * @param dropped wants that could not even be asked for
  * @example
- * whyTexts([{ relaxation: { want: 'over', of: 'flexion', by: 1 }, kind: 'noDrill', says: '' }]) // => []
+ * whyTexts([], ['carry', 'fast']) // => ['By rungs, flags, equipment and days nothing may be given now for a loaded carry or fast work.']
  */
-export function whyTexts(explanations: readonly Explanation[]): string[] {
+export function whyTexts(explanations: readonly Explanation[], dropped: readonly SportWantId[]): string[] {
   // What was too much, and which of last week's drills went, can be seen.
   const told = explanations.filter(({ relaxation: { want } }) => want === 'short' || want === 'plane')
   const named = (kind: Explanation['kind']): string[] => told.filter(one => one.kind === kind).map(nameOf)
-  const [unserved, outweighed] = [named('noDrill'), named('tradeOff')]
+  const unserved = [...new Set([...dropped.map(wantText), ...named('noDrill')])]
+  const outweighed = named('tradeOff')
   return [
     ...unserved.length > 0
-      ? [`Nothing that may be given now, by rungs, flags, equipment and days, serves ${oneOf(unserved)}.`]
+      ? [`By rungs, flags, equipment and days nothing may be given now for ${oneOf(unserved)}.`]
       : [],
     ...outweighed.length > 0
       ? [`${capital(oneOf(outweighed))} could be met, but something else would fall shorter by more.`]

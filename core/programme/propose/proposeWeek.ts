@@ -11,7 +11,7 @@ import type { PlannedSession, TrunkItem, WeekPlan } from '../week/week'
 import { asPlannerItems, asSessions } from './asSessions'
 import { courseSessions, isOnCourse } from './braceCourse'
 import { inOrder } from './inOrder'
-import { droppedTexts, isRefused, notesOn, wantingText, whyTexts } from './notes'
+import { isRefused, notesOn, wantingText, whyTexts } from './notes'
 import { GRAIN, standsOutside } from './plannerSession'
 import { reasonFor } from './reason'
 import { wakeUp } from './wakeUp'
@@ -103,9 +103,10 @@ export function proposeWeek({ context, sessions }: ProposalRequest, options: Pro
   return {
     plan, targets, ledger, refused: false,
     notes: [
-      ...leftOut(bare, plan, context), ...notesOn(ledger, plan, context), ...droppedTexts(dropped),
+      ...leftOut(bare, plan, context), ...notesOn(ledger, plan, context),
       ...minutes < enough ? [`What may be given fills ${Math.round(minutes)} minutes of the week.`] : [],
-      ...evaluation.relaxations.filter(one => one.want === 'plane').map(wantingText), ...whyTexts(explanations),
+      ...evaluation.relaxations.filter(one => one.want === 'plane').map(wantingText),
+      ...whyTexts(explanations, dropped),
     ],
     proof: { goal: evaluation.goal / GRAIN, bound: bound / GRAIN, proven, walled },
   }

@@ -13,6 +13,20 @@ export const SLOTS = {
 } as const
 export type Slot = keyof typeof SLOTS
 
+const WITHOUT_LIFTS: Readonly<Partial<Record<Slot, string>>> = {
+  activation: 'first, to wake up', after: 'the day’s work',
+}
+
+/**
+ * Where a slot of a session is, in words: without lifts nothing comes before or after them.
+ *
+ * @example
+ * slotText('after', { lifts: [] }) // => 'the day’s work'
+ */
+export function slotText(slot: Slot, { lifts }: { readonly lifts: readonly unknown[] }): string {
+  return (lifts.length === 0 ? WITHOUT_LIFTS[slot] : undefined) ?? SLOTS[slot]
+}
+
 export interface PlannedLift {
   readonly id: string
   readonly lift: LiftId
