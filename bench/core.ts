@@ -1,5 +1,6 @@
 import { STANDARD } from '~~/core/catalogue'
-import { changeItem, layOutSession, proposeWeek, stepDose, weekLedger, type WeekPlan } from '~~/core/programme'
+import { stepDose } from '~~/core/dose'
+import { changeItem, layOutSession, proposeWeek, weekLedger, type WeekPlan } from '~~/core/programme'
 import { weekConflicts } from '~~/core/rules'
 import { larkholm } from '~~/demo'
 import { planningContext } from '~~/shared/planningContext'

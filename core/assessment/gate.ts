@@ -6,6 +6,8 @@ import type { SetLog } from './setLog'
 export interface GateProgress {
   /** Most sessions running in which it was met. */
   readonly sessions: number
+  /** Sessions running up to and with the latest. */
+  readonly running: number
   readonly met: boolean
 }
 
@@ -15,20 +17,22 @@ export interface GateProgress {
  *
  * @param logs sets of any drill; those of this variation count
  * @param massKg body mass: a set under the load the gate holds at does not count; null leaves loads out
+ * @param mostEffort a set that was harder does not count, 0-10
  * @example
- * gateProgress(findVariation('side-plank.feet'), []) // => { sessions: 0, met: false }
+ * gateProgress(findVariation('side-plank.feet'), []) // => { sessions: 0, running: 0, met: false }
  */
 export function gateProgress(
-  variation: Variation, logs: readonly SetLog[], massKg: number | null = null,
+  variation: Variation, logs: readonly SetLog[], massKg: number | null = null, mostEffort = 10,
 ): GateProgress {
   const own = logs.filter(log => log.variationId === variation.id)
   const days = [...new Set(own.map(log => log.day))].sort()
   let [running, best] = [0, 0]
   for (const day of days) {
-    running = dayMeets(variation, own.filter(log => log.day === day), massKg) ? running + 1 : 0
+    const sets = own.filter(log => log.day === day && (log.effort ?? 0) <= mostEffort)
+    running = dayMeets(variation, sets, massKg) ? running + 1 : 0
     best = Math.max(best, running)
   }
-  return { sessions: best, met: best >= variation.gate.sessions }
+  return { sessions: best, running, met: best >= variation.gate.sessions }
 }
 
 /** Loads come in steps: a set this near to what is asked is at it. */

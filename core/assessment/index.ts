@@ -26,3 +26,4 @@ export {
   type BraceMeasure, type BraceStep,
   type Quadrant,
 } from './braceSteps'
+export { drillSessions, type DrillSession } from './drillSessions'

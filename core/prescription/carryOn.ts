@@ -1,6 +1,8 @@
 import type { SettingValues, Variation } from '../catalogue'
 import type { Dose } from '../dose'
-import { effortAt, keyOf, mayBeLoaded, loadsFor, type PrescribeFor, type Prescription } from './prescribe'
+import {
+  effortAt, keyOf, mayBeLoaded, loadsFor, type LoadsFor, type PrescribeFor, type Prescription,
+} from './prescribe'
 import { EFFORT_LIMITS, USUAL_AMOUNTS } from './window'
 
 /** What the sets of a drill said: go on, stay, or go a step back. */
@@ -30,16 +32,8 @@ export function carriedOn(
   variation: Variation, last: Given, progress: Progress, first: 'amount' | 'load', of: PrescribeFor,
 ): Prescription | null {
   if (!mayBeLoaded(variation, of, last.setting)) return null
-  const { dose: { amount, unit }, setting } = last
-  const step = BLOCK_STEP[unit]
-  const more: Given = { ...last, dose: { ...last.dose, amount: amount + step } }
-  const heavier = loadedUp(variation, setting, of)
-  const byAmount = amount + step <= Math.max(variation.gate.amount, amount) ? [more] : []
-  const byLoad = heavier ? [{ ...last, setting: heavier }] : []
   const tries: Record<Progress, readonly Given[]> = {
-    on: [...first === 'load' ? [...byLoad, ...byAmount] : [...byAmount, ...byLoad], last],
-    stay: [last],
-    back: [{ ...last, dose: { ...last.dose, amount: Math.max(step, amount - step) } }, last],
+    on: [...grown(variation, last, first, of), last], stay: [last], back: [shortened(last), last],
   }
   for (const one of tries[progress]) {
     const found = effortAt(variation, { ...one.dose, sets: 1 }, one.setting, of)
@@ -50,8 +44,36 @@ export function carriedOn(
   return null
 }
 
+/**
+ * What a set may grow to, one variable at a time: its amount up to the gate's, and its load to the next that there is.
+ *
+ * @param first what comes first
+ * @example
+ * grown(findVariation('front-plank.elbows'), { dose: { sets: 3, amount: 10, unit: 'seconds', restS: 30 }, setting: {} }, 'amount', { massKg: 80, heightM: 1.8, equipment: [] })[0].dose.amount // => 15
+ */
+export function grown(variation: Variation, last: Given, first: 'amount' | 'load', of: LoadsFor): Given[] {
+  const { dose: { amount, unit }, setting } = last
+  const longer = amount + BLOCK_STEP[unit]
+  const byAmount = longer <= variation.gate.amount ? [{ ...last, dose: { ...last.dose, amount: longer } }] : []
+  const heavier = loadedUp(variation, setting, of)
+  const byLoad = heavier ? [{ ...last, setting: heavier }] : []
+  return first === 'load' ? [...byLoad, ...byAmount] : [...byAmount, ...byLoad]
+}
+
+/**
+ * A set with one step less in it, and never less than one.
+ *
+ * @example
+ * shortened({ dose: { sets: 3, amount: 5, unit: 'reps', restS: 30 }, setting: {} }).dose.amount // => 3
+ */
+export function shortened(last: Given): Given {
+  const { amount, unit } = last.dose
+  const step = BLOCK_STEP[unit]
+  return { ...last, dose: { ...last.dose, amount: Math.max(Math.min(step, amount), amount - step) } }
+}
+
 /** The next load that there is; null where there is none, or it would be too long a step. */
-function loadedUp(variation: Variation, setting: SettingValues, of: PrescribeFor): SettingValues | null {
+function loadedUp(variation: Variation, setting: SettingValues, of: LoadsFor): SettingValues | null {
   const key = keyOf(variation)
   const load = setting[key]
   if (load === undefined) return null

@@ -96,7 +96,8 @@ function within([least, most]: Between, wanted: number, step: number): number {
   return Math.min(most, Math.max(least, Number.isFinite(rounded) ? rounded : most))
 }
 
-type LoadsFor = Pick<PrescribeFor, 'massKg' | 'heightM' | 'equipment' | 'weights' | 'young'>
+/** What there is to load a drill with, for whom. */
+export type LoadsFor = Pick<PrescribeFor, 'massKg' | 'heightM' | 'equipment' | 'weights' | 'young'>
 
 /**
  * How a drill is loaded: by kilograms, or by the pull of a band.

@@ -36,7 +36,7 @@ export function amountsAlong(unit: DoseUnit, now: number): number[] {
   const by = AMOUNT_STEP[unit]
   const from = Math.ceil(least / by)
   const steps = Array.from({ length: Math.floor(most / by) - from + 1 }, (_, i) => (from + i) * by)
-  return [...new Set([...steps, now])].toSorted((a, b) => a - b)
+  return [...new Set([...steps, now])].sort((a, b) => a - b)
 }
 
 type SchoolWindow = Omit<EffortWindow, 'limit'>
