@@ -65,7 +65,7 @@ function instanceOf({ wallS: _, ...given }: ReadWeek): WeekInstance {
 export async function week(input: Input): Promise<unknown> {
   const given = read(weekSchema, input)
   const { plan, evaluation, bound, proven, proof, walled, explanations, dropped } = planWeek(instanceOf(given), {
-    solver: await highsSolver(), wallS: given.wallS,
+    solver: await highsSolver(), walls: { searchS: given.wallS, explainS: 1 },
   })
   return {
     plan, goal: evaluation.goal, bound, proven, proof, walled, preference: evaluation.preference,

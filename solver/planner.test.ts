@@ -305,7 +305,7 @@ describe('weeks of chance', () => {
     (family) => {
       for (let seed = 1; seed <= 3; seed++) {
         const instance = anyWeek(seed, family, 18, 3)
-        const found = planWeek(instance, { solver, explained: false, wallS: 1 })
+        const found = planWeek(instance, { solver, explains: () => false, walls: { searchS: 1, explainS: 1 } })
         expect(found.evaluation.broken, `seed ${seed}`).toEqual([])
         expect(found.bound).toBeLessThanOrEqual(found.evaluation.goal + 1e-6)
         const { columns } = columnsOf(instance)

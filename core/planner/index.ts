@@ -9,5 +9,5 @@ export {
   type WeekInstance,
 } from './instance'
 export { RULE_FAMILIES, weekModel, type LinearModel, type RuleFamily } from './model'
-export { planWeek, type PlannedWeek, type PlanOptions } from './planWeek'
+export { planWeek, type PlannedWeek, type PlanOptions, type Walls } from './planWeek'
 export type { LinearSolver, SolverAnswer, SolverRequest } from './solver'

@@ -1,6 +1,6 @@
 import { anneal, USUAL_BUDGET, type Annealed, type AnnealBudget } from './anneal'
 import { asItem, columnsOf, planOf, type Column, type Dropped } from './columns'
-import { evaluatePlan, type Evaluation } from './evaluate'
+import { evaluatePlan, type Evaluation, type Relaxation } from './evaluate'
 import { explain, type Explanation } from './explain'
 import type { PlannerItem, WeekInstance } from './instance'
 import { grainOf, NEAR, prove, type Known } from './prove'
@@ -27,13 +27,22 @@ export interface PlanOptions {
   readonly budget?: AnnealBudget
   /** The plan that was: the search begins there. */
   readonly start?: readonly PlannerItem[]
-  /** Seconds for the whole search when all else has failed to prove. */
-  readonly wallS?: number
-  readonly explained?: boolean
+  readonly walls?: Walls
+  /** What is explained of what is wanting; all of it where not given. Each takes many small searches. */
+  readonly explains?: (relaxation: Relaxation) => boolean
 }
 
-const WALL_S = 3
-const EXPLAIN_WALL_S = 1
+/**
+ * Seconds at which a solver is stopped: in the whole search when all else has failed to prove, and in each why. 0: the
+ * relaxation says what it can, and no why is looked into that cannot be seen without a solver.
+ */
+export interface Walls {
+  readonly searchS: number
+  readonly explainS: number
+}
+
+/** Somebody waits for one week. */
+const USUAL_WALLS: Walls = { searchS: 3, explainS: 1 }
 
 /**
  * The best week that can be found and what is known about it. Annealing first; when something is left wanting, the
@@ -45,29 +54,27 @@ const EXPLAIN_WALL_S = 1
  * planWeek({ actions: ['AE'], bands: { AE: { low: 5, high: 9 } }, sessions: [], variations: [], limits: {} }).evaluation.goal // => 5
  */
 export function planWeek(instance: WeekInstance, options: PlanOptions = {}): PlannedWeek {
-  const { solver } = options
+  const { solver, walls = USUAL_WALLS } = options
   const { columns, dropped } = columnsOf(instance)
   const { found, bound, proof, walled } = hunt(instance, columns, options)
   const plan = planOf(found.chosen)
   // The plan's own figures are recomputed from the instance: the search's are not taken for granted.
   const evaluation = evaluatePlan(instance, plan)
   const proven = evaluation.goal <= bound + NEAR
-  const explained = options.explained !== false && evaluation.relaxations.length > 0
+  const asked = evaluation.relaxations.filter(options.explains ?? (() => true))
   const grain = grainOf(instance)
   return {
     plan, evaluation, bound: proven ? evaluation.goal : bound, proven, proof: proven ? proof : 'none', walled, dropped,
-    explanations: explained
-      ? explain(
-        instance, columns, dropped, evaluation,
-        solver ? request => solver({ ...request, grain, wallS: EXPLAIN_WALL_S }) : null,
-      )
-      : [],
+    explanations: explain(
+      instance, columns, dropped, { ...evaluation, relaxations: asked },
+      solver && walls.explainS > 0 ? request => solver({ ...request, grain, wallS: walls.explainS }) : null,
+    ),
   }
 }
 
 /** The search on both levels. A short run first: most weeks have a plan that leaves nothing wanting. */
 function hunt(instance: WeekInstance, columns: readonly Column[], options: PlanOptions): Known {
-  const { solver, wallS = WALL_S } = options
+  const { solver, walls = USUAL_WALLS } = options
   const { steps, restarts, preferenceSteps } = options.budget ?? USUAL_BUDGET
   const first = anneal(instance, columns, {
     bound: 0, start: columnsAt(columns, options.start ?? []), seed: 0,
@@ -81,7 +88,7 @@ function hunt(instance: WeekInstance, columns: readonly Column[], options: PlanO
   const known: Known = first.goal <= NEAR
     ? { found: first, bound: 0, proof: 'nothing is wanting', walled: false }
     : solver
-    ? prove(instance, columns, first, { solver, wallS, searchLonger })
+    ? prove(instance, columns, first, { solver, wallS: walls.searchS, searchLonger })
     : { found: searchLonger(0), bound: 0, proof: 'nothing is wanting', walled: false }
   if (preferenceSteps === 0) return known
   const { goal, chosen } = known.found

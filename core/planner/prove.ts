@@ -18,11 +18,14 @@ export interface Known {
 
 /** Costs nearer than this are the same. */
 export const NEAR = 1e-6
+/** A relaxation takes a hundredth of a second: this is only a wall against hanging. */
+const RELAXED_WALL_S = 3
 
 /**
  * What a solver can say of a week that leaves something wanting: the relaxation bounds it from below; when the two
  * differ still after a longer search, the whole program is searched with the plan as its start.
  *
+ * @param wallS seconds for the whole search; 0: there is none, and what the relaxation leaves open stays open
  * @param searchLonger annealing again, with the bound to stop at
  * @example
  * prove({ actions: [], bands: {}, sessions: [], variations: [], limits: {} }, [], { goal: 5 }, { solver: () => ({ status: 'optimal', bound: 4.2 }), wallS: 1, searchLonger: () => ({ goal: 5 }) }).bound // => 5
@@ -39,10 +42,11 @@ export function prove(
   const grain = grainOf(instance)
   // Costs are multiples of the grain: a bound between two of them lifts to the next.
   const lifted = (cost: number): number => Math.max(0, Math.ceil((cost - NEAR) / grain) * grain)
-  const relaxed = solver({ model, whole: false, grain, wallS })
+  const relaxed = solver({ model, whole: false, grain, wallS: RELAXED_WALL_S })
   const bound = relaxed.status === 'optimal' ? lifted(relaxed.bound) : 0
   const found = searchLonger(bound)
   if (found.goal <= bound + NEAR) return { found, bound, proof: 'relaxation', walled: false }
+  if (wallS === 0) return { found, bound, proof: 'relaxation', walled: true }
   const whole = solver({
     model, whole: true,
     start: columns.map(column => (found.chosen.includes(column) ? 1 : 0)),

@@ -30,8 +30,9 @@ export { mayOn, openDrills } from './propose/mayOn'
 export { courseSessions, isOnCourse, opensNext } from './propose/braceCourse'
 export { isRefused, notesOn } from './propose/notes'
 export {
-  proposeWeek, QUICK_BUDGET, type PlanProof, type ProposalOptions, type ProposalRequest, type WeekProposal,
+  proposeWeek, type PlanProof, type ProposalRequest, type WeekProposal,
 } from './propose/proposeWeek'
+export { QUICK_BUDGET, ROSTER_WALLS, type ProposalOptions } from './propose/fillWeek'
 export { weekAsNumbers, type WeekAsNumbers } from './propose/weekInstance'
 export { effortText, loadText, reasonFor } from './propose/reason'
 export { bestLately } from './review/bestLately'

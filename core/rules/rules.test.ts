@@ -287,7 +287,7 @@ describe('every rule of the registry', () => {
       const kept = plan.map(session => ({
         ...session, items: session.items.map(one => ({ ...one, slot: 'after' as const, kept: true as const })),
       }))
-      const { instance } = weekAsNumbers(ctx, kept, weeklyTargets({ ...ctx, sessions: 1 }), { before: before ?? null })
+      const { instance } = weekAsNumbers(ctx, kept, weeklyTargets({ ...ctx, sessions: 1 }), before ?? null)
       const { variationId, slot, pairedWith } = plan[0]!.items[0]!
       const variation = instance.variations.find(v => v.id === variationId)
       // What a lock or the policy leaves out is not offered at all; a lift that is gone has no place.

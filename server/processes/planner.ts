@@ -1,4 +1,5 @@
 import pino from 'pino'
+import { ROSTER_WALLS } from '~~/core/programme'
 import { highsSolver } from '~~/solver/highs'
 import { connect } from '../database/connection'
 import { planLine, type LineOfWork } from '../services/planLine'
@@ -20,7 +21,9 @@ const queue = await startQueue(
 const solver = await highsSolver()
 await queue.work('planWeeks', async (data) => {
   try {
-    await planLine(db, data as unknown as LineOfWork, request => Promise.resolve(answerWeek(request, solver)))
+    await planLine(
+      db, data as unknown as LineOfWork, request => Promise.resolve(answerWeek(request, solver, ROSTER_WALLS)),
+    )
   }
   catch (error) {
     const { code, message, stack } = error as { code?: string, message: string, stack?: string }

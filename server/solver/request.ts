@@ -3,7 +3,7 @@ import {
   auditWeek, improvements, proposeWeek, weekLedger, weeklyTargets, type PlannedSession, type PlanningContext,
   type WeekPlan,
 } from '~~/core/programme'
-import type { LinearSolver } from '~~/core/planner'
+import type { LinearSolver, Walls } from '~~/core/planner'
 import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, Competition, PlannedAnswer, Settled, WeekReview } from '~~/shared/types'
 
@@ -24,9 +24,9 @@ const contextOf = ({ athlete, startsOn, competitions, own, settled }: WeekReques
   planningContext(athlete, startsOn, competitions, catalogueWith(own), settled)
 
 /** Plans one week with a solver at hand. */
-export function answerWeek(request: WeekRequest, solver: LinearSolver): WeekAnswer {
+export function answerWeek(request: WeekRequest, solver: LinearSolver, walls?: Walls): WeekAnswer {
   const { plan, notes, refused, proof } = proposeWeek({ context: contextOf(request), sessions: request.sessions }, {
-    before: request.before, solver,
+    before: request.before, solver, ...walls ? { walls } : {},
   })
   return { plan, notes, refused, proof }
 }
@@ -40,8 +40,13 @@ function answerReview(request: WeekRequest): WeekReview {
 }
 
 /** What a thread is asked, by kind. */
-export type ThreadRequest = { readonly kind: 'plan' | 'review', readonly week: WeekRequest }
+export interface ThreadRequest {
+  readonly kind: 'plan' | 'review'
+  readonly week: WeekRequest
+  /** When a solver is stopped; as for one week that somebody waits for where not given. */
+  readonly walls?: Walls
+}
 
-export function answer({ kind, week }: ThreadRequest, solver: LinearSolver): WeekAnswer | WeekReview {
-  return kind === 'plan' ? answerWeek(week, solver) : answerReview(week)
+export function answer({ kind, week, walls }: ThreadRequest, solver: LinearSolver): WeekAnswer | WeekReview {
+  return kind === 'plan' ? answerWeek(week, solver, walls) : answerReview(week)
 }

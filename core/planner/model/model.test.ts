@@ -76,7 +76,7 @@ describe('a week as a program', () => {
     for (const seed of [1, 2, 3, 4, 5, 6]) {
       const instance = { ...anyWeek(seed, 'hard', 18, 3), planes: {}, keep: 0 }
       const { columns } = columnsOf(instance)
-      const { plan } = planWeek(instance, { explained: false })
+      const { plan } = planWeek(instance, { explains: () => false })
       const { model, slacks } = weekModel(instance, columns)
       const chosen = new Set(plan.map(item => JSON.stringify(item)))
       const x = columns.map(column => Number(chosen.has(JSON.stringify(asItem(column)))))

@@ -43,7 +43,7 @@ function baseOf(plan: WeekPlan, context: PlanningContext, before: WeekPlan | nul
     items: session.items.map(item => (standsOutside(item) ? item : { ...item, kept: true as const })),
   }))
   const targets = weeklyTargets({ ...context, sessions: sessions.length })
-  const numbers = weekAsNumbers(context, sessions, targets, { before })
+  const numbers = weekAsNumbers(context, sessions, targets, before)
   const { locks, ...instance } = numbers.instance
   const items = locks?.keep ?? []
   const ids = items.map(item => must(numbers.kept.get(`${item.session}/${item.variation}/${item.sets}`)).id)

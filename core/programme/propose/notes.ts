@@ -82,8 +82,7 @@ export function wantingText({ of, by }: Pick<Relaxation, 'of' | 'by' | 'want'>):
  * whyTexts([], ['carry', 'fast']) // => ['By rungs, flags, equipment and days nothing may be given now for a loaded carry or fast work.']
  */
 export function whyTexts(explanations: readonly Explanation[], dropped: readonly SportWantId[]): string[] {
-  // What was too much, and which of last week's drills went, can be seen.
-  const told = explanations.filter(({ relaxation: { want } }) => want === 'short' || want === 'plane')
+  const told = explanations.filter(one => isTold(one.relaxation))
   const named = (kind: Explanation['kind']): string[] => told.filter(one => one.kind === kind).map(nameOf)
   const unserved = [...new Set([...dropped.map(wantText), ...named('noDrill')])]
   const outweighed = named('tradeOff')
@@ -97,6 +96,14 @@ export function whyTexts(explanations: readonly Explanation[], dropped: readonly
     ...told.filter(one => one.kind === 'rules').map(one => `Why ${nameOf(one)} is not met: ${one.says}`),
   ]
 }
+
+/**
+ * Whether a coach is told why: what was too much, and which of last week's drills went, can be seen.
+ *
+ * @example
+ * isTold({ want: 'over' }) // => false
+ */
+export const isTold = ({ want }: Pick<Relaxation, 'want'>): boolean => want === 'short' || want === 'plane'
 
 const nameOf = ({ relaxation: { want, of } }: Explanation): string =>
   (want === 'short' ? ACTION_FACTS[of as TrunkAction].label : wantText(of))

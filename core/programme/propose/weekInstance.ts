@@ -32,13 +32,6 @@ export interface WeekAsNumbers {
   readonly dropped: readonly SportWantId[]
 }
 
-/** How a week is put into numbers. */
-interface NumbersOptions {
-  /** Last week's plan, for drills that stay. */
-  readonly before?: WeekPlan | null
-  /** The planner fills a band from here, as a part of its lower end. */
-  readonly fill?: number
-}
 
 /**
  * The week of an athlete as an instance for the planner: hundredths of full sets by action, less what the lifts give;
@@ -47,13 +40,14 @@ interface NumbersOptions {
  *
  * Items that the coach keeps are locked in their place, in the dose they have there.
  *
+ * @param before last week's plan, for drills that stay
  * @throws DomainError when a lift or dose cannot be reckoned.
  * @example
  * weekAsNumbers(context, [], weeklyTargets({ ...context, sessions: 0 })).instance.sessions // => []
  */
 export function weekAsNumbers(
   context: PlanningContext, sessions: readonly PlannedSession[], targets: Targets,
-  { before = null, fill = 1 }: NumbersOptions = {},
+  before: WeekPlan | null = null,
 ): WeekAsNumbers {
   const options = optionsFor(context, sessions.map(s => s.day), before)
   const planned = sessions.map(session => plannerSession(session, context, sessions.length))
@@ -84,7 +78,7 @@ export function weekAsNumbers(
       actions: TRUNK_ACTIONS,
       bands: Object.fromEntries(TRUNK_ACTIONS.map(action => [action, {
         // An action that nothing open serves asks nothing.
-        low: Math.min(Math.round(lowOf(action) * fill * GRAIN), Math.round(targets[action].high * GRAIN)),
+        low: Math.round(lowOf(action) * GRAIN),
         high: Math.round(targets[action].high * GRAIN),
         weight: action === context.weakLink ? COSTS.weakLink : COSTS.short, over: COSTS.over,
       }])),
@@ -95,6 +89,18 @@ export function weekAsNumbers(
       penalties: { plane: COSTS.want, keep: COSTS.keep },
     },
   }
+}
+
+/**
+ * The same week with its bands filled so far, as a part of their lower ends, and never past their upper ones.
+ *
+ * @example
+ * filledTo(weekAsNumbers(context, [], weeklyTargets({ ...context, sessions: 0 })), 1.4).instance.sessions // => []
+ */
+export function filledTo(numbers: WeekAsNumbers, fill: number): WeekAsNumbers {
+  const bands = Object.fromEntries(Object.entries(numbers.instance.bands).map(([action, band]) =>
+    [action, { ...band, low: Math.min(Math.round(band.low * fill), band.high) }]))
+  return { ...numbers, instance: { ...numbers.instance, bands } }
 }
 
 /** The options, and what the coach keeps although it is none. */
