@@ -2,6 +2,7 @@ import { DomainError } from '../core/errors'
 import { admissible, assess, brace } from './assess'
 import { capacity, effort } from './capacity'
 import { catalogue } from './catalogue'
+import { decide } from './decide'
 import { dose } from './dose'
 import type { Input } from './schemas/read'
 import { band, moments, reactions, variations } from './mechanics'
@@ -10,8 +11,8 @@ import { repair, season } from './season'
 import { evaluate, week } from './week'
 
 const COMMANDS: Readonly<Record<string, (input: Input) => unknown>> = {
-  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, capacity, effort, propose, week,
-  evaluate, season, repair,
+  variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, capacity, effort, propose,
+  decide, week, evaluate, season, repair,
 }
 /** Commands that take no input. */
 const SILENT = ['variations']

@@ -19,7 +19,13 @@ function sessionsOf({ sessions }: ReadPropose): PlannedSession[] {
   }))
 }
 
-function contextOf({ athlete, evidence, phase, blockWeek, competitionDays, today }: ReadPropose): PlanningContext {
+/** Whose week it is, as the core knows it. */
+export function contextOf(
+  { athlete, evidence, phase, blockWeek, competitionDays, today }: Pick<
+    ReadPropose, 'athlete' | 'evidence' | 'phase' | 'blockWeek' | 'competitionDays' | 'today'
+  >,
+): PlanningContext {
+  mustKnow(athlete)
   const { sport, position, braceStep, weakLink, weakSide, goalVariation, goalLift, flags, equipment, school } = athlete
   const layer = {
     scope: 'athlete' as const, scopeId: 'a', name: 'the athlete',
@@ -37,6 +43,13 @@ function contextOf({ athlete, evidence, phase, blockWeek, competitionDays, today
     trunk: knownTrunk(athlete, { ...evidenceOf(evidence), stands: athlete.stands }, STANDARD, today),
     rules: weekRules([layer], '2026-01-05', { phase, week, weeks, load: USUAL_LOADS[week - 1] ?? 1 }),
   }
+}
+
+function mustKnow({ stands, goalVariation }: ReadPropose['athlete']): void {
+  const strange = stands.findIndex(id => !STANDARD.find(id))
+  if (strange >= 0) throw new DomainError(`athlete.stands.${strange}`, `There is no drill ${stands[strange]}.`)
+  if (goalVariation !== null && !STANDARD.find(goalVariation))
+    throw new DomainError('athlete.goalVariation', `There is no drill ${goalVariation}.`)
 }
 
 function beforeOf({ before }: ReadPropose): WeekPlan | null {
@@ -74,11 +87,6 @@ function told(item: TrunkItem, session: PlannedSession, context: PlanningContext
 /** An athlete and the lifts of a week in; the trunk work of the week by effort out. */
 export async function propose(input: Input): Promise<unknown> {
   const given = read(proposeSchema, input)
-  const { athlete } = given
-  const strange = athlete.stands.findIndex(id => !STANDARD.find(id))
-  if (strange >= 0) throw new DomainError(`athlete.stands.${strange}`, `There is no drill ${athlete.stands[strange]}.`)
-  if (athlete.goalVariation !== null && !STANDARD.find(athlete.goalVariation))
-    throw new DomainError('athlete.goalVariation', `There is no drill ${athlete.goalVariation}.`)
   const context = contextOf(given)
   const { plan, ledger, notes, proof } = proposeWeek(
     { context, sessions: sessionsOf(given) }, { before: beforeOf(given), solver: await highsSolver() },

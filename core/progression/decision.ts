@@ -4,10 +4,7 @@ import type { SettingValues } from '../catalogue'
 import type { Dose } from '../dose'
 
 /** What is decided of an athlete on a branch of a ladder, the gravest first. */
-export const DECISION_KINDS = {
-  refer: 'To be seen', swap: 'Another drill', down: 'A step down', stay: 'Stay', more: 'More', up: 'Up a rung',
-} as const
-export type DecisionKind = keyof typeof DECISION_KINDS
+export type DecisionKind = 'refer' | 'swap' | 'down' | 'up' | 'more' | 'stay'
 
 /** One session as evidence: how far its shortest set went, against what the gate asks. */
 export interface Dot {

@@ -1,5 +1,3 @@
 export { decide } from './decide'
-export {
-  DECISION_KINDS, type Confidence, type Decision, type DecisionKind, type Dot, type OtherWay, type Step,
-} from './decision'
-export type { DecideRequest, Overruled } from './request'
+export type { Decision, DecisionKind, Step } from './decision'
+export type { Overruled } from './request'

@@ -27,13 +27,14 @@ interface ReadEffort {
   readonly today: string
 }
 
-const day = Joi.string().custom((value: string, { error }) => (isTrainingDay(value) ? value : error('any.invalid')))
+export const day = Joi.string()
+  .custom((value: string, { error }) => (isTrainingDay(value) ? value : error('any.invalid')))
   .messages({ 'any.invalid': 'A day reads YYYY-MM-DD.' })
-const side = Joi.valid('left', 'right', null).default(null)
-const breakPoint = Joi.valid(...Object.keys(BREAK_POINTS)).default('none')
-const settings = Joi.object().pattern(Joi.string(), Joi.alternatives(amount, Joi.string().allow(''))).default({})
-const tempo = Joi.string().allow(null).default(null)
-const unit = Joi.valid(...DOSE_UNITS).required()
+export const side = Joi.valid('left', 'right', null).default(null)
+export const breakPoint = Joi.valid(...Object.keys(BREAK_POINTS)).default('none')
+export const settings = Joi.object().pattern(Joi.string(), Joi.alternatives(amount, Joi.string().allow(''))).default({})
+export const tempo = Joi.string().allow(null).default(null)
+export const unit = Joi.valid(...DOSE_UNITS).required()
 /** A day without evidence of its own: what is known speaks on it. */
 const LATEST = '2999-12-31'
 

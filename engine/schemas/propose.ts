@@ -67,15 +67,16 @@ const before = Joi.object({
   }).unknown()).required(),
 }).unknown()
 
+export const athlete = Joi.object({
+  ...trunk, sport: Joi.valid(...SPORT_PROFILE_IDS).required(), position: Joi.string().allow('').default(''),
+  braceStep: amount.integer().min(1).max(7).default(1), stands: Joi.array().items(words).default([]),
+  weakLink: nullable(Joi.valid(...TRUNK_ACTIONS)), weakSide: nullable(Joi.valid('left', 'right')),
+  goalVariation: nullable(words), goalLift: nullable(Joi.valid(...LIFT_IDS)), flags: list(FLAG_IDS),
+  equipment: list(Object.keys(EQUIPMENT)), school: nullable(Joi.valid(...SCHOOL_IDS)),
+}).unknown().required()
+
 export const proposeSchema = Joi.object<ReadPropose>({
-  athlete: Joi.object({
-    ...trunk, sport: Joi.valid(...SPORT_PROFILE_IDS).required(), position: Joi.string().allow('').default(''),
-    braceStep: amount.integer().min(1).max(7).default(1), stands: Joi.array().items(words).default([]),
-    weakLink: nullable(Joi.valid(...TRUNK_ACTIONS)), weakSide: nullable(Joi.valid('left', 'right')),
-    goalVariation: nullable(words), goalLift: nullable(Joi.valid(...LIFT_IDS)), flags: list(FLAG_IDS),
-    equipment: list(Object.keys(EQUIPMENT)), school: nullable(Joi.valid(...SCHOOL_IDS)),
-  }).unknown().required(),
-  evidence, phase: Joi.valid(...PHASE_IDS).required(), blockWeek: amount.integer().min(1).max(12).default(1),
+  athlete, evidence, phase: Joi.valid(...PHASE_IDS).required(), blockWeek: amount.integer().min(1).max(12).default(1),
   sessions: Joi.array().max(14).items(Joi.object({
     day, minutes: amount.min(0).max(300).required(),
     lifts: Joi.array().items(Joi.object({
