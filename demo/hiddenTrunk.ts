@@ -18,10 +18,13 @@ export interface HiddenTrunk {
   readonly weekly: number
 }
 
-/** Years of training make so much of what people of the kind hold, a year, and no more than so many count. */
-const [A_YEAR, MOST_YEARS] = [0.03, 8]
+/**
+ * Years of training make so much of what people of the kind hold, a year, beside what the kind knows of them already;
+ * no more than so many count.
+ */
+const [A_YEAR, MOST_YEARS] = [0.012, 8]
 /** How people differ as a whole and by direction, of the logarithm; and what a weak link and a weaker side lack. */
-const [BETWEEN, WITHIN, WEAK, WEAKER] = [0.12, 0.07, 0.84, 0.92]
+const [BETWEEN, WITHIN, WEAK, WEAKER] = [0.09, 0.06, 0.84, 0.92]
 
 const SERVES: Readonly<Partial<Record<TrunkAction, readonly CapacityId[]>>> = {
   antiExtension: ['arch'], antiFlexion: ['fold'], antiLateralFlexion: ['sideLeft', 'sideRight'],

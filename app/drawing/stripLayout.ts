@@ -26,7 +26,7 @@ const NAME_PX = 7.1
 const FIGURE_PX = 7.3
 /** The drill's figure before its words. */
 export const LABEL_FIGURE_PX = 34
-const MOST_LABEL_PX = 320 + LABEL_FIGURE_PX
+const MOST_LABEL_PX = 420 + LABEL_FIGURE_PX
 const GAP_PX = 14
 /** Words may stand this far right of their bar before they go to a row of their own. */
 const MOST_SHIFT_PX = 190
