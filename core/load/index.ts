@@ -1,0 +1,2 @@
+export { movingAverage } from './movingAverage'
+export { sessionLoad, weekLoad } from './weekLoad'
