@@ -11,7 +11,7 @@ interface WeekLoad {
 }
 
 /**
- * Load of a session: how hard it was as a whole, told once at its end, times its minutes (Foster et al. 2001, recalled).
+ * Load of a session: how hard it was as a whole, told once at its end, by its minutes (Foster et al. 2001, recalled).
  *
  * @param effort 0-10
  * @example
