@@ -4,7 +4,7 @@ import { addDays } from '~~/core/calendar'
 import { strangerTrunk } from '~~/core/capacity'
 import { STANDARD } from '~~/core/catalogue'
 import { weekModel, columnsOf, planWeek } from '~~/core/planner'
-import { ROSTER_WALLS, SPORT_PROFILE_IDS, type WeekPlan } from '~~/core/programme'
+import { rosterWalls, SPORT_PROFILE_IDS, type WeekPlan } from '~~/core/programme'
 import { anyWeek, FAMILIES } from '~~/core/testing/instances'
 import { larkholm } from '~~/demo'
 import { trunkOf } from '~~/shared/trunkOf'
@@ -15,6 +15,7 @@ import { spread, timed } from './timing'
 
 const INSTANCES = 50
 const MONDAY = '2026-03-02'
+const WEEKS = 4
 
 /** Weeks of 80 variations by family: time and share proven, and the same model given to the solver plain. */
 export async function benchWeeks(): Promise<string> {
@@ -83,9 +84,9 @@ export async function benchRosterWeeks(): Promise<string> {
     const planLine = async (pool: SolverPool, { athlete, sessions }: (typeof roster)[number]): Promise<void> => {
       let before: WeekPlan | null = null
       const trunk = strangerTrunk(trunkOf(athlete, MONDAY), STANDARD)
-      for (let week = 0; week < 4; week++) {
+      for (let week = 0; week < WEEKS; week++) {
         const answer = await pool.ask({
-          kind: 'plan', walls: ROSTER_WALLS,
+          kind: 'plan', walls: rosterWalls(WEEKS),
           week: {
             athlete, startsOn: addDays(MONDAY, 7 * week), competitions: centre.competitions,
             own: { ladders: [], variations: [] }, sessions, before,

@@ -32,7 +32,7 @@ export { isRefused, notesOn } from './propose/notes'
 export {
   proposeWeek, type PlanProof, type ProposalRequest, type WeekProposal,
 } from './propose/proposeWeek'
-export { QUICK_BUDGET, ROSTER_WALLS, type ProposalOptions } from './propose/fillWeek'
+export { QUICK_BUDGET, rosterWalls, type ProposalOptions } from './propose/fillWeek'
 export { weekAsNumbers, type WeekAsNumbers } from './propose/weekInstance'
 export { effortText, loadText, reasonFor } from './propose/reason'
 export { bestLately } from './review/bestLately'

@@ -1,5 +1,4 @@
 import pino from 'pino'
-import { ROSTER_WALLS } from '~~/core/programme'
 import { highsSolver } from '~~/solver/highs'
 import { connect } from '../database/connection'
 import { planLine, type LineOfWork } from '../services/planLine'
@@ -22,7 +21,7 @@ const solver = await highsSolver()
 await queue.work('planWeeks', async (data) => {
   try {
     await planLine(
-      db, data as unknown as LineOfWork, request => Promise.resolve(answerWeek(request, solver, ROSTER_WALLS)),
+      db, data as unknown as LineOfWork, (request, walls) => Promise.resolve(answerWeek(request, solver, walls)),
     )
   }
   catch (error) {

@@ -1,7 +1,8 @@
 import type { Knex } from 'knex'
 import { addDays } from '~~/core/calendar'
 import { DomainError } from '~~/core/errors'
-import type { PlannedSession } from '~~/core/programme'
+import type { Walls } from '~~/core/planner'
+import { rosterWalls, type PlannedSession } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { WeekOutcome } from '~~/shared/types'
@@ -20,7 +21,7 @@ import { record } from './record'
 import { refuseForbidden, requestFor, withOwnDays } from './weeks'
 
 /** Plans one week, wherever that is done. */
-export type PlanOne = (request: WeekRequest) => Promise<WeekAnswer>
+export type PlanOne = (request: WeekRequest, walls?: Walls) => Promise<WeekAnswer>
 
 /** Times a line is begun before it counts as failed: whatever ended its worker may be the line itself. */
 const MOST_ATTEMPTS = 4
@@ -86,7 +87,7 @@ async function planWeekOf(
   const before = await inOrganisation(db, asked.actor, tx => weekBefore(tx, asked, line, startsOn))
   if (before === 'stopped') return false
   if (before === 'there') return true
-  const found = before.kept ? null : await plan(before.request)
+  const found = before.kept ? null : await plan(before.request, rosterWalls(asked.run.request.weeks))
   await inOrganisation(db, asked.actor, tx => weekAfter(tx, asked, line, startsOn, before.stored, found))
   return true
 }

@@ -27,8 +27,15 @@ export interface ProposalOptions {
   readonly walls?: Walls
 }
 
-/** For a roster at once: what is quickly known. A coach who opens a week has it looked into further. */
-export const ROSTER_WALLS: Walls = { searchS: 0, explainS: 0 }
+/**
+ * For a roster at once: with one week for each there is time to search for a little, with several for what is quickly
+ * known. A coach who opens a week has it looked into further.
+ *
+ * @example
+ * rosterWalls(4).searchS // => 0
+ */
+export const rosterWalls = (weeks: number): Walls =>
+  (weeks === 1 ? { searchS: 0.6, explainS: 0.1 } : { searchS: 0, explainS: 0 })
 
 /** Enough for a page that waits: about a tenth of a second. */
 export const QUICK_BUDGET: AnnealBudget = { steps: 7_000, restarts: 2, preferenceSteps: 4_000 }
