@@ -21,8 +21,8 @@ function logsOf({ done }: ReadDecide): SetLog[] {
   return done.flatMap(({ variation, day, unit, tempo, settings, sets }, i) => {
     if (!STANDARD.find(variation)) throw new DomainError(`${itemOf(i)}.variation`, `There is no drill ${variation}.`)
     return sets.map((set, n): SetLog => ({
-      ...set, prescribedItemId: itemOf(i), variationId: variation, day, setNumber: n + 1, unit, tempo, setting: settings,
-      feltAt: [],
+      ...set, prescribedItemId: itemOf(i), variationId: variation, day, setNumber: n + 1, unit, tempo,
+      setting: settings, feltAt: [],
     }))
   })
 }
