@@ -106,7 +106,28 @@ describe('what is decided', () => {
       context: on({ flags: ['wrist'] }), season: OPEN,
       ...doneSessions('front-plank.hands', [{ day: SECOND, dose: findVariation('front-plank.hands')!.doses[0]! }]),
     })
-    expect(flagged[0]).toMatchObject({ kind: 'swap', why: ['Wrist complaint: no weight on bent wrists.'] })
+    // Nobody is offered to go on with what is contra-indicated.
+    expect(flagged[0]).toMatchObject({ kind: 'swap', why: ['Wrist complaint: no weight on bent wrists.'], others: [] })
+  })
+
+  it('to be seen under a red flag, and nothing to do meanwhile', () => {
+    expect(decided([atGate(FIRST), atGate(SECOND)], { context: on({ flags: ['chestPain'] }) })).toMatchObject({
+      kind: 'refer', to: null, others: [], why: ['Chest pain: nothing until it is cleared.'],
+    })
+  })
+
+  it('the gravest of a branch, whichever drill of it is looked at first', () => {
+    const easier = findVariation('press-out.half-kneeling')!
+    const of = (variationId: string, state: DrillPain['state']): DrillPain =>
+      ({ variationId, day: SECOND, at: `${SECOND}T10:00:00Z`, place: 'neck', times: 2, state })
+    const both = [doneSessions(DRILL, [atGate(SECOND)]), doneSessions(easier.id, [atGate(SECOND)])]
+    const kindWith = (mine: DrillPain['state'], its: DrillPain['state']) => decide({
+      context: on({ pain: [of(DRILL, mine), of(easier.id, its)] }), season: OPEN,
+      prescribed: both.flatMap(one => one.prescribed), logs: both.flatMap(one => one.logs),
+    }).map(one => one.kind)
+    expect([kindWith('waits', 'locked'), kindWith('locked', 'waits'), kindWith('leftOut', 'locked')])
+      .toEqual([['refer'], ['refer'], ['refer']])
+    expect(kindWith('leftOut', 'waits')).toEqual(['swap'])
   })
 
   it('nothing, of what was not done in two weeks, and of what is no work', () => {

@@ -7,7 +7,7 @@ import type { Given } from '../prescription'
 import {
   closedUntil, closedWindow, formLost, gateShown, roomForMore, type ProgressAsked, type SeasonAround,
 } from '../rules'
-import { removals } from '../screening'
+import { isAdmissible, removals } from '../screening'
 import { confidenceOf } from './confidence'
 import type { Decision, DecisionKind, OtherWay, Step } from './decision'
 import { basis, type DecideRequest } from './request'
@@ -137,8 +137,10 @@ function waitsFor(season: SeasonAround): Decision['waits'] {
   return why === undefined ? null : { until: closedUntil(season)?.until ?? null, why }
 }
 
-/** The rung below, where it was done not long before this one was begun. */
+/** The rung below, where it was done before this one was begun and may still be given. */
 function cameFrom(variation: Variation, { context, logs }: DecideRequest): Variation | null {
   const { easier } = neighboursOf(variation, context.screen.catalogue)
-  return easier && logs.some(log => log.variationId === easier.id) ? easier : null
+  return easier && isAdmissible(easier, context.screen) && logs.some(log => log.variationId === easier.id)
+    ? easier
+    : null
 }

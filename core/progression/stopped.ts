@@ -1,15 +1,16 @@
 import { BODY_PLACES, drillSessions } from '../assessment'
 import { kindOf, mainAction, type Variation } from '../catalogue'
 import { meansOf } from '../programme'
-import { admissibleSet, removals, type DrillPain } from '../screening'
+import { admissibleSet, flagFacts, redFlags, removals, type DrillPain } from '../screening'
 import { confidenceOf } from './confidence'
 import type { Decision, Step } from './decision'
 import { basis, type DecideRequest } from './request'
 import { asStep, firstOf, givenLast } from './steps'
 
 /**
- * What is decided of a branch whose drill hurt or may no longer be given: to be seen after pain twice running, another
- * drill otherwise; nothing where a coach has left it out already. Null where nothing of the kind stands.
+ * What is decided of a branch whose drill hurt or may no longer be given, the gravest first: to be seen, after pain twice
+ * running or under a red flag; another drill, after pain or where health takes it away; nothing where a coach has left
+ * it out already. Null where nothing of the kind stands.
  *
  * @param drills of one branch, done of late
  * @example
@@ -17,35 +18,46 @@ import { asStep, firstOf, givenLast } from './steps'
  */
 export function stopped(drills: readonly Variation[], request: DecideRequest): Decision[] | null {
   const { screen } = request.context
-  for (const variation of drills) {
-    const pain = (screen.pain ?? []).find(one => one.variationId === variation.id)
-    if (pain?.state === 'leftOut') return []
-    if (pain) return [hurting(variation, pain, request)]
-    const health = removals(variation, screen).filter(({ rule }) => rule !== 'equipment' && rule !== 'rung')
-    if (health.length > 0) return [{ ...shown(variation, request, 'swap'), why: health.map(({ text }) => text) }]
+  const painIn = (state: DrillPain['state']) =>
+    drills.flatMap(drill => (screen.pain ?? []).filter(one => one.variationId === drill.id && one.state === state)
+      .map(pain => ({ drill, pain })))[0]
+  const locked = painIn('locked')
+  if (locked) return [toBeSeen(locked.drill, [lockedText(locked.pain)], request)]
+  const red = redFlags(screen.flags)
+  const [first] = drills
+  if (red.length > 0 && first)
+    return [toBeSeen(first, red.map(id => `${flagFacts(id).name}: nothing until it is cleared.`), request)]
+  const waits = painIn('waits')
+  if (waits) {
+    return [{
+      ...shown(waits.drill, request), kind: 'swap', others: [{ kind: 'stay', text: 'go on with it', to: null }],
+      why: [`It hurt${at(waits.pain)}: another drill until you have decided.`],
+    }]
   }
-  return null
+  for (const drill of drills) {
+    const health = removals(drill, screen).filter(({ rule }) => !['equipment', 'rung', 'pain'].includes(rule))
+    // What health takes away is nobody's to go on with.
+    if (health.length > 0)
+      return [{ ...shown(drill, request), kind: 'swap', others: [], why: health.map(({ text }) => text) }]
+  }
+  return painIn('leftOut') ? [] : null
 }
 
-function hurting(variation: Variation, { state, times, place }: DrillPain, request: DecideRequest): Decision {
-  const where = place === null ? '' : `, ${BODY_PLACES[place].toLowerCase()}`
-  return state === 'locked'
-    ? {
-      ...shown(variation, request, 'refer'), to: null,
-      others: [{ kind: 'stay', text: 'was seen and cleared', to: null }],
-      why: [`Pain${times > 1 ? ' twice running' : ''}${where}: locked until somebody qualified has looked.`],
-    }
-    : { ...shown(variation, request, 'swap'), why: [`It hurt${where}: another drill until you have decided.`] }
-}
+const at = ({ place }: DrillPain): string => (place === null ? '' : `, ${BODY_PLACES[place].toLowerCase()}`)
+const lockedText = (pain: DrillPain): string =>
+  `Pain${pain.times > 1 ? ' twice running' : ''}${at(pain)}: locked until somebody qualified has looked.`
 
-function shown(variation: Variation, request: DecideRequest, kind: 'refer' | 'swap'): Decision {
+/** Who clears it writes a clearance down: there is no other way from here. */
+const toBeSeen = (drill: Variation, why: readonly string[], request: DecideRequest): Decision =>
+  ({ ...shown(drill, request), kind: 'refer', to: null, others: [], why })
+
+function shown(variation: Variation, request: DecideRequest): Omit<Decision, 'kind' | 'why' | 'others'> {
   const { context, prescribed, logs, season: { today } } = request
   const sessions = drillSessions(variation.id, prescribed, logs.filter(log => log.day <= today))
   const from = asStep(variation, givenLast(sessions, prescribed), context)
   return {
-    ...basis(variation, sessions), kind, from, to: standIn(variation, request), waits: null, why: [],
-    confidence: 'likely', doubts: confidenceOf(variation, sessions, request).doubts,
-    others: [{ kind: 'stay', text: 'go on with it', to: null }],
+    ...basis(variation, sessions), from, to: standIn(variation, request), waits: null, confidence: 'likely',
+    doubts: confidenceOf(variation, sessions, request).doubts,
   }
 }
 
