@@ -8,9 +8,9 @@ import { basis, type DecideRequest } from './request'
 import { asStep, firstOf, givenLast } from './steps'
 
 /**
- * What is decided of a branch whose drill hurt or may no longer be given, the gravest first: to be seen, after pain twice
- * running or under a red flag; another drill, after pain or where health takes it away; nothing where a coach has left
- * it out already. Null where nothing of the kind stands.
+ * What is decided of a branch whose drill hurt or may no longer be given, the gravest first: to be seen, after pain
+ * twice running or under a red flag; another drill, after pain or where health takes it away; nothing where a coach has
+ * left it out already. Null where nothing of the kind stands.
  *
  * @param drills of one branch, done of late
  * @example

@@ -63,7 +63,7 @@ export function proposeWeek({ context, sessions }: ProposalRequest, options: Pro
     plan, targets, ledger, refused: false,
     notes: [
       ...leftOut(bare, plan, context), ...notesOn(ledger, plan, context),
-      ...minutes < enough ? [`What may be given fills ${Math.round(minutes)} minutes of the week.`] : [],
+      ...minutes < enough ? ['What may be given fills less of the week than is usual.'] : [],
       ...evaluation.relaxations.filter(one => one.want === 'plane').map(wantingText),
       ...whyTexts(explanations, dropped),
     ],
