@@ -1,7 +1,7 @@
 import { bodyOf } from '~~/core/anatomy'
 import { daysBetween } from '~~/core/calendar'
 import {
-  CAPACITY_IDS, effortOf, pathsOf, strangerTrunk, type CapacityId, type PathsOf, type PerCapacity,
+  CAPACITY_IDS, effortOf, pathsOf, strangerTrunk, type CapacityId, type PerCapacity,
 } from '~~/core/capacity'
 import { STANDARD, type SettingValues, type TrunkAction, type Variation } from '~~/core/catalogue'
 import type { Dose, Side } from '~~/core/dose'
@@ -57,17 +57,11 @@ export function heldOn({ nm, asOf, weekly }: HiddenTrunk, day: string): PerCapac
   return Object.fromEntries(CAPACITY_IDS.map(id => [id, nm[id] * grown])) as unknown as PerCapacity
 }
 
-/** Bodies are few and drills are many: what a body's drills ask is reckoned once. */
-const paths = new Map<string, PathsOf>()
-
 /** How far one set really goes; null for a drill whose moment nobody computes. */
 export function trueEffort(
   input: AthleteInput, held: PerCapacity, variation: Variation, dose: Dose, settings: SettingValues, side: Side | null,
 ): number | null {
-  const key = `${input.sex} ${input.heightCm} ${input.massKg}`
-  const own = paths.get(key)
-    ?? pathsOf(bodyOf({ sex: input.sex, heightM: input.heightCm / 100, massKg: input.massKg }))
-  paths.set(key, own)
+  const own = pathsOf(bodyOf({ sex: input.sex, heightM: input.heightCm / 100, massKg: input.massKg }))
   const { unit, amount, tempo = null } = dose
   const { r, effort } = effortOf(variation, { unit, amount, tempo, settings, side }, own, held)
   return r === null ? null : effort

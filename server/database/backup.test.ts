@@ -5,11 +5,10 @@ import { join } from 'node:path'
 import { afterAll, beforeAll, expect, inject, it } from 'vitest'
 // Plain JavaScript: the scripts run before any package is installed.
 import { backup, restore } from '../../scripts/lib/backups.mjs'
-import { loadDemoIfEmpty } from '../services/demo'
-import { testDatabase } from '../testing/database'
+import { demoDatabase } from '../testing/demo'
 import { connect } from './connection'
 
-let base: Awaited<ReturnType<typeof testDatabase>>
+let base: Awaited<ReturnType<typeof demoDatabase>>
 const folder = mkdtempSync(join(tmpdir(), 'backup-'))
 const name = `restored_${randomUUID().replaceAll('-', '')}`
 const target = new URL(inject('cluster').adminUrl)
@@ -18,10 +17,9 @@ const admin = connect(inject('cluster').adminUrl, 1)
 const restored = connect(target.toString(), 1)
 
 beforeAll(async () => {
-  base = await testDatabase()
-  await loadDemoIfEmpty(base.db, new Date('2026-03-04T12:00:00Z'))
+  base = await demoDatabase()
   await admin.raw(`create database ${name}`)
-}, 120_000)
+}, 400_000)
 afterAll(async () => {
   rmSync(folder, { recursive: true })
   await restored.destroy()

@@ -44,14 +44,15 @@ const DEMO_LOCK = 7_204_117
 
 /** Loads the demo when no organisation was ever made here; true when it did. All of it or nothing. */
 export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
-  const centre = larkholm(dayIn(DEMO_TIME_ZONE, now))
-  const passwordHash = await hashPassword(DEMO_PASSWORD)
   const luck = chance(HISTORY_SEED)
   const organisationId = luck.key()
   return inOrganisation(db, asSystemOf(organisationId), async (tx) => {
     // The first of several servers to get here loads it; the others wait and find it done.
     await takeTurn(tx, DEMO_LOCK)
     if (!await isEmptyInstallation(tx)) return false
+    // Only now: to invent a centre takes seconds, and every start asks.
+    const centre = larkholm(dayIn(DEMO_TIME_ZONE, now))
+    const passwordHash = await hashPassword(DEMO_PASSWORD)
     await insertOrganisation(tx, { id: organisationId, name: centre.name, timeZone: centre.timeZone })
     for (const group of centre.groups) await insertGroup(tx, organisationId, group)
     const counts = centre.equipment as Record<string, number>

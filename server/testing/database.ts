@@ -10,11 +10,21 @@ import { insertOrganisation } from '../repositories/organisations'
 import { insertPerson } from '../repositories/people'
 import type { Context } from '../services/context'
 
-/** A copy of the migrated template, reached as the application role and as the owner. */
-export async function testDatabase(): Promise<
-  { db: Knex, owner: Knex, url: string, appUrl: string, drop: () => Promise<void> }
-> {
-  const { adminUrl, appPassword, template } = inject('cluster')
+/** A database of a test, reached as the application role and as the owner. */
+interface TestDatabase {
+  readonly db: Knex
+  readonly owner: Knex
+  readonly name: string
+  readonly url: string
+  readonly appUrl: string
+  /** Lets go of it and leaves it there. */
+  readonly close: () => Promise<void>
+  readonly drop: () => Promise<void>
+}
+
+/** A copy of a template: the migrated one where no other is named. */
+export async function testDatabase(template = inject('cluster').template): Promise<TestDatabase> {
+  const { adminUrl, appPassword } = inject('cluster')
   const name = `unit_${randomUUID().replaceAll('-', '')}`
   const admin = connect(adminUrl, 1)
   await admin.raw(`create database ${name} template ${template}`)
@@ -25,11 +35,16 @@ export async function testDatabase(): Promise<
   appUrl.password = appPassword
   const db = connect(appUrl.toString(), 5)
   const owner = connect(ownerUrl.toString(), 2)
+  const close = async (): Promise<void> => {
+    await db.destroy()
+    await owner.destroy()
+  }
   return {
-    db, owner, url: ownerUrl.toString(), appUrl: appUrl.toString(),
+    db, owner, name, close,
+    url: ownerUrl.toString(),
+    appUrl: appUrl.toString(),
     drop: async () => {
-      await db.destroy()
-      await owner.destroy()
+      await close()
       await admin.raw(`drop database ${name} with (force)`)
       await admin.destroy()
     },

@@ -1,7 +1,7 @@
 import { bodyOf } from '../../anatomy'
 import type { SettingValues, Variation } from '../../catalogue'
 import {
-  bareCapacities, effortOf, ownLimitOf, pathsOf, type Effort, type KnownTrunk, type PathsOf,
+  bareCapacities, effortOf, ownLimitOf, pathsOf, type Effort,
 } from '../../capacity'
 import type { Dose, Side } from '../../dose'
 import { gateSetting, prescribe, windowOf, type PrescribeFor, type Prescription } from '../../prescription'
@@ -15,20 +15,6 @@ export interface Means extends PrescribeFor {
   readonly prescribed: (variation: Variation) => Prescription | null
   /** What a drill is set to where nobody says otherwise. */
   readonly usualSetting: (variation: Variation) => SettingValues
-}
-
-/** Paths of the bodies that were asked for last: a roster is planned week after week, a sheet edit after edit. */
-const pathsByBody = new Map<string, PathsOf>()
-const MOST_BODIES = 64
-
-function pathsFor({ sex, heightM, massKg }: KnownTrunk['trunk']): PathsOf {
-  const key = `${sex} ${heightM} ${massKg}`
-  const found = pathsByBody.get(key) ?? pathsOf(bodyOf({ sex, heightM, massKg }))
-  pathsByBody.delete(key)
-  pathsByBody.set(key, found)
-  const [oldest] = pathsByBody.keys()
-  if (pathsByBody.size > MOST_BODIES && oldest !== undefined) pathsByBody.delete(oldest)
-  return found
 }
 
 const meansByContext = new WeakMap<PlanningContext, Means>()
@@ -49,7 +35,7 @@ export function meansOf(context: PlanningContext): Means {
 const YOUNG = 16
 
 function madeFrom({ trunk: { trunk, known, own }, screen, rules, weights }: PlanningContext): Means {
-  const paths = pathsFor(trunk)
+  const paths = pathsOf(bodyOf(trunk))
   const capacities = bareCapacities(known)
   const { dosing } = rules.policy
   const of: PrescribeFor = {
