@@ -90,7 +90,9 @@ export async function benchRosterWeeks(): Promise<string> {
           week: {
             athlete, startsOn: addDays(MONDAY, 7 * week), competitions: centre.competitions,
             own: { ladders: [], variations: [] }, sessions, before,
-            settled: { layers: [], progress: {}, weights: {}, bestLately: null, trunk, season: null, sports: {} },
+            settled: {
+              layers: [], progress: {}, decided: {}, weights: {}, bestLately: null, trunk, season: null, sports: {},
+            },
           },
         }) as WeekAnswer
         before = answer.plan

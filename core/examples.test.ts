@@ -11,11 +11,13 @@ import * as errors from './errors'
 import * as instruments from './instruments'
 import * as mechanics from './mechanics'
 import * as poses from './mechanics/poses/directions'
+import * as load from './load'
 import * as merge from './merge'
 import * as planner from './planner'
 import * as policy from './policy'
 import * as prescription from './prescription'
 import * as programme from './programme'
+import * as progression from './progression'
 import * as rules from './rules'
 import * as season from './season'
 import * as screening from './screening'
@@ -25,7 +27,7 @@ import * as fixtures from './testing/fixtures'
 const scope: Record<string, unknown> = {
   ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors,
   ...instruments,
-  ...capacity, ...merge,
+  ...capacity, ...load, ...merge, ...progression,
   ...planner, ...prescription, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
 }
 

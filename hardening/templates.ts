@@ -58,6 +58,13 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
     version: luck.below(3),
     own: { ladders: [{ id: 'own-fuzz', name: 'Fuzz ladder', aim: 'To try.' }], variations: [drill] },
   }),
+  'POST /api/decisions': (luck, ids) => ({
+    decisions: [{
+      id: luck.key(), athleteId: ids[0] ?? luck.key(), branch: 'front-plank', kind: luck.chance(0.5) ? 'up' : 'stay',
+      evidenceDay: '2026-03-04', way: luck.chance(0.5) ? 0 : null, reason: 'x',
+    }],
+  }),
+  'POST /api/decisions/undo': luck => ({ id: luck.key() }),
   'POST /api/athletes/import': (luck, ids) => ({ athletes: [{ id: luck.key(), athlete: athlete(luck, ids) }] }),
   'POST /api/athletes': (luck, ids) => ({ id: luck.key(), athlete: athlete(luck, ids) }),
   'PUT /api/athletes/:id': (luck, ids) => ({ version: 1 + luck.below(3), athlete: athlete(luck, ids) }),

@@ -25,16 +25,17 @@ export function screenOf(athlete: Screened, day: string, catalogue: Catalogue): 
   }
 }
 
-const NOTHING_SETTLED = { sports: {}, progress: {}, weights: {}, bestLately: null, trunk: null } as const
+const NOTHING_SETTLED = { sports: {}, progress: {}, decided: {}, weights: {}, bestLately: null, trunk: null } as const
 
 /** Everything one athlete's week is planned from: the same on the server and in the browser. */
 export function planningContext(
   athlete: Screened, startsOn: string, competitions: readonly Competition[], catalogue: Catalogue,
   settled: Settled | null = null,
 ): PlanningContext {
-  const { sports, progress, weights, bestLately, trunk } = settled ?? NOTHING_SETTLED
+  const { sports, progress, decided, weights, bestLately, trunk } = settled ?? NOTHING_SETTLED
   return {
-    sports, progress, weights, bestLately, trunk: trunk ?? strangerTrunk(trunkOf(athlete, startsOn), catalogue),
+    sports, progress, decided, weights, bestLately,
+    trunk: trunk ?? strangerTrunk(trunkOf(athlete, startsOn), catalogue),
     screen: screenOf(athlete, startsOn, catalogue),
     screens: Array.from({ length: 7 }, (_, day) => screenOf(athlete, addDays(startsOn, day), catalogue)),
     sport: athlete.sport,

@@ -89,7 +89,8 @@ describe('the runner', () => {
     dose: { sets: 1, amount: 10, unit: 'seconds', restS: 5 }, extraSetSide: null, setting: {}, settingsAsked: [],
   })
   const run = (): Today => ({
-    athleteId: 'a', athleteName: 'A', day: '2026-03-04', stop: null, logs: [], nextDays: [], nextCompetition: null,
+    athleteId: 'a', athleteName: 'A', day: '2026-03-04', stop: null, logs: [], decided: [], nextDays: [],
+    nextCompetition: null,
     season: null, entries: [], notices: [],
     session: { id: 's', day: '2026-03-04', minutes: 60, lifts: [], items: [prescribed('one'), prescribed('two')] },
   })

@@ -18,5 +18,8 @@ export const aSheet = (over: Partial<Athlete> = {}, sheet: Partial<WeekSheet> = 
     athleteId: 'a', startsOn: '2026-03-02', version: 1, status: 'draft', changedSinceAssigned: false,
     plan: { sessions: [] }, changedBy: null, changedAt: null,
   },
-  settled: { layers: [], progress: {}, weights: {}, bestLately: null, trunk: null, season: null, sports: {} }, ...sheet,
+  settled: {
+    layers: [], progress: {}, decided: {}, weights: {}, bestLately: null, trunk: null, season: null, sports: {},
+  },
+  ...sheet,
 })

@@ -22,7 +22,7 @@ export { weakestDirection, type WeakestDirection } from './sport/weakestDirectio
 export { FAULT_IDS, faultsInOrder, TYPICAL_FAULTS, type FaultId } from './sport/typicalFaults'
 export { goalLadders } from './propose/goal'
 export { weekLedger, type Ledger, type LedgerLine } from './week/ledger'
-export { screenOn, type PlanningContext } from './week/context'
+export { screenOn, type Decided, type PlanningContext } from './week/context'
 export { meansOf, type Means } from './worth/means'
 export { itemEffort, itemFullSets, mostServed, type ItemEffort } from './worth/itemEffort'
 export { liftFullSets } from './worth/liftFullSets'

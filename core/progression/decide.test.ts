@@ -44,6 +44,22 @@ describe('what is decided', () => {
     expect(up.others.map(one => one.kind)).toContain('stay')
   })
 
+  it('up: a test speaks for the gate, and sets do not speak against it', () => {
+    const id = 'front-plank.elbows'
+    const { gate: asks } = findVariation(id)!
+    const dose = { sets: 3, amount: 20, unit: 'seconds' as const, restS: 45 }
+    const tested = (over: Partial<Done>, value: number) => decide({
+      context: { ...usual, screen: { ...usual.screen, rungs: { ...usual.screen.rungs, 'front-plank': 5 } } },
+      season: OPEN, ...doneSessions(id, [{ day: FIRST, dose }, { day: SECOND, dose, ...over }]),
+      trials: [{ test: 'plank', side: null, value, breakPoint: 'none', day: FIRST }],
+    })[0]!
+    expect(tested({}, asks.amount * 1.5)).toMatchObject({
+      kind: 'up', why: [expect.stringContaining('speaks for the gate of elbow plank')],
+    })
+    expect(tested({}, asks.amount).kind).toBe('more')
+    expect(tested({ sets: { breakPoint: 'lowBack' } }, asks.amount * 1.5).kind).toBe('stay')
+  })
+
   it('no rung before its gate: one session, a break, or an effort of nine are not enough', () => {
     for (const sessions of [
       [atGate(SECOND)], [atGate(FIRST), atGate(SECOND, { sets: { breakPoint: 'lowBack' } })],

@@ -1,4 +1,4 @@
-import { drillSessions, type SetLog } from '../assessment'
+import { drillSessions, place, type SetLog } from '../assessment'
 import { addDays, type IsoDay } from '../calendar'
 import { kindOf, neighboursOf, type Variation } from '../catalogue'
 import { must } from '../errors'
@@ -85,17 +85,20 @@ function down(asked: Asked, request: DecideRequest): Verdict | null {
   }
 }
 
-function upOrMore(asked: Asked, { context, season }: DecideRequest): Verdict {
+function upOrMore(asked: Asked, request: DecideRequest): Verdict {
   const { variation, last } = asked
+  const { context, season } = request
   const against = roomForMore.breaks(asked)
   const stands = variation.rung >= (context.screen.rungs[variation.branch] ?? 1)
-  const ahead = stands ? gateShown.breaks(asked) : ['The athlete stands higher on this branch.']
+  const gate = stands ? gateShown.breaks(asked) : ['The athlete stands higher on this branch.']
+  const tested = stands && gate.length > 0 ? testedPast(variation, request) : []
+  const ahead = tested.length > 0 ? [] : gate
   const above = against.length === 0 && ahead.length === 0 ? upFrom(variation, context) : { to: null, why: ahead }
   const byAmount = moreOf(variation, last, 'amount', context)
   const byLoad = moreOf(variation, last, 'load', context)
   if (above.to) {
     return {
-      kind: 'up', to: above.to, waits: waitsFor(season), why: ['The gate is met, clean.'],
+      kind: 'up', to: above.to, waits: waitsFor(season), why: tested.length > 0 ? tested : ['The gate is met, clean.'],
       others: [...otherWay('more', 'more load first', byLoad, null), STAY],
     }
   }
@@ -110,6 +113,15 @@ function upOrMore(asked: Asked, { context, season }: DecideRequest): Verdict {
     why: [...against, ...against.length === 0 ? ['It goes as far as a set is to go.'] : [], ...above.why],
     others: otherWay('down', 'shorter sets', asked.shorter, null),
   }
+}
+
+/** The tests that speak for more than the drill's gate, in words; empty where none does. */
+function testedPast(
+  { branch, rung }: Variation, { context: { screen }, trials = [], season: { today } }: DecideRequest,
+): readonly string[] {
+  const ladder = screen.catalogue.branch(branch)
+  const placed = ladder && place(ladder, screen, trials, [], today)
+  return placed && placed.rung > rung ? placed.evidence : []
 }
 
 const STAY: OtherWay = { kind: 'stay', text: 'stay one more week', to: null }

@@ -1,3 +1,5 @@
 export { decide } from './decide'
-export type { Decision, DecisionKind, Step } from './decision'
-export type { Overruled } from './request'
+export type { Confidence, Decision, DecisionKind, Dot, OtherWay, Step } from './decision'
+export { inForce, type Taken } from './inForce'
+export type { DecideRequest, Overruled } from './request'
+export { athleteText, changeText, DECISION_NAMES, stepText } from './words'

@@ -1,4 +1,4 @@
-import type { DrillSession, Prescribed, SetLog } from '../assessment'
+import type { DrillSession, Prescribed, SetLog, Trial } from '../assessment'
 import type { IsoDay } from '../calendar'
 import type { Variation } from '../catalogue'
 import { must } from '../errors'
@@ -12,6 +12,8 @@ export interface DecideRequest {
   readonly context: PlanningContext
   readonly prescribed: readonly Prescribed[]
   readonly logs: readonly SetLog[]
+  /** Tests speak for a gate as sets do. */
+  readonly trials?: readonly Trial[]
   readonly season: SeasonAround
   /** What a coach decided otherwise before, newest first. */
   readonly overruled?: readonly Overruled[]

@@ -2,6 +2,7 @@ import { EQUIPMENT, findVariation, STANDARD, type Equipment } from '../catalogue
 import { strangerTrunk } from '../capacity'
 import type { PoseSpec } from '../mechanics'
 import { USUAL_RULES } from '../policy'
+import type { Step } from '../progression'
 import { planSeason, seasonInstance, type SeasonShape, type StandingSeason } from '../season'
 import {
   weekLedger, weeklyTargets, type PlannedLift, type PlannedSession, type PlanningContext, type TrunkItem,
@@ -41,6 +42,12 @@ export const variation = findVariation('side-plank.feet')!
 export const item: TrunkItem = {
   id: 'i', variationId: variation.id, dose: { sets: 3, amount: 10, unit: 'seconds', restS: 5 }, slot: 'after',
   pairedWith: null, extraSetSide: null, setting: {}, why: '',
+}
+
+/** A press-out as it is given. */
+export const step: Step = {
+  variationId: 'press-out.standing', dose: { sets: 3, amount: 6, unit: 'reps', restS: 45 }, setting: { bandN: 100 },
+  effort: 0.5,
 }
 
 export const ledger = weekLedger(

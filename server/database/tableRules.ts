@@ -67,6 +67,7 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
   test_trial: tested,
   health_alert: { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: [] },
   pain_decision: planned('own'),
+  decision: tested,
   pain_set: {
     headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own',
     add: ['headCoach', 'coach', 'assistant', 'athlete'],

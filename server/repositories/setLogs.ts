@@ -42,6 +42,13 @@ const toLog = (row: LogRow): StoredSetLog => ({
   note: row.note,
 })
 
+/** Athletes in sight who did a set since a day. */
+export async function athletesTrainedSince(tx: Tx, organisationId: string, day: string): Promise<Set<string>> {
+  const rows = await tx('set_log').where({ organisation_id: organisationId }).where('day', '>=', day)
+    .distinct<{ athlete_id: string }[]>('athlete_id')
+  return new Set(rows.map(row => row.athlete_id))
+}
+
 /** Stores sets; one that is already there under its key and day is left as it was. */
 export async function insertLogs(
   tx: Tx, organisationId: string, loggedBy: string, logs: readonly StoredSetLog[],

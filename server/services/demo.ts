@@ -149,7 +149,7 @@ async function addHistory(
     const season = standing ? seasonWeek(standing.shape, standing.instance, standing.plan, startsOn) : null
     const tested = trials.filter(trial => trial.day < startsOn)
     const context = planningContext({ ...athlete.input, clearances: athlete.clearances }, startsOn, own, STANDARD, {
-      layers: layersOf(centre, athlete), season, sports: {}, weights: centre.weights, bestLately: null,
+      layers: layersOf(centre, athlete), season, sports: {}, decided: {}, weights: centre.weights, bestLately: null,
       progress: progressOf(prescribed, logs, startsOn),
       trunk: knownTrunk(trunk, trunkEvidence(tested, logs, athlete.input.stands), STANDARD, startsOn),
     })

@@ -2,6 +2,7 @@ import { addDays } from '~~/core/calendar'
 import { AppError } from '~~/shared/errors'
 import { answersOf, braceChecksOf, tracesSince, trialsSince } from '../repositories/assessment'
 import { braceCourse, practicesSince } from '../repositories/braceCourse'
+import { decisionsSince } from '../repositories/decisions'
 import { painDecisionsOf } from '../repositories/health'
 import { personHere } from '../repositories/people'
 import { rulesOfAthletes } from '../repositories/planningRules'
@@ -40,6 +41,7 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       prescribed: await prescribedBetween(tx, organisationId, [id], FIRST_DAY, last),
       sets: await logsBetween(tx, organisationId, [id], FIRST_DAY, last),
       answers: await answersOf(tx, organisationId, id),
+      decisions: await decisionsSince(tx, organisationId, [id], FIRST_DAY),
       painDecisions: await painDecisionsOf(tx, organisationId, id),
       braceChecks: await braceChecksOf(tx, organisationId, id),
       braceCourse: await braceCourse(tx, organisationId, id),

@@ -28,30 +28,30 @@ export async function tellOfPain(
 
 const refused = (field: string, text: string): AppError => new AppError('badInput', text, { [field]: text })
 
-/**
- * A coach decides on a drill that hurt. One that hurt twice running goes on only when somebody qualified has looked at
- * it.
- */
+/** A coach decides on a drill that hurt. */
 export function decidePain(context: Context, athleteId: string, input: PainInput): Promise<Athlete> {
-  const { organisationId } = context.actor
   return writing(context, async (tx) => {
-    const athlete = await mustSeeAthlete(tx, context, athleteId)
-    const pain = athlete.health.pain.find(one => one.variationId === input.variationId)
-    if (!pain) throw new AppError('notFound', 'There is nothing to decide about this drill.')
-    if (pain.state === 'locked' && input.verdict !== 'refer') {
-      if (input.lookedAtBy.trim().length < 3)
-        throw refused('lookedAtBy', 'Say who has looked at it: it hurt twice running.')
-      if (input.role === null || !(input.role in CLEARING_ROLES))
-        throw refused('role', 'Say in what role: a clinician looks at it.')
-    }
-    if (await insertPainDecision(tx, organisationId, athleteId, input)) {
-      await record(tx, context, 'pain.decide', { athleteId, subjectId: input.variationId, before: pain, after: input })
-      await asSystem(
-        tx, context.actor,
-        () =>
-          settleAlerts(tx, organisationId, athleteId, { kinds: ['pain', 'painTwice'], variationId: input.variationId }),
-      )
-    }
+    await decidePainIn(tx, context, athleteId, input)
     return mustSeeAthlete(tx, context, athleteId)
   })
+}
+
+/** The same within more. One that hurt twice running goes on only when somebody qualified has looked at it. */
+export async function decidePainIn(tx: Tx, context: Context, athleteId: string, input: PainInput): Promise<void> {
+  const { organisationId } = context.actor
+  const athlete = await mustSeeAthlete(tx, context, athleteId)
+  const pain = athlete.health.pain.find(one => one.variationId === input.variationId)
+  if (!pain) throw new AppError('notFound', 'There is nothing to decide about this drill.')
+  if (pain.state === 'locked' && input.verdict !== 'refer') {
+    if (input.lookedAtBy.trim().length < 3)
+      throw refused('lookedAtBy', 'Say who has looked at it: it hurt twice running.')
+    if (input.role === null || !(input.role in CLEARING_ROLES))
+      throw refused('role', 'Say in what role: a clinician looks at it.')
+  }
+  if (!await insertPainDecision(tx, organisationId, athleteId, input)) return
+  await record(tx, context, 'pain.decide', { athleteId, subjectId: input.variationId, before: pain, after: input })
+  await asSystem(
+    tx, context.actor,
+    () => settleAlerts(tx, organisationId, athleteId, { kinds: ['pain', 'painTwice'], variationId: input.variationId }),
+  )
 }

@@ -2,9 +2,11 @@ import { addDays } from '~~/core/calendar'
 import { PHASES, type PhaseId } from '~~/core/policy'
 import type { KnownTrunk } from '~~/core/capacity'
 import { bestLately, progressOf } from '~~/core/programme'
+import { inForce, type Taken } from '~~/core/progression'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, RulesChange, Settled, StoredRules } from '~~/shared/types'
+import { decisionsSince } from '../repositories/decisions'
 import { equipped } from '../repositories/facility'
 import { listGroups } from '../repositories/groups'
 import { listAthletes } from '../repositories/athletes'
@@ -104,13 +106,20 @@ export async function settledFor(tx: Tx, organisationId: string, athlete: Athlet
   }
 }
 
+/** What was decided of an athlete's drills since a day, oldest first. */
+async function takenSince(tx: Tx, organisationId: string, athleteId: string, day: string): Promise<Taken[]> {
+  const all = await decisionsSince(tx, organisationId, [athleteId], day)
+  return all.filter(({ state }) => state === 'taken')
+    .map(one => ({ variationId: one.variationId, kind: one.taken, day: one.day, from: one.given, to: one.step }))
+}
+
 /** Days of sets that say how a drill goes on and how much is too much: three weeks. */
 const LATELY_DAYS = 21
 
 /** What the sets of the last weeks said of each drill, and the most that one of those weeks held. */
 async function lately(
   tx: Tx, organisationId: string, athlete: Athlete, startsOn: string, trunk: KnownTrunk,
-): Promise<Pick<Settled, 'progress' | 'bestLately'>> {
+): Promise<Pick<Settled, 'progress' | 'decided' | 'bestLately'>> {
   const [from, to] = [addDays(startsOn, -LATELY_DAYS), addDays(startsOn, -1)]
   const prescribed = await prescribedBetween(tx, organisationId, [athlete.id], from, to)
   const logs = await logsBetween(tx, organisationId, [athlete.id], from, to)
@@ -119,6 +128,7 @@ async function lately(
   const context = { ...planningContext(athlete, startsOn, [], catalogue), trunk }
   return {
     progress: progressOf(prescribed.map(({ item, ...one }) => ({ ...item, ...one })), logs, startsOn),
+    decided: inForce(await takenSince(tx, organisationId, athlete.id, from), logs, startsOn),
     bestLately: bestLately(sessions, logs, startsOn, context),
   }
 }

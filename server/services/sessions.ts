@@ -1,12 +1,15 @@
 import { addDays, mondayOf } from '~~/core/calendar'
+import { athleteText } from '~~/core/progression'
 import { entriesOn } from '~~/core/season'
 import { AppError } from '~~/shared/errors'
 import type { Athlete, SessionRun, Today } from '~~/shared/types'
 import { entriesOf } from '../repositories/calendar'
+import { decisionsSince } from '../repositories/decisions'
 import { athleteSeasons } from '../repositories/seasons'
 import { sessionById, sessionsBetween } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { logsBetween } from '../repositories/setLogs'
+import { catalogueOfOrganisation } from './catalogue'
 import { noticesSinceYesterday } from './coachDay'
 import { mustSeeAthlete, transaction, type Context } from './context'
 import { handOut } from './handOut'
@@ -36,9 +39,23 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
           day: session.day, sessionId: session.id,
           drills: session.items.filter(item => !item.stopped).length,
         })),
+      decided: await decidedLately(tx, context, athleteId),
       ...await around(tx, context, athlete, day),
     }
   })
+}
+
+/** Days an athlete reads what was decided. */
+const TOLD_DAYS = 7
+
+/** What was decided of the athlete's drills lately, newest first, in sentences. */
+async function decidedLately(tx: Tx, context: Context, athleteId: string): Promise<string[]> {
+  const { actor: { organisationId }, today } = context
+  const all = await decisionsSince(tx, organisationId, [athleteId], addDays(today, 1 - TOLD_DAYS))
+  const catalogue = await catalogueOfOrganisation(tx, organisationId)
+  return all.filter(({ state }) => state === 'taken').reverse()
+    .map(({ taken, given, step }) => athleteText({ kind: taken, from: given, to: step }, catalogue))
+    .filter(text => text !== '')
 }
 
 /** What surrounds the day: competition, season, calendar, changes. */

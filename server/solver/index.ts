@@ -1,2 +1,2 @@
-export { planInPool, reviewInPool, SolverPool } from './pool'
-export { answerWeek, type ThreadRequest, type WeekAnswer, type WeekRequest } from './request'
+export { decideInPool, planInPool, reviewInPool, SolverPool } from './pool'
+export { answerWeek, type DecideWork, type ThreadRequest, type WeekAnswer, type WeekRequest } from './request'

@@ -67,7 +67,9 @@ describe('a week of the demo', () => {
     const request = {
       athlete: { ...input, id, clearances: [] } as unknown as Athlete, startsOn: '2026-03-02', competitions: [],
       own: { ladders: [], variations: [] }, sessions, before: null,
-      settled: { layers: [], progress: {}, weights: {}, bestLately: null, trunk: null, season: null, sports: {} },
+      settled: {
+        layers: [], progress: {}, decided: {}, weights: {}, bestLately: null, trunk: null, season: null, sports: {},
+      },
     }
     const { plan, proof, refused } = await planInPool(request)
     expect([refused, proof!.proven]).toEqual([false, true])

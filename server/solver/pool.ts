@@ -3,7 +3,10 @@ import { dirname, join } from 'node:path'
 import { Piscina } from 'piscina'
 import { highsSolver } from '~~/solver/highs'
 import type { WeekReview } from '~~/shared/types'
-import { answer, type ThreadRequest, type WeekAnswer, type WeekRequest } from './request'
+import type { Decision } from '~~/core/progression'
+import {
+  answer, type DecideWork, type ThreadAnswer, type ThreadRequest, type WeekAnswer, type WeekRequest,
+} from './request'
 
 /** Threads: one core stays for requests. */
 const THREADS = 2
@@ -15,20 +18,20 @@ const LIMIT_MS = 60_000
 
 /** Plans weeks on threads, in the order they were asked for. */
 export class SolverPool {
-  private readonly threads: Piscina<ThreadRequest, WeekAnswer | WeekReview>
+  private readonly threads: Piscina<ThreadRequest, ThreadAnswer>
 
   constructor(file: string, size = THREADS, private readonly limitMs = LIMIT_MS) {
     this.threads = new Piscina({ filename: file, minThreads: 0, maxThreads: size, idleTimeout: Infinity })
   }
 
   /** @throws Error in plain words when the thread failed, ended, or took too long; the others go on. */
-  async ask(request: ThreadRequest): Promise<WeekAnswer | WeekReview> {
+  async ask(request: ThreadRequest): Promise<ThreadAnswer> {
     const limit = AbortSignal.timeout(this.limitMs)
     try {
       return await this.threads.run(request, { signal: limit })
     }
     catch (error) {
-      if (limit.aborted) throw new Error('Planning this week took too long and was given up.', { cause: error })
+      if (limit.aborted) throw new Error('This took too long and was given up.', { cause: error })
       throw error
     }
   }
@@ -42,7 +45,7 @@ export class SolverPool {
 let pool: SolverPool | null = null
 
 /** Asks a thread of the built server; in this thread where there is no build, as in tests. */
-async function inPool(request: ThreadRequest): Promise<WeekAnswer | WeekReview> {
+async function inPool(request: ThreadRequest): Promise<ThreadAnswer> {
   const file = join(dirname(process.argv[1] ?? ''), 'solver-worker.mjs')
   if (!existsSync(file)) return answer(request, await highsSolver())
   pool ??= new SolverPool(file)
@@ -57,6 +60,11 @@ export async function planInPool(week: WeekRequest): Promise<WeekAnswer> {
 /** Looks through a week as it stands. */
 export async function reviewInPool(week: WeekRequest): Promise<WeekReview> {
   return await inPool({ kind: 'review', week }) as WeekReview
+}
+
+/** Decides on one athlete's drills. */
+export async function decideInPool(work: DecideWork): Promise<readonly Decision[]> {
+  return await inPool({ kind: 'decide', work }) as readonly Decision[]
 }
 
 export async function closePool(): Promise<void> {

@@ -1,26 +1,37 @@
+import { daysBetween } from '~~/core/calendar'
 import { catalogueWith, type OwnCatalogue } from '~~/core/catalogue'
 import {
-  auditWeek, improvements, proposeWeek, weekLedger, weeklyTargets, type PlannedSession, type PlanningContext,
+  auditWeek, improvements, proposeWeek, screenOn, weekLedger, weeklyTargets, type PlannedSession, type PlanningContext,
   type WeekPlan,
 } from '~~/core/programme'
 import type { LinearSolver, Walls } from '~~/core/planner'
 import { planningContext } from '~~/shared/planningContext'
+import { decide, type Decision, type DecideRequest } from '~~/core/progression'
 import type { Athlete, Competition, PlannedAnswer, Settled, WeekReview } from '~~/shared/types'
 
-/** A week to be planned, in words that cross a thread. */
-export interface WeekRequest {
+/** An athlete in a week, in words that cross a thread. */
+interface AthleteInWeek {
   readonly athlete: Athlete
   readonly startsOn: string
   readonly competitions: readonly Competition[]
   readonly own: OwnCatalogue
+  readonly settled: Settled
+}
+
+/** What is decided of an athlete's drills, and what it rests on. */
+export interface DecideWork extends AthleteInWeek {
+  readonly evidence: Omit<DecideRequest, 'context'>
+}
+
+/** A week to be planned. */
+export interface WeekRequest extends AthleteInWeek {
   readonly sessions: readonly PlannedSession[]
   readonly before: WeekPlan | null
-  readonly settled: Settled
 }
 
 export type WeekAnswer = PlannedAnswer
 
-const contextOf = ({ athlete, startsOn, competitions, own, settled }: WeekRequest): PlanningContext =>
+const contextOf = ({ athlete, startsOn, competitions, own, settled }: AthleteInWeek): PlanningContext =>
   planningContext(athlete, startsOn, competitions, catalogueWith(own), settled)
 
 /** Plans one week with a solver at hand. */
@@ -39,14 +50,26 @@ function answerReview(request: WeekRequest): WeekReview {
   return { findings: auditWeek(plan, ledger, context), improvements: improvements(plan, context, request.before) }
 }
 
-/** What a thread is asked, by kind. */
-export interface ThreadRequest {
-  readonly kind: 'plan' | 'review'
-  readonly week: WeekRequest
-  /** When a solver is stopped; as for one week that somebody waits for where not given. */
-  readonly walls?: Walls
+/** Decides on the athlete as they are today: pain and flags of this week count. */
+function answerDecide(work: DecideWork): readonly Decision[] {
+  const context = contextOf(work)
+  const screen = screenOn(context, daysBetween(work.startsOn, work.evidence.season.today))
+  return decide({ ...work.evidence, context: { ...context, screen } })
 }
 
-export function answer({ kind, week, walls }: ThreadRequest, solver: LinearSolver): WeekAnswer | WeekReview {
-  return kind === 'plan' ? answerWeek(week, solver, walls) : answerReview(week)
+/** What a thread is asked, by kind. */
+export type ThreadRequest =
+  /** `walls`: when a solver is stopped; as for one week that somebody waits for where not given. */
+  | { readonly kind: 'plan', readonly week: WeekRequest, readonly walls?: Walls }
+  | { readonly kind: 'review', readonly week: WeekRequest }
+  | { readonly kind: 'decide', readonly work: DecideWork }
+
+export type ThreadAnswer = WeekAnswer | WeekReview | readonly Decision[]
+
+export function answer(request: ThreadRequest, solver: LinearSolver): ThreadAnswer {
+  switch (request.kind) {
+    case 'plan': return answerWeek(request.week, solver, request.walls)
+    case 'review': return answerReview(request.week)
+    case 'decide': return answerDecide(request.work)
+  }
 }

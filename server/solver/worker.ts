@@ -1,10 +1,9 @@
-import type { WeekReview } from '~~/shared/types'
 import { highsSolver } from '~~/solver/highs'
-import { answer, type ThreadRequest, type WeekAnswer } from './request'
+import { answer, type ThreadAnswer, type ThreadRequest } from './request'
 
 const solver = highsSolver()
 
 /** What a thread of the pool does: one request after the other. */
-export default async function work(request: ThreadRequest): Promise<WeekAnswer | WeekReview> {
+export default async function work(request: ThreadRequest): Promise<ThreadAnswer> {
   return answer(request, await solver)
 }

@@ -5,6 +5,7 @@ import { checkBrace, logPractice, setBraceCourse } from '../services/brace'
 import { logTrials } from '../services/trials'
 import { assignWeek } from '../services/assignWeek'
 import { addAthlete, inviteAthlete } from '../services/athletes'
+import { decideAll, decisionTray } from '../services/decisions'
 import { changeAthleteSeason } from '../services/changeSeason'
 import { logSets } from '../services/logSets'
 import { decidePain } from '../services/pain'
@@ -56,6 +57,12 @@ export async function fillAthlete(
     id: randomUUID(), variationId: item.variationId, verdict: 'goOn', reason: 'Looked at it.', lookedAtBy: '',
     role: null,
   })
+  const { rows } = await decisionTray(coach)
+  const { athlete, decision, evidenceDay } = rows.find(row => row.athlete.id === into.id)!
+  const { branch, kind } = decision
+  await decideAll(coach, [
+    { id: randomUUID(), athleteId: athlete.id, branch, kind, evidenceDay, way: null, reason: '' },
+  ])
   await checkBrace(coach, into.id, {
     id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '',
   })

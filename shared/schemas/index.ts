@@ -12,6 +12,7 @@ export {
   athleteInvitationSchema, eraseSchema, groupSchema, linkSchema, passwordSchema, resetSchema, signInSchema,
   staffChangeSchema, staffInvitationSchema, unitsSchema,
 } from './people'
+export { decisionsSchema } from './decisions'
 export { facilitySchema } from './facility'
 export { sportsSchema } from './sports'
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'

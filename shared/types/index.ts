@@ -7,6 +7,9 @@ export type {
   StoredOwnTests, StoredTrial, TrialInput, TrialsAnswer, TrialTrace,
 } from './assessment'
 export type { StoredCatalogue } from './catalogue'
+export type {
+  DecisionInput, DecisionOutcome, DecisionRow, DecisionsAnswer, DecisionTray, TakenDecision,
+} from './decisions'
 export type { Facility } from './facility'
 export {
   NO_HEALTH, type AlertKind, type Athlete, type AthleteHealth, type AthleteInput, type Availability, type Competition,

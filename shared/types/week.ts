@@ -1,6 +1,8 @@
 import type { BreathPattern, Fault, SettingValues } from '~~/core/catalogue'
 import type { Dose, Side, Sides } from '~~/core/dose'
-import type { PlannedLift, PlanProof, PrescribedWork, Slot, SportEdits, WeekPlan } from '~~/core/programme'
+import type {
+  PlannedLift, PlanningContext, PlanProof, PrescribedWork, Slot, SportEdits, WeekPlan,
+} from '~~/core/programme'
 import type { BodyPlace, BreakPoint } from '~~/core/assessment'
 import type { KnownTrunk } from '~~/core/capacity'
 import type { RulesLayer } from '~~/core/policy'
@@ -14,6 +16,8 @@ export interface Settled {
   readonly layers: readonly RulesLayer[]
   /** What last week's sets said of each drill that was done. */
   readonly progress: Readonly<Record<string, Progress>>
+  /** What coaches decided of drills, before whatever sets say. */
+  readonly decided: NonNullable<PlanningContext['decided']>
   /** Most full sets of one of the last three weeks; null: nothing is known of them. */
   readonly bestLately: number | null
   /** Weights that the facility has; what is not named is as usual. */
@@ -157,6 +161,8 @@ export interface Today extends SessionRun {
   readonly entries: readonly StoredEntry[]
   /** What was changed since yesterday. */
   readonly notices: readonly SeasonNotice[]
+  /** What was decided of the athlete's drills lately, newest first, in sentences. */
+  readonly decided: readonly string[]
 }
 
 /** Planned and done over some weeks, as stored; the browser and the core reckon the rest. */

@@ -1,7 +1,7 @@
 import { kindOf, mainAction, type PerAction, type SettingValues, type Variation } from '../../catalogue'
 import type { Dose, Side } from '../../dose'
 import { must } from '../../errors'
-import { carriedOn, gateSetting, type Prescription } from '../../prescription'
+import { asGiven, carriedOn, gateSetting, type Prescription } from '../../prescription'
 import { positionOf } from '../sport/positions'
 import type { PlanningContext } from '../week/context'
 import type { WeekPlan } from '../week/week'
@@ -35,10 +35,10 @@ const FAST_SETS = [2, 3]
 export function optionsFor(
   context: PlanningContext, days: readonly number[], before: WeekPlan | null = null,
 ): Option[] {
-  const { rungs } = context.screen
+  const { screen: { rungs }, decided } = context
   return openDrills(context, days).flatMap((variation): Option[] => {
     const present = rungs[variation.branch] ?? 1
-    if (variation.rung > present || variation.rung < present - 1) return []
+    if (variation.rung > present || variation.rung < present - 1 || decided?.[variation.id] === null) return []
     const option = optionOf(variation, context, before)
     return option && days.some(day => mayOn(day, variation, option.dose, context)) ? [option] : []
   })
@@ -55,9 +55,11 @@ function optionOf(variation: Variation, context: PlanningContext, before: WeekPl
   }
   if (kind !== 'work') return null
   const means = meansOf(context)
-  const found = again(variation, context, before) ?? means.prescribed(variation)
+  const decided = context.decided?.[variation.id]
+  const found = (decided && asGiven(variation, decided, means)) ?? again(variation, context, before)
+    ?? means.prescribed(variation)
   if (!found) return null
-  const [least, most] = means.landing.sets
+  const [least, most] = decided?.begins ? [decided.dose.sets, decided.dose.sets] : means.landing.sets
   const sets = Array.from({ length: most - least + 1 }, (_, i) => least + i)
   return { variation, dose: found.dose, setting: found.setting, extraSetSide, sets }
 }

@@ -68,8 +68,9 @@ function rungText({ branch, rung }: Variation, { screen }: PlanningContext): str
 /** How a drill stands to last week's; empty where it is new. */
 function progressText(
   item: TrunkItem, { id, sides }: Variation, last: Pick<TrunkItem, 'dose' | 'setting'> | null,
-  { progress }: PlanningContext,
+  { progress, decided }: PlanningContext,
 ): string {
+  if (decided?.[id]) return 'As a coach has decided.'
   if (!last) return ''
   const [now, then] = [item, last].map(one => `${formatDose(one.dose, sides)}${loadText(one.setting)}`)
   if (now !== then) return `From ${then} last week.`

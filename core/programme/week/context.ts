@@ -2,13 +2,18 @@ import type { KnownTrunk } from '../../capacity'
 import type { TrunkAction } from '../../catalogue'
 import type { Side } from '../../dose'
 import type { WeekRules } from '../../policy'
-import type { FacilityWeights } from '../../prescription'
-import type { Progress } from '../../prescription'
+import type { FacilityWeights, Given, Progress } from '../../prescription'
 import type { Screen } from '../../screening/screen'
 import type { SeasonDayKind } from '../../season/instance'
 import type { LiftId } from '../lifts/lifts'
 import type { SportEdits } from '../sport/sportOf'
 import type { SportProfileId } from '../sport/sportProfiles'
+
+/** What a coach decided is to be given of a drill. */
+export interface Decided extends Given {
+  /** It begins with this: with these sets, no more. */
+  readonly begins: boolean
+}
 
 /** All that the week of one athlete is planned from. */
 export interface PlanningContext {
@@ -34,6 +39,8 @@ export interface PlanningContext {
   readonly rules: WeekRules
   /** What last week's sets said of each drill; one that was not done goes on as it was. */
   readonly progress: Readonly<Record<string, Progress>>
+  /** What coaches decided of drills, before whatever sets say; null: left for another. */
+  readonly decided?: Readonly<Record<string, Decided | null>>
   /** Most full sets of one of the last three weeks, lifts and drills; null: nothing is known of them. */
   readonly bestLately?: number | null
   /** What is known of the trunk: efforts are reckoned by it. */

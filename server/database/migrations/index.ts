@@ -13,6 +13,7 @@ import * as stands from './0011_stands'
 import * as sports from './0012_sports'
 import * as fullSets from './0013_full_sets'
 import * as weights from './0014_weights'
+import * as decisions from './0015_decisions'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -29,6 +30,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0012_sports': sports,
   '0013_full_sets': fullSets,
   '0014_weights': weights,
+  '0015_decisions': decisions,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

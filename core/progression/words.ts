@@ -1,0 +1,61 @@
+import type { Catalogue } from '../catalogue'
+import { formatDose, type Dose } from '../dose'
+import { loadText } from '../programme'
+import type { Decision, DecisionKind, Step } from './decision'
+
+/** What each decision is called. */
+export const DECISION_NAMES: Readonly<Record<DecisionKind, string>> = {
+  refer: 'To be seen', swap: 'Another drill', down: 'A step down', up: 'Up a rung', more: 'More', stay: 'Stay',
+}
+
+const UNITS: Readonly<Record<Dose['unit'], string>> =
+  { reps: 'repeats', seconds: 's', breaths: 'breaths', metres: 'm', letters: 'letters' }
+
+/**
+ * A step in words: the dose and what it is set to.
+ *
+ * @example
+ * stepText({ variationId: 'press-out.standing', dose: { sets: 3, amount: 6, unit: 'reps', restS: 45 }, setting: { bandN: 100 }, effort: 0.5 }, STANDARD) // => '3 × 6 a side against 100 N'
+ */
+export function stepText({ variationId, dose, setting }: Step, catalogue: Catalogue): string {
+  return `${formatDose(dose, catalogue.find(variationId)?.sides ?? 'both')}${loadText(setting)}`
+}
+
+/**
+ * What a decision would change, in a few words; nothing where nothing is given or all stays.
+ *
+ * @example
+ * changeText({ from: step, to: null }, STANDARD) // => ''
+ */
+export function changeText({ from, to }: Pick<Decision, 'from' | 'to'>, catalogue: Catalogue): string {
+  if (!to) return ''
+  if (to.variationId !== from.variationId) return `begin with ${stepText(to, catalogue)}`
+  const { setting: { loadKg, bandN }, dose: { amount, unit } } = to
+  if (loadKg !== undefined && loadKg !== from.setting.loadKg) return `${from.setting.loadKg ?? 0} → ${loadKg} kg`
+  if (bandN !== undefined && bandN !== from.setting.bandN) return `${from.setting.bandN ?? 0} → ${bandN} N`
+  return `${from.dose.amount} → ${amount} ${UNITS[unit]}`
+}
+
+/**
+ * A decision as the athlete is told of it; nothing of one that stays.
+ *
+ * @example
+ * athleteText({ kind: 'refer', from: step, to: null }, STANDARD) // => 'Press-out, standing waits until somebody qualified has looked at you.'
+ */
+export function athleteText(
+  { kind, from, to }: Pick<Decision, 'kind' | 'from' | 'to'>, catalogue: Catalogue,
+): string {
+  const name = catalogue.find(from.variationId)?.name ?? 'A drill'
+  const next = to ? catalogue.find(to.variationId)?.name ?? 'another drill' : ''
+  switch (kind) {
+    case 'stay': return ''
+    case 'refer': return `${name} waits until somebody qualified has looked at you.`
+    case 'swap': return to ? `${next} takes the place of ${name.toLowerCase()}.` : `${name} is left out for now.`
+    case 'up': return `You move up: ${next}, ${changeText({ from, to }, catalogue)}.`
+    case 'more': return `A little more: ${name.toLowerCase()}, ${changeText({ from, to }, catalogue)}.`
+    case 'down':
+      return to && to.variationId !== from.variationId
+        ? `A step back to get it clean: ${next}.`
+        : `A step back to get it clean: ${name.toLowerCase()}, ${changeText({ from, to }, catalogue)}.`
+  }
+}
