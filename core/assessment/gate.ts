@@ -13,7 +13,8 @@ export interface GateProgress {
 
 /**
  * Whether logged sets meet a variation's gate: every set of it, on each side, for so many amounts without a break, in
- * so many sessions running. A session in between that fell short begins the count anew.
+ * so many sessions running; fewer sets show as much when each is long enough and they hold as much together (ours). A
+ * session in between that fell short begins the count anew.
  *
  * @param logs sets of any drill; those of this variation count
  * @param massKg body mass: a set under the load the gate holds at does not count; null leaves loads out
@@ -42,9 +43,11 @@ function dayMeets({ gate, sides }: Variation, logs: readonly SetLog[], massKg: n
   const least = massKg === null ? null : gateLoadKg(gate, massKg)
   const good = logs.filter(log => log.amount >= gate.amount && log.breakPoint === 'none'
     && (least === null || loadOf(log) >= least * NEAR))
-  if (sides === 'both') return good.length >= gate.sets
-  return good.filter(log => log.side === 'left').length >= gate.sets
-    && good.filter(log => log.side === 'right').length >= gate.sets
+  const together = gate.sets * gate.amount
+  const enough = (sets: readonly SetLog[]): boolean =>
+    sets.length >= gate.sets || (sets.length > 1 && sets.reduce((sum, log) => sum + log.amount, 0) >= together)
+  if (sides === 'both') return enough(good)
+  return enough(good.filter(log => log.side === 'left')) && enough(good.filter(log => log.side === 'right'))
 }
 
 /** What a set was done against, in kilograms: a weight, or a band's pull as one. */

@@ -11,6 +11,8 @@ export interface Prescribed {
   readonly day: IsoDay
   readonly dose: Dose
   readonly extraSetSide: Side | null
+  /** Given to wake, not as work: nothing is decided on it. */
+  readonly wakes?: boolean
 }
 
 /** Sets done of what was planned. */

@@ -16,8 +16,8 @@ export interface Given {
 
 /** An amount grows by such steps along a block (common practice, no source). */
 const BLOCK_STEP = { reps: 2, seconds: 5, breaths: 1, metres: 5, letters: 2 } as const
-/** A load goes up by no more than this part of itself, or to the next one that there is (ACSM 2009, recalled). */
-const LOAD_STEP = 1.1
+/** A load goes up by so much of itself, or to the next one that there is (2-10 %: ACSM 2009, recalled). */
+const [LEAST_LOAD_STEP, LOAD_STEP] = [1.02, 1.1]
 
 /**
  * The next set of a drill after one that was given, one variable at a time: on by its amount up to the gate's, then by
@@ -57,7 +57,8 @@ export function asGiven(variation: Variation, { dose, setting }: Given, of: Pres
 }
 
 /**
- * What a set may grow to, one variable at a time: its amount up to the gate's, and its load to the next that there is.
+ * What a set may grow to, one variable at a time: its amount up to the gate's, and its load to the next that there is;
+ * what has outgrown the gate's amount may begin the next load at that (common practice, no source).
  *
  * @param first what comes first
  * @example
@@ -69,7 +70,10 @@ export function grown(variation: Variation, last: Given, first: 'amount' | 'load
   const byAmount = longer <= variation.gate.amount ? [{ ...last, dose: { ...last.dose, amount: longer } }] : []
   const heavier = loadedUp(variation, setting, of)
   const byLoad = heavier ? [{ ...last, setting: heavier }] : []
-  return first === 'load' ? [...byLoad, ...byAmount] : [...byAmount, ...byLoad]
+  const anew = heavier && amount > variation.gate.amount
+    ? [{ dose: { ...last.dose, amount: variation.gate.amount }, setting: heavier }]
+    : []
+  return first === 'load' ? [...byLoad, ...byAmount, ...anew] : [...byAmount, ...byLoad, ...anew]
 }
 
 /**
@@ -89,7 +93,7 @@ function loadedUp(variation: Variation, setting: SettingValues, of: LoadsFor): S
   const key = keyOf(variation)
   const load = setting[key]
   if (load === undefined) return null
-  const steps = loadsFor(variation, of).filter(step => step > load)
+  const steps = loadsFor(variation, of).filter(step => step >= load * LEAST_LOAD_STEP && step > load)
   const within = steps.filter(step => step <= load * LOAD_STEP)
   const next = within[0] ?? steps[0]
   return next === undefined ? null : { ...setting, [key]: next }

@@ -74,6 +74,30 @@ describe('what is decided', () => {
     expect(more.to!.setting).toEqual(more.from.setting)
   })
 
+  it('more: the next load at the gate\'s amount, where the amount has outgrown the gate', () => {
+    const id = 'press-out.split-stance-hold'
+    const { gate: asks } = findVariation(id)!
+    const dose = { sets: 3, amount: 40, unit: 'seconds' as const, restS: 45 }
+    const more = decide({
+      context: on(), season: OPEN,
+      ...doneSessions(id, [FIRST, SECOND].map(day => ({ day, dose, setting: { bandN: 80 } }))),
+    })[0]!
+    expect(more.kind).toBe('more')
+    expect(more.to!.setting.bandN).toBeGreaterThan(80)
+    expect(more.to!.dose.amount).toBeLessThanOrEqual(40)
+    expect(asks.amount).toBeLessThan(40)
+  })
+
+  it('more: another set, where nothing else of a set may grow and the gate asks for more of them', () => {
+    const id = 'balance.cross-crunch'
+    const { gate: asks } = findVariation(id)!
+    const dose = { sets: asks.sets - 1, amount: asks.amount, unit: 'reps' as const, restS: 45 }
+    const more = decide({
+      context: on(), season: OPEN, ...doneSessions(id, [FIRST, SECOND].map(day => ({ day, dose }))),
+    })[0]!
+    expect([more.kind, more.to?.dose]).toEqual(['more', { ...dose, sets: asks.sets }])
+  })
+
   it('stay: what stands against more is said', () => {
     expect(decided([below(SECOND, 5, { sets: { effort: 9 } })])).toMatchObject({
       kind: 'stay', to: null, why: expect.arrayContaining(['Effort 9: hard enough as it is.']),
@@ -144,6 +168,15 @@ describe('what is decided', () => {
     expect([kindWith('waits', 'locked'), kindWith('locked', 'waits'), kindWith('leftOut', 'locked')])
       .toEqual([['refer'], ['refer'], ['refer']])
     expect(kindWith('leftOut', 'waits')).toEqual(['swap'])
+  })
+
+  it('nothing of what only wakes, and pain in it all the same', () => {
+    const { prescribed, logs } = doneSessions(DRILL, [atGate(FIRST), atGate(SECOND)])
+    const woken = { prescribed: prescribed.map(item => ({ ...item, wakes: true })), logs, season: OPEN }
+    expect(decide({ context: on(), ...woken })).toEqual([])
+    const pain: DrillPain =
+      { variationId: DRILL, day: SECOND, at: `${SECOND}T10:00:00Z`, place: 'lowBack', times: 1, state: 'waits' }
+    expect(decide({ context: on({ pain: [pain] }), ...woken })[0]!.kind).toBe('swap')
   })
 
   it('nothing, of what was not done in two weeks, and of what is no work', () => {

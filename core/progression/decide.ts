@@ -12,7 +12,7 @@ import { confidenceOf } from './confidence'
 import type { Decision, DecisionKind, OtherWay, Step } from './decision'
 import { basis, type DecideRequest } from './request'
 import { stopped } from './stopped'
-import { asStep, givenLast, isSameStep, moreOf, rungUp, shorter, stepBack } from './steps'
+import { anotherSet, asStep, givenLast, isSameStep, moreOf, rungUp, shorter, stepBack } from './steps'
 
 /** What was done so many days ago or less is decided on; unlogged weeks decide nothing (common practice, no source). */
 const LATELY_DAYS = 14
@@ -30,9 +30,13 @@ export function decide(request: DecideRequest): Decision[] {
   const lately = logs.filter(log => log.day <= today && log.day > addDays(today, -LATELY_DAYS))
   const done = [...new Set(lately.map(log => log.variationId))].flatMap(id => catalogue.find(id) ?? [])
   const branches = [...new Set(done.map(variation => variation.branch))].sort()
+  const waking = new Set(request.prescribed.filter(item => item.wakes).map(item => item.itemId))
+  const work = { ...request, logs: logs.filter(log => !waking.has(log.prescribedItemId)) }
+  const worked = lately.filter(log => !waking.has(log.prescribedItemId))
   const decisions = branches.flatMap((branch) => {
     const own = done.filter(variation => variation.branch === branch)
-    return stopped(own, request) ?? decided(latest(own, lately), request)
+    const given = own.filter(variation => worked.some(log => log.variationId === variation.id))
+    return stopped(own, request) ?? (given.length > 0 ? decided(latest(given, worked), work) : [])
   })
   return decisions.sort((a, b) => GRAVITY[a.kind] - GRAVITY[b.kind])
 }
@@ -57,12 +61,13 @@ function decided(variation: Variation, request: DecideRequest): Decision[] {
   const { context, prescribed, logs, season } = request
   const sessions = drillSessions(variation.id, prescribed, logs.filter(log => log.day <= season.today))
   const last = givenLast(sessions, prescribed)
+  const from = asStep(variation, last, context)
   const asked: Asked = {
     variation, sessions, last, massKg: context.screen.massKg ?? null, shorter: shorter(variation, last, context),
   }
   const verdict = down(asked, request) ?? upOrMore(asked, request)
   return [{
-    ...basis(variation, sessions), from: asStep(variation, last, context), waits: null,
+    ...basis(variation, sessions), from, waits: null,
     ...confidenceOf(variation, sessions, request), ...verdict,
   }]
 }
@@ -102,10 +107,11 @@ function upOrMore(asked: Asked, request: DecideRequest): Verdict {
       others: [...otherWay('more', 'more load first', byLoad, null), STAY],
     }
   }
-  if (against.length === 0 && byAmount) {
+  const more = byAmount ?? anotherSet(variation, last, context)
+  if (against.length === 0 && more) {
     return {
-      kind: 'more', to: byAmount, why: ['Clean, as long as planned, and room to the limit.', ...above.why],
-      others: [...otherWay('more', 'more load instead', byLoad, byAmount), STAY],
+      kind: 'more', to: more, why: ['Clean, as long as planned, and room to the limit.'],
+      others: [...otherWay('more', 'more load instead', byLoad, more), STAY],
     }
   }
   return {

@@ -14,14 +14,14 @@ const given = (...all: Taken[]) => inForce(all, [], MONDAY)
 describe('what was decided', () => {
   it('more is given as it was decided; who stays keeps what was given', () => {
     const { dose, setting } = taken().to!
-    expect(given(taken())).toEqual({ [FROM.variationId]: { dose, setting, begins: false } })
+    expect(given(taken())).toEqual({ [FROM.variationId]: { dose, setting, firm: false } })
     expect(given(taken({ kind: 'stay', to: null }))[FROM.variationId]).toMatchObject({ dose: FROM.dose })
   })
 
   it('a rung that is left is not given any more, and the next begins with its few sets', () => {
     const above = step('press-out.standing-hold', 6, 2)
     expect(given(taken({ kind: 'up', to: above }))).toEqual({
-      [FROM.variationId]: null, [above.variationId]: { dose: above.dose, setting: above.setting, begins: true },
+      [FROM.variationId]: null, [above.variationId]: { dose: above.dose, setting: above.setting, firm: true },
     })
     expect(given(taken({ kind: 'refer', to: null }))).toEqual({ [FROM.variationId]: null })
   })

@@ -37,7 +37,7 @@ export function inForce(
 function given({ kind, variationId, from, to }: Taken): [string, Decided | null][] {
   const left: [string, null][] = kind === 'refer' || (to && to.variationId !== variationId) ? [[variationId, null]] : []
   const step = kind === 'stay' ? from : to
-  return step && kind !== 'refer'
-    ? [...left, [step.variationId, { dose: step.dose, setting: step.setting, begins: left.length > 0 }]]
-    : left
+  if (!step || kind === 'refer') return left
+  const firm = left.length > 0 || step.dose.sets !== from.dose.sets
+  return [...left, [step.variationId, { dose: step.dose, setting: step.setting, firm }]]
 }

@@ -31,6 +31,17 @@ export function moreOf(
   return steps.find(step => step.effort <= means.landing.effort[1]) ?? null
 }
 
+/** One set more, where sets are all that the gate still asks for; null where they are not, or a set goes too far. */
+export function anotherSet(variation: Variation, last: Given, context: PlanningContext): Step | null {
+  const { landing } = meansOf(context)
+  const sets = last.dose.sets + 1
+  const { gate, branch, rung } = variation
+  const below = rung < (context.screen.rungs[branch] ?? 1) || last.dose.amount < gate.amount
+  if (below || sets > Math.min(gate.sets, landing.sets[1])) return null
+  const step = asStep(variation, { ...last, dose: { ...last.dose, sets } }, context)
+  return step.effort <= landing.effort[1] ? step : null
+}
+
 /** The rung above, begun with the fewest sets; null where there is none, or every way of giving it goes too far. */
 export function rungUp(variation: Variation, context: PlanningContext): Step | null {
   const { harder } = neighboursOf(variation, context.screen.catalogue)
@@ -55,13 +66,10 @@ export function stepBack(
   variation: Variation, sessions: readonly DrillSession[], last: Given, cameFrom: Variation | null,
   context: PlanningContext,
 ): Step | null {
-  const means = meansOf(context)
   const grew = lastGrown(variation, sessions)
   if (grew === 'load') {
-    const key = keyOf(variation)
-    const lighter = loadsFor(variation, means).filter(load => load < (last.setting[key] ?? 0)).at(-1)
-    if (lighter !== undefined)
-      return asStep(variation, { ...last, setting: { ...last.setting, [key]: lighter } }, context)
+    const lighter = lighterBy(variation, last, context)
+    if (lighter) return lighter
   }
   if (grew === null && cameFrom) {
     const given = firstOf(cameFrom, context)
@@ -70,10 +78,25 @@ export function stepBack(
   return shorter(variation, last, context)
 }
 
-/** The same drill with less of it in a set; null where there is no less. */
+/** Under the load of now, the heaviest whose set lands; the lightest where none does, null where there is none. */
+function lighterBy(variation: Variation, last: Given, context: PlanningContext): Step | null {
+  const means = meansOf(context)
+  const key = keyOf(variation)
+  const lighter = loadsFor(variation, means).filter(load => load < (last.setting[key] ?? 0)).reverse()
+    .map(load => asStep(variation, { ...last, setting: { ...last.setting, [key]: load } }, context))
+  return lighter.find(step => step.effort <= means.landing.effort[1]) ?? lighter.at(-1) ?? null
+}
+
+/** The same drill with less of it in a set, so little that it lands; null where there is no less. */
 export function shorter(variation: Variation, last: Given, context: PlanningContext): Step | null {
-  const next = shortened(last)
-  return next.dose.amount === last.dose.amount ? null : asStep(variation, next, context)
+  let next = shortened(last)
+  if (next.dose.amount === last.dose.amount) return null
+  for (;;) {
+    const step = asStep(variation, next, context)
+    const less = shortened(next)
+    if (step.effort <= meansOf(context).landing.effort[1] || less.dose.amount === next.dose.amount) return step
+    next = less
+  }
 }
 
 /** What of a drill grew last over its sessions; null where nothing did. */
@@ -90,5 +113,5 @@ function lastGrown(variation: Variation, sessions: readonly DrillSession[]): 'lo
 
 /** Whether two steps give the same of the same drill. */
 export const isSameStep = (a: Step, b: Step): boolean =>
-  a.variationId === b.variationId && a.dose.amount === b.dose.amount
+  a.variationId === b.variationId && a.dose.amount === b.dose.amount && a.dose.sets === b.dose.sets
   && a.setting.loadKg === b.setting.loadKg && a.setting.bandN === b.setting.bandN

@@ -12,13 +12,15 @@ const UNITS: Readonly<Record<Dose['unit'], string>> =
   { reps: 'repeats', seconds: 's', breaths: 'breaths', metres: 'm', letters: 'letters' }
 
 /**
- * A step in words: the dose and what it is set to.
+ * A step in words: sets, amount and what it is set to, and no tempo.
  *
  * @example
  * stepText({ variationId: 'press-out.standing', dose: { sets: 3, amount: 6, unit: 'reps', restS: 45 }, setting: { bandN: 100 }, effort: 0.5 }, STANDARD) // => '3 × 6 a side against 100 N'
  */
 export function stepText({ variationId, dose, setting }: Step, catalogue: Catalogue): string {
-  return `${formatDose(dose, catalogue.find(variationId)?.sides ?? 'both')}${loadText(setting)}`
+  const { sets, amount, unit, restS } = dose
+  const sides = catalogue.find(variationId)?.sides ?? 'both'
+  return `${formatDose({ sets, amount, unit, restS }, sides)}${loadText(setting)}`
 }
 
 /**
@@ -30,9 +32,12 @@ export function stepText({ variationId, dose, setting }: Step, catalogue: Catalo
 export function changeText({ from, to }: Pick<Decision, 'from' | 'to'>, catalogue: Catalogue): string {
   if (!to) return ''
   if (to.variationId !== from.variationId) return `begin with ${stepText(to, catalogue)}`
-  const { setting: { loadKg, bandN }, dose: { amount, unit } } = to
-  if (loadKg !== undefined && loadKg !== from.setting.loadKg) return `${from.setting.loadKg ?? 0} → ${loadKg} kg`
-  if (bandN !== undefined && bandN !== from.setting.bandN) return `${from.setting.bandN ?? 0} → ${bandN} N`
+  const { setting: { loadKg, bandN }, dose: { amount, sets, unit } } = to
+  const begun = amount === from.dose.amount ? '' : `, ${amount} ${UNITS[unit]} a set`
+  if (loadKg !== undefined && loadKg !== from.setting.loadKg)
+    return `${from.setting.loadKg ?? 0} → ${loadKg} kg${begun}`
+  if (bandN !== undefined && bandN !== from.setting.bandN) return `${from.setting.bandN ?? 0} → ${bandN} N${begun}`
+  if (amount === from.dose.amount && sets !== from.dose.sets) return `${from.dose.sets} → ${sets} sets`
   return `${from.dose.amount} → ${amount} ${UNITS[unit]}`
 }
 

@@ -56,8 +56,8 @@ async function workFor(tx: Tx, context: Context, athlete: Athlete): Promise<Deci
     athlete, startsOn, competitions, settled,
     own: (await ownCatalogue(tx, organisationId)).own,
     evidence: {
-      prescribed: prescribed.map(({ item: { dose, extraSetSide }, itemId, variationId, day }) =>
-        ({ itemId, variationId, day, dose, extraSetSide })),
+      prescribed: prescribed.map(({ item: { dose, extraSetSide, slot }, itemId, variationId, day }) =>
+        ({ itemId, variationId, day, dose, extraSetSide, wakes: slot === 'activation' })),
       logs: logsFor(context, await logsBetween(tx, organisationId, [athlete.id], from, today)),
       trials: tests, season: seasonAround(today, settled.season, competitions.map(({ day }) => day)),
       overruled: await overruledBefore(tx, organisationId, athlete.id, today),

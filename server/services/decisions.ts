@@ -4,7 +4,7 @@ import { AppError } from '~~/shared/errors'
 import type {
   Athlete, DecisionInput, DecisionOutcome, DecisionRow, DecisionsAnswer, DecisionTray, TakenDecision,
 } from '~~/shared/types'
-import { listAthletes } from '../repositories/athletes'
+import { athletesByIds, listAthletes } from '../repositories/athletes'
 import { decisionById, decisionsSince, type StoredDecision } from '../repositories/decisions'
 import { athletesTrainedSince } from '../repositories/setLogs'
 import { asTheyMayRead, transaction, writing, type Context } from './context'
@@ -32,8 +32,7 @@ export async function decisionTray(context: Context): Promise<DecisionTray> {
   const rows: DecisionRow[] = []
   for (let i = 0; i < athletes.length; i += AT_A_TIME)
     rows.push(...(await Promise.all(athletes.slice(i, i + AT_A_TIME).map(one => rowsOf(context, one, stored)))).flat())
-  const names = new Map(athletes.map(({ id, name }) => [id, name]))
-  return { today, rows: inOrder(rows), taken: takenIn(stored, names, today) }
+  return { today, rows: inOrder(rows), taken: await takenLately(context) }
 }
 
 async function rowsOf(
@@ -65,18 +64,19 @@ const inOrder = (rows: readonly DecisionRow[]): DecisionRow[] => {
   return [...rows].sort((a, b) => rank(a) - rank(b) || a.athlete.name.localeCompare(b.athlete.name))
 }
 
-function takenIn(
-  stored: readonly StoredDecision[], names: ReadonlyMap<string, string>, today: string,
-): TakenDecision[] {
-  return stored.filter(one => one.state === 'taken' && one.day > addDays(today, -UNDO_DAYS)).reverse()
-    .flatMap((one): TakenDecision[] => {
-      const athleteName = names.get(one.athleteId)
-      if (athleteName === undefined) return []
-      const { id, athleteId, variationId, day, kind, taken, given, step, reason, by } = one
-      const undoable = taken !== 'refer' && taken !== 'swap'
-      const what = { variationId, day, kind, taken, from: given, to: step, reason, by, undoable }
-      return [{ id, athleteId, athleteName, ...what }]
-    })
+/** What was decided in the last week, newest first. */
+function takenLately(context: Context): Promise<TakenDecision[]> {
+  const { actor: { organisationId }, today } = context
+  return transaction(context, async (tx) => {
+    const stored = await decisionsSince(tx, organisationId, null, addDays(today, 1 - UNDO_DAYS))
+    const names = new Map((await athletesByIds(tx, organisationId, stored.map(one => one.athleteId)))
+      .map(({ id, name }) => [id, name]))
+    return stored.filter(one => one.state === 'taken').reverse().map((one): TakenDecision => ({
+      id: one.id, athleteId: one.athleteId, athleteName: names.get(one.athleteId) ?? 'Somebody who left',
+      variationId: one.variationId, day: one.day, kind: one.kind, taken: one.taken, from: one.given, to: one.step,
+      reason: one.reason, by: one.by, undoable: one.taken !== 'refer' && one.taken !== 'swap',
+    }))
+  })
 }
 
 /** Takes decisions, or proposes them, each on its own: one that was overtaken holds up no other. */
@@ -97,7 +97,7 @@ export async function decideAll(context: Context, inputs: readonly DecisionInput
     outcomes.push({ id: input.id, done: problem === '', problem })
   }
   if (moved.size > 0) await transaction(context, tx => planAgain(tx, context, [...moved]))
-  return { outcomes, ...await decisionTray(context) }
+  return { outcomes, taken: await takenLately(context) }
 }
 
 /** True when the weeks of the athlete are to be planned anew. One that was sent before changes nothing. */

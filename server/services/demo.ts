@@ -14,7 +14,7 @@ import { trunkEvidence, trunkOf } from '~~/shared/trunkOf'
 import type { StoredSetLog, TrialInput } from '~~/shared/types'
 import {
   centreEntries, chance, DEMO_PASSWORD, DEMO_TIME_ZONE, demoSeasons, groupRules, larkholm, OWN_DRILLS,
-  simulateBraceChecks, simulateSets, simulateTests, type Chance, type DemoAthlete, type DemoCentre,
+  simulateBraceChecks, simulateSets, simulateTests, withMishap, type Chance, type DemoAthlete, type DemoCentre,
 } from '~~/demo'
 import { asSystemOf, inOrganisation, takeTurn } from '../database/connection'
 import { insertAthlete } from '../repositories/athletes'
@@ -168,8 +168,8 @@ async function addHistory(
       simulateSets(luck, athlete, session)
     )
     logs.push(...done)
-    if (done.length > 0) await insertLogs(tx, organisationId, coachId, done)
   }
+  if (logs.length > 0) await insertLogs(tx, organisationId, coachId, withMishap(athlete.input.name, logs))
 }
 
 /** Tests of the last months, and the brace checks that led to the step each stands on. */

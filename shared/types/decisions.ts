@@ -63,6 +63,6 @@ export interface DecisionOutcome {
   readonly problem: string
 }
 
-export interface DecisionsAnswer extends DecisionTray {
+export interface DecisionsAnswer extends Pick<DecisionTray, 'taken'> {
   readonly outcomes: readonly DecisionOutcome[]
 }

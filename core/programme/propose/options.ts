@@ -59,7 +59,7 @@ function optionOf(variation: Variation, context: PlanningContext, before: WeekPl
   const found = (decided && asGiven(variation, decided, means)) ?? again(variation, context, before)
     ?? means.prescribed(variation)
   if (!found) return null
-  const [least, most] = decided?.begins ? [decided.dose.sets, decided.dose.sets] : means.landing.sets
+  const [least, most] = decided?.firm ? [decided.dose.sets, decided.dose.sets] : means.landing.sets
   const sets = Array.from({ length: most - least + 1 }, (_, i) => least + i)
   return { variation, dose: found.dose, setting: found.setting, extraSetSide, sets }
 }

@@ -11,8 +11,8 @@ import type { SportProfileId } from '../sport/sportProfiles'
 
 /** What a coach decided is to be given of a drill. */
 export interface Decided extends Given {
-  /** It begins with this: with these sets, no more. */
-  readonly begins: boolean
+  /** In these sets, no more and no fewer; else in as many as the week wants. */
+  readonly firm: boolean
 }
 
 /** All that the week of one athlete is planned from. */

@@ -1,0 +1,68 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import { v7 as newKey } from 'uuid'
+import { messageOf } from '~~/shared/errors'
+import type { DecisionInput, DecisionRow, Group, TakenDecision } from '~~/shared/types'
+import { fetchDecisions, sendDecisions, undoDecision } from '~/api/decisions'
+import { fetchGroups } from '~/api/people'
+import { reading } from './parts/reading'
+
+/** One line, whoever's and on whatever branch. */
+export const rowKey = ({ athlete, decision }: DecisionRow): string => `${athlete.id} ${decision.branch}`
+
+/** What there is to decide, and what was decided in the last week. */
+export const useDecisionsStore = defineStore('decisions', () => {
+  const all = shallowRef<readonly DecisionRow[]>([])
+  const taken = shallowRef<readonly TakenDecision[]>([])
+  const groups = shallowRef<readonly Group[]>([])
+  /** On their way: out of sight until the answer is there. */
+  const going = ref(new Set<string>())
+  /** Why one was not taken, beside it. */
+  const problems = ref(new Map<string, string>())
+  const { state, problem, read, again } = reading()
+
+  const load = (): Promise<void> => read(async () => {
+    const [tray, known] = await Promise.all([fetchDecisions(), fetchGroups()])
+    all.value = tray.rows
+    taken.value = tray.taken
+    groups.value = known
+  })
+
+  const rows = computed(() => all.value.filter(row => !going.value.has(rowKey(row))))
+
+  /** Takes rows as they are proposed, or one of the other ways with a reason. */
+  async function take(chosen: readonly DecisionRow[], way: number | null = null, reason = ''): Promise<void> {
+    const sent = new Map(chosen.map((row): [string, DecisionInput] => {
+      const { athlete, decision: { branch, kind }, evidenceDay } = row
+      return [rowKey(row), { id: newKey(), athleteId: athlete.id, branch, kind, evidenceDay, way, reason }]
+    }))
+    for (const key of sent.keys()) {
+      going.value.add(key)
+      problems.value.delete(key)
+    }
+    try {
+      const answer = await sendDecisions([...sent.values()])
+      taken.value = answer.taken
+      const done = new Set(answer.outcomes.filter(one => one.done).map(one => one.id))
+      for (const { id, problem: why } of answer.outcomes) {
+        const [key] = [...sent].find(([, input]) => input.id === id) ?? []
+        if (key !== undefined && !done.has(id)) problems.value.set(key, why)
+      }
+      all.value = all.value.filter(row => !done.has(sent.get(rowKey(row))?.id ?? ''))
+    }
+    catch (error) {
+      for (const key of sent.keys()) problems.value.set(key, messageOf(error))
+    }
+    finally {
+      for (const key of sent.keys()) going.value.delete(key)
+    }
+  }
+
+  async function undo(id: string): Promise<void> {
+    const tray = await undoDecision(id)
+    all.value = tray.rows
+    taken.value = tray.taken
+  }
+
+  return { rows, taken, groups, going, problems, state, problem, again, load, take, undo }
+})
