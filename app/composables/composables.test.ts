@@ -110,6 +110,22 @@ describe('the runner', () => {
     expect(new Set(sent.map(log => log.id)).size).toBe(4)
   })
 
+  it('asks less of the next set on a side after a very hard one, and says why', () => {
+    const runner = useRunner(computed(run), ref([]), () => undefined)
+    const asked = runner.current.value!.item.dose.amount
+    expect(runner.current.value!.why).toBe('')
+    const { item, side } = runner.current.value!
+    const next = useRunner(
+      computed(() => ({
+        ...run(), session: { ...run().session!, items: [{ ...item, dose: { ...item.dose, sets: 2 } }] },
+      })), ref([]), () => undefined,
+    )
+    next.log({ ...outcome, amount: asked, breakPoint: 'none', effort: 9 })
+    next.log({ ...outcome, amount: asked, breakPoint: 'none', effort: 6 })
+    expect(next.current.value).toMatchObject({ side, setNumber: 2, why: 'Effort 9: a step less.' })
+    expect(next.current.value!.item.dose.amount).toBeLessThan(asked)
+  })
+
   it('stops a drill for pain', () => {
     const runner = useRunner(computed(run), ref([]), () => undefined)
     runner.log({ ...outcome, breakPoint: 'pain', painAt: 'lowBack' })

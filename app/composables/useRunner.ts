@@ -2,6 +2,7 @@ import { computed, ref, type ComputedRef, type Ref } from 'vue'
 import { v7 as newKey } from 'uuid'
 import { expandSets, type SetSlot } from '~~/core/dose'
 import type { SettingValues } from '~~/core/catalogue'
+import { nextSet, type NextSet } from '~~/core/progression'
 import type { PrescribedItem, SessionRun, SetLogInput } from '~~/shared/types'
 
 /** What one set came to, as the athlete enters it. */
@@ -15,8 +16,26 @@ export interface Step extends SetSlot {
   readonly key: string
 }
 
+/** A set that is asked for now: its item with the amount that the sets before it leave, and why it is another. */
+export interface CurrentStep extends Step {
+  readonly why: string
+}
+
 const keyOf = (itemId: string, side: SetSlot['side'], setNumber: number): string =>
   `${itemId}/${side ?? 'both'}/${setNumber}`
+
+/** A step as the sets before it on the same side leave it, by the declared rules of the next set. */
+function afterSets(step: Step, logs: readonly SetLogInput[]): CurrentStep {
+  const { item: { dose } } = step
+  const before = logs.filter(log => log.prescribedItemId === step.item.id && log.side === step.side
+    && log.setNumber < step.setNumber).sort((a, b) => a.setNumber - b.setNumber)
+  const { amount, why } = before.reduce<NextSet>(
+    (asked, { amount: done, breakPoint, effort }) =>
+      nextSet({ unit: dose.unit, asked: asked.amount, done, broke: breakPoint !== 'none', effort }),
+    { amount: dose.amount, why: '' },
+  )
+  return { ...step, item: { ...step.item, dose: { ...dose, amount } }, why }
+}
 
 /** Steps through a session of (run, sets still waiting to be sent): what is next, what is done, what was stopped. */
 export function useRunner(
@@ -42,11 +61,11 @@ export function useRunner(
   const stopped = computed(() =>
     new Set(logs.value.filter(log => log.breakPoint === 'pain').map(log => log.prescribedItemId))
   )
-  const current = computed(() =>
-    steps.value.find(step =>
-      !done.value.has(step.key) && !stopped.value.has(step.item.id) && !skipped.value.has(step.item.id)
-    ) ?? null
-  )
+  const current = computed((): CurrentStep | null => {
+    const step = steps.value.find(({ key, item }) =>
+      !done.value.has(key) && !stopped.value.has(item.id) && !skipped.value.has(item.id))
+    return step ? afterSets(step, logs.value) : null
+  })
   /** The setting of the last set of this drill: most sets are done with the same one. */
   const lastSetting = computed((): SettingValues => {
     const itemId = current.value?.item.id

@@ -107,6 +107,18 @@ async function signOut(): Promise<void> {
         >
           {{ today.nextCompetition.name }} <b>{{ inDays(daysBetween(today.day, today.nextCompetition.day)) }}</b>
         </p>
+        <ul
+          v-if="today.decided.length > 0"
+          class="panel mb-3"
+          aria-label="Decided by your coach"
+        >
+          <li
+            v-for="text in today.decided"
+            :key="text"
+          >
+            {{ text }}
+          </li>
+        </ul>
         <TodaySession
           v-if="today.session && today.session.items.length > 0"
           :session="today.session"

@@ -36,24 +36,12 @@ export function carriedOn(
     on: [...grown(variation, last, first, of), last], stay: [last], back: [shortened(last), last],
   }
   for (const one of tries[progress]) {
-    const found = asGiven(variation, one, of)
+    const found = effortAt(variation, { ...one.dose, sets: 1 }, one.setting, of)
     // What was given may stay up to the limit; nothing is driven past where a set is to land.
     const driven = progress === 'on' && one !== last
-    if (found && (!driven || found.effort.effort <= of.landing.effort[1])) return found
+    if (isWork(found, of) && (!driven || found.effort.effort <= of.landing.effort[1])) return found
   }
   return null
-}
-
-/**
- * One set of a drill as somebody says it is to be given; null where it is no work, or goes too far.
- *
- * @throws DomainError `tempo` when it cannot be read.
- * @example
- * asGiven(findVariation('front-plank.wall'), { dose: { sets: 3, amount: 30, unit: 'seconds', restS: 30 }, setting: {} }, { paths: pathsOf(bodyOf({ sex: 'male', heightM: 1.8, massKg: 80 })), capacities: { arch: 230, fold: 275, sideLeft: 219, sideRight: 219, turnLeft: 100, turnRight: 100 }, landing: windowOf(null, false), massKg: 80, heightM: 1.8, equipment: [], rungs: {} }) // => null
- */
-export function asGiven(variation: Variation, { dose, setting }: Given, of: PrescribeFor): Prescription | null {
-  const found = effortAt(variation, { ...dose, sets: 1 }, setting, of)
-  return isWork(found, of) ? found : null
 }
 
 /**

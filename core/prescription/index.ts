@@ -3,4 +3,4 @@ export { PULLING, usualLoads, WEIGHED, type FacilityWeights } from './loads'
 export {
   effortAt, gateSetting, keyOf, loadsFor, mayBeLoaded, prescribe, type PrescribeFor, type Prescription,
 } from './prescribe'
-export { asGiven, carriedOn, grown, shortened, type Given, type Progress } from './carryOn'
+export { carriedOn, grown, shortened, type Given, type Progress } from './carryOn'

@@ -1,5 +1,6 @@
 export { decide } from './decide'
 export type { Confidence, Decision, DecisionKind, Dot, OtherWay, Step } from './decision'
 export { inForce, type Taken } from './inForce'
+export { nextSet, type NextSet } from './nextSet'
 export type { DecideRequest, Overruled } from './request'
 export { athleteText, changeText, DECISION_NAMES, stepText } from './words'

@@ -6,9 +6,9 @@ export type Severity = 'stop' | 'warn' | 'taste'
 
 /**
  * What a rule looks at: a drill for an athlete, a dose, an item where it stands, a session, a week, a day of the
- * season, what was done of a drill.
+ * season, what was done of a drill, a set that is to come.
  */
-export type RuleScope = 'drill' | 'dose' | 'place' | 'session' | 'week' | 'day' | 'progress'
+export type RuleScope = 'drill' | 'dose' | 'place' | 'session' | 'week' | 'day' | 'progress' | 'set'
 
 /**
  * One rule of the trade in one place: what decides, where it is from, how hard it is, and what it says when it is

@@ -2,7 +2,7 @@
 import type { SettingValues, Variation } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import type { Units } from '~~/shared/types'
-import type { SetOutcome, Step } from '~/composables/useRunner'
+import type { CurrentStep, SetOutcome } from '~/composables/useRunner'
 import { loadIn } from '~/words/loadWords'
 import DrillFigure from '~/components/drill/DrillFigure.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
@@ -14,7 +14,7 @@ import SetTimer from '~/components/run/SetTimer.vue'
 /** The set at hand: what to do, the timer of it, and what came of it. */
 const props = defineProps<
   {
-    step: Step
+    step: CurrentStep
     /** Which drill of how many. */
     place: number
     of: number
@@ -54,6 +54,13 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
         v-if="loadText"
         class="figure ml-2"
       >{{ loadText }}</b>
+    </p>
+    <p
+      v-if="step.why"
+      class="caution mb-2"
+      role="status"
+    >
+      {{ step.why }}
     </p>
     <template v-if="ended === null">
       <DrillFigure

@@ -60,6 +60,7 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
  * wantText('frontal') // => 'the frontal plane'
  */
 export function wantText(want: string): string {
+  if (want.startsWith('decided ')) return 'what was decided'
   return WANT_WORDS[want as SportWantId]
     ?? (want in SPORT_WANTS ? SPORT_WANTS[want as SportWantId].name : 'trunk work in every session')
 }

@@ -1,7 +1,7 @@
 import { kindOf, mainAction, type PerAction, type SettingValues, type Variation } from '../../catalogue'
 import type { Dose, Side } from '../../dose'
 import { must } from '../../errors'
-import { asGiven, carriedOn, gateSetting, type Prescription } from '../../prescription'
+import { carriedOn, effortAt, gateSetting, type Prescription } from '../../prescription'
 import { positionOf } from '../sport/positions'
 import type { PlanningContext } from '../week/context'
 import type { WeekPlan } from '../week/week'
@@ -56,12 +56,21 @@ function optionOf(variation: Variation, context: PlanningContext, before: WeekPl
   if (kind !== 'work') return null
   const means = meansOf(context)
   const decided = context.decided?.[variation.id]
-  const found = (decided && asGiven(variation, decided, means)) ?? again(variation, context, before)
+  const found = asDecided(variation, context) ?? again(variation, context, before)
     ?? means.prescribed(variation)
   if (!found) return null
   const [least, most] = decided?.firm ? [decided.dose.sets, decided.dose.sets] : means.landing.sets
   const sets = Array.from({ length: most - least + 1 }, (_, i) => least + i)
   return { variation, dose: found.dose, setting: found.setting, extraSetSide, sets }
+}
+
+/** What a coach decided, light or not; null where nothing is decided, or it goes too far by what is known now. */
+function asDecided(variation: Variation, context: PlanningContext): Prescription | null {
+  const decided = context.decided?.[variation.id]
+  if (!decided) return null
+  const means = meansOf(context)
+  const found = effortAt(variation, { ...decided.dose, sets: 1 }, decided.setting, means)
+  return found.effort.effort <= means.landing.limit ? found : null
 }
 
 /** Last week's set, carried on; null where it was not there, or is no work any more. */

@@ -20,8 +20,6 @@ import { wantsMet } from './weekWants'
 const [BELOW, BESIDE_THE_GOAL] = [4, 2]
 /** A drill of the block before is liked this much less in the first week of a new one. */
 const CHANGE_COST = 3
-/** What a coach has decided is liked more by as much. */
-const DECIDED = 6
 /** Left to the end the weak link stays weak, and fast work is fast no more. */
 const LATE = { weakLink: { after: 2, finisher: 5 }, fast: { after: 3, finisher: 6 } } as const
 
@@ -73,8 +71,7 @@ function likedLess({ variation }: Option, { context, before }: Around): number {
   const below = Math.max(0, (context.screen.rungs[variation.branch] ?? 1) - variation.rung)
   const old = startsBlock(context) && mainAction(variation.shares) !== context.weakLink
     && (before?.sessions.some(s => s.items.some(i => i.variationId === variation.id)) ?? false)
-  const decided = context.decided?.[variation.id] ? DECIDED : 0
-  return Math.max(0, Math.round(Math.max(0, 2 - fit) * 8) - decided) + BELOW * below
+  return Math.round(Math.max(0, 2 - fit) * 8) + BELOW * below
     + (character.postures.includes(variation.posture) ? 0 : 1)
     + (goalLadders(context).has(variation.ladder) ? 0 : BESIDE_THE_GOAL) + (old ? CHANGE_COST : 0)
 }

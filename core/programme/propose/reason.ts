@@ -70,7 +70,7 @@ function progressText(
   item: TrunkItem, { id, sides }: Variation, last: Pick<TrunkItem, 'dose' | 'setting'> | null,
   { progress, decided }: PlanningContext,
 ): string {
-  if (decided?.[id]) return 'As a coach has decided.'
+  if (decided?.[id]?.dose.amount === item.dose.amount) return 'As a coach has decided.'
   if (!last) return ''
   const [now, then] = [item, last].map(one => `${formatDose(one.dose, sides)}${loadText(one.setting)}`)
   if (now !== then) return `From ${then} last week.`

@@ -34,8 +34,12 @@ export function wantsMet(
     ...SPORT_WANT_IDS.filter(id => !isPlane(id) && (SPORT_WANTS[id].meets?.(variation) ?? false)),
     ...goal?.ladder === variation.ladder ? ['goal'] : [],
     ...weakLink && (fullSets[weakLink] ?? 0) > A_TOUCH ? ['weakLink'] : [],
+    ...context.decided?.[variation.id] ? [decidedWant(variation)] : [],
   ]
 }
+
+/** What a coach decided of a drill is to be in the week once. */
+const decidedWant = ({ id }: Variation): string => `decided ${id}`
 
 const isPlane = (id: SportWantId): boolean => ['sagittal', 'frontal', 'transverse'].includes(id)
 
@@ -72,6 +76,8 @@ export function weekWants(
   return {
     wants: {
       ...Object.fromEntries(asked.filter(([id]) => met.has(id))),
+      ...Object.fromEntries(options.filter(({ variation: { id } }) => exposures > 0 && context.decided?.[id])
+        .map(({ variation }) => [decidedWant(variation), 1])),
       ...(exposures > 0 && met.has(EXPOSURE) ? { [EXPOSURE]: Math.min(MOST_EXPOSURES, exposures) } : {}),
     },
     dropped: asked.map(([id]) => id).filter(id => !met.has(id)),
