@@ -18,6 +18,7 @@ import * as policy from './policy'
 import * as prescription from './prescription'
 import * as programme from './programme'
 import * as progression from './progression'
+import * as review from './review'
 import * as rules from './rules'
 import * as season from './season'
 import * as screening from './screening'
@@ -27,7 +28,7 @@ import * as fixtures from './testing/fixtures'
 const scope: Record<string, unknown> = {
   ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors,
   ...instruments,
-  ...capacity, ...load, ...merge, ...progression,
+  ...capacity, ...load, ...merge, ...progression, ...review,
   ...planner, ...prescription, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
 }
 

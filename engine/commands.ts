@@ -7,12 +7,13 @@ import { dose } from './dose'
 import type { Input } from './schemas/read'
 import { band, moments, reactions, variations } from './mechanics'
 import { propose } from './propose'
+import { review } from './review'
 import { repair, season } from './season'
 import { evaluate, week } from './week'
 
 const COMMANDS: Readonly<Record<string, (input: Input) => unknown>> = {
   variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, capacity, effort, propose,
-  decide, week, evaluate, season, repair,
+  decide, review, week, evaluate, season, repair,
 }
 /** Commands that take no input. */
 const SILENT = ['variations']

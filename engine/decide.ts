@@ -1,43 +1,13 @@
-import type { Prescribed, SetLog } from '../core/assessment'
+import type { SetLog } from '../core/assessment'
 import { STANDARD } from '../core/catalogue'
-import { DomainError } from '../core/errors'
 import { decide as decisionsOn, type Step } from '../core/progression'
 import { openPain } from '../core/screening'
+import { asEvidence, logsOf, prescribedOf } from './done'
 import { contextOf } from './propose'
-import { decideSchema, type ReadDecide } from './schemas/decide'
+import { decideSchema } from './schemas/decide'
 import { read, type Input } from './schemas/read'
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits)) + 0
-const itemOf = (index: number): string => `done.${index}`
-
-function prescribedOf({ done }: ReadDecide): Prescribed[] {
-  return done.map(({ variation, day, planned, unit, tempo }, i) => ({
-    itemId: itemOf(i), variationId: variation, day, extraSetSide: null,
-    dose: { ...planned, unit, restS: 0, ...tempo ? { tempo } : {} },
-  }))
-}
-
-function logsOf({ done }: ReadDecide): SetLog[] {
-  return done.flatMap(({ variation, day, unit, tempo, settings, sets }, i) => {
-    if (!STANDARD.find(variation)) throw new DomainError(`${itemOf(i)}.variation`, `There is no drill ${variation}.`)
-    return sets.map((set, n): SetLog => ({
-      ...set, prescribedItemId: itemOf(i), variationId: variation, day, setNumber: n + 1, unit, tempo,
-      setting: settings, feltAt: [],
-    }))
-  })
-}
-
-/** What was done is evidence of the trunk too. */
-const asEvidence = ({ evidence, done }: ReadDecide): ReadDecide['evidence'] => ({
-  ...evidence,
-  sets: [
-    ...evidence.sets,
-    ...done.flatMap(({ variation, day, unit, tempo, settings, sets }) =>
-      sets.map(({ side, amount, breakPoint, effort }) =>
-        ({ variation, day, unit, tempo, settings, side, amount, breakPoint, effort }))),
-  ],
-})
-
 const hurt = ({ breakPoint, painAt }: SetLog): boolean => breakPoint === 'pain' || painAt !== null
 
 const told = ({ variationId, dose: { sets, amount, unit }, setting, effort }: Step) =>

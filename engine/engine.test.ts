@@ -15,7 +15,7 @@ describe('the engine from the command line', () => {
   it('has an example of every command that takes input', () => {
     expect(examples.map(e => e.command)).toEqual([
       'moments', 'reactions', 'band', 'dose', 'catalogue', 'assess', 'brace', 'admissible', 'capacity',
-      'effort', 'propose', 'decide', 'week', 'evaluate', 'season', 'repair',
+      'effort', 'propose', 'decide', 'review', 'week', 'evaluate', 'season', 'repair',
     ])
   })
 

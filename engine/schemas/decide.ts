@@ -31,7 +31,8 @@ export interface ReadDecide {
   readonly today: string
 }
 
-const done = Joi.object({
+/** Sessions of drills as they were planned and done. */
+export const done = Joi.object({
   variation: words.required(), day: day.required(), unit, tempo, settings,
   planned: Joi.object({
     sets: amount.integer().min(1).max(10).required(), amount: amount.greater(0).max(600).required(),
