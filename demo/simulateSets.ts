@@ -53,6 +53,13 @@ function oneSet(
   }
 }
 
+/** How hard the session was as a whole, as somebody says it who did these sets; its lifts make it harder. */
+export function simulateEffort(luck: Chance, sets: readonly StoredSetLog[], lifts: number): number {
+  const told = sets.flatMap(({ effort }) => (effort === null ? [] : [effort]))
+  const mean = told.reduce((sum, effort) => sum + effort, 0) / Math.max(1, told.length)
+  return Math.min(10, Math.max(1, Math.round(mean + (lifts > 0 ? 1 : -1) + 2 * (luck.next() - 0.5))))
+}
+
 /** Now and then something else gives out first. */
 function otherEnd(luck: Chance, { ladder, posture }: Variation): BreakPoint | null {
   if (!luck.yes(0.04)) return null

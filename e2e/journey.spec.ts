@@ -202,7 +202,7 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
     await expect(athlete.getByText('Say what ended the set.')).toBeVisible()
     await athlete.getByRole('button', { name: 'Hips turned' }).click()
     await athlete.getByRole('group', { name: 'Where was it felt?' }).getByRole('button', { name: 'Sides' }).click()
-    await athlete.getByRole('button', { name: '7', exact: true }).click()
+    await athlete.getByRole('button', { name: 'Effort 7 of 10' }).click()
     await expectAccessible(athlete)
     await expectNoSideScroll(athlete)
     await athlete.getByRole('button', { name: 'Log set' }).click()

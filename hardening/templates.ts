@@ -64,6 +64,11 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
       evidenceDay: '2026-03-04', way: luck.chance(0.5) ? 0 : null, reason: 'x',
     }],
   }),
+  'PUT /api/sessions/:id/effort': luck => ({ effort: luck.below(11), minutes: 45 }),
+  'POST /api/athletes/:id/reports': luck => ({
+    id: luck.key(), kind: 'athlete', from: '2026-01-05', to: '2026-03-01', days: 14,
+  }),
+  'POST /api/reports/revoke': luck => ({ id: luck.key() }),
   'POST /api/decisions/undo': luck => ({ id: luck.key() }),
   'POST /api/athletes/import': (luck, ids) => ({ athletes: [{ id: luck.key(), athlete: athlete(luck, ids) }] }),
   'POST /api/athletes': (luck, ids) => ({ id: luck.key(), athlete: athlete(luck, ids) }),

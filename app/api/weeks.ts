@@ -1,3 +1,4 @@
+import type { SessionEffort } from '~~/core/review'
 import type { PlannedSession, WeekPlan } from '~~/core/programme'
 import type { PlannedAnswer, SessionRun, SetLogInput, TrainingWeek, WeekSheet } from '~~/shared/types'
 import { call } from './call'
@@ -27,5 +28,7 @@ export const proposeForOne = (
 export const fetchRun = (sessionId: string): Promise<SessionRun> => call(`/api/sessions/${sessionId}`)
 export const takeStandIn = (sessionId: string, itemId: string): Promise<SessionRun> =>
   write('A stand-in', 'POST', `/api/sessions/${sessionId}/stand-in`, { itemId })
+export const tellEffort = (sessionId: string, effort: number, minutes: number): Promise<SessionEffort> =>
+  write('How hard the session was', 'PUT', `/api/sessions/${sessionId}/effort`, { effort, minutes })
 export const sendLog = (log: SetLogInput): Promise<{ stored: string[] } | null> =>
   writes.send({ key: `log/${log.id}`, label: 'A set', method: 'POST', path: '/api/logs', body: { logs: [log] } })

@@ -90,7 +90,7 @@ describe('the runner', () => {
   })
   const run = (): Today => ({
     athleteId: 'a', athleteName: 'A', day: '2026-03-04', stop: null, logs: [], decided: [], nextDays: [],
-    nextCompetition: null,
+    nextCompetition: null, effort: null,
     season: null, entries: [], notices: [],
     session: { id: 's', day: '2026-03-04', minutes: 60, lifts: [], items: [prescribed('one'), prescribed('two')] },
   })

@@ -8,7 +8,7 @@ import type { PrescribedItem, SessionRun, SetLogInput } from '~~/shared/types'
 /** What one set came to, as the athlete enters it. */
 export type SetOutcome = Pick<
   SetLogInput,
-  'amount' | 'breakPoint' | 'setting' | 'feltAt' | 'effort' | 'painAt' | 'note'
+  'amount' | 'breakPoint' | 'setting' | 'feltAt' | 'effort' | 'painAt' | 'note' | 'quality'
 >
 
 export interface Step extends SetSlot {

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import type { SessionRun } from '~~/shared/types'
-import { fetchRun, takeStandIn } from '~/api/weeks'
+import { fetchRun, takeStandIn, tellEffort } from '~/api/weeks'
 import { reading } from './parts/reading'
 
 /** The session that is being run. */
@@ -24,5 +24,13 @@ export const useRunStore = defineStore('run', () => {
     if (id) run.value = await takeStandIn(id, itemId)
   }
 
-  return { run, state, problem, again, load, refresh, takeIn }
+  /** Said at once on the page; it is sent when the line is there. */
+  function tell(effort: number, minutes: number): void {
+    const now = run.value
+    if (!now?.session) return
+    run.value = { ...now, effort: { day: now.session.day, effort, minutes } }
+    tellEffort(now.session.id, effort, minutes).catch(() => undefined)
+  }
+
+  return { run, state, problem, again, load, refresh, takeIn, tell }
 })

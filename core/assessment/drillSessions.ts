@@ -19,6 +19,8 @@ export interface DrillSession {
   readonly hurt: boolean
   /** Of the hardest set, 0-10; null where none was said. */
   readonly effort: number | null
+  /** Of the worst set that a coach scored, 1-10 of the own best; null where none was. */
+  readonly quality: number | null
 }
 
 /**
@@ -45,6 +47,7 @@ function sessionOf(day: IsoDay, sets: readonly SetLog[], amounts: ReadonlyMap<st
   const plannedOf = (set: SetLog): number => amounts.get(set.prescribedItemId) ?? set.amount
   const partOf = (set: SetLog): number => Math.min(1, set.amount / plannedOf(set))
   const broken = sets.filter(set => set.breakPoint !== 'none')
+  const scored = sets.flatMap(({ quality = null }) => (quality === null ? [] : [quality]))
   const told = sets.flatMap(set => (set.effort === null ? [] : [set.effort]))
   return {
     day, sets, planned: Math.max(...sets.map(plannedOf)), least: Math.min(...sets.map(set => set.amount)),
@@ -52,5 +55,6 @@ function sessionOf(day: IsoDay, sets: readonly SetLog[], amounts: ReadonlyMap<st
     heldPart: Math.min(1, ...broken.map(partOf)),
     hurt: sets.some(set => set.breakPoint === 'pain' || set.painAt !== null),
     effort: told.length === 0 ? null : Math.max(...told),
+    quality: scored.length === 0 ? null : Math.min(...scored),
   }
 }

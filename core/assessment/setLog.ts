@@ -51,6 +51,8 @@ export interface SetLog {
   /** 0-10. */
   readonly effort: number | null
   readonly painAt: BodyPlace | null
+  /** How good its repeats were against the athlete's own best one, 1-10, by a coach's eye; left out: nobody scored. */
+  readonly quality?: number | null
 }
 
 /**

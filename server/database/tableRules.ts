@@ -68,6 +68,11 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
   health_alert: { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: [] },
   pain_decision: planned('own'),
   decision: tested,
+  session_effort: {
+    headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own',
+    add: ['headCoach', 'coach', 'assistant', 'athlete'],
+  },
+  report_link: { headCoach: 'all', coach: 'seen', assistant: 'none', athlete: 'none', add: ['headCoach', 'coach'] },
   pain_set: {
     headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own',
     add: ['headCoach', 'coach', 'assistant', 'athlete'],

@@ -20,6 +20,7 @@ interface LogRow {
   effort: number | null
   pain_at: StoredSetLog['painAt']
   note: string
+  quality: number | null
 }
 
 const toLog = (row: LogRow): StoredSetLog => ({
@@ -40,6 +41,7 @@ const toLog = (row: LogRow): StoredSetLog => ({
   effort: row.effort,
   painAt: row.pain_at,
   note: row.note,
+  ...row.quality === null ? {} : { quality: row.quality },
 })
 
 /** Athletes in sight who did a set since a day. */
@@ -73,6 +75,7 @@ export async function insertLogs(
     effort: log.effort,
     pain_at: log.painAt,
     note: log.note,
+    quality: log.quality ?? null,
   }))).onConflict(['organisation_id', 'day', 'id']).ignore()
   await keepPain(tx, organisationId, logs)
 }

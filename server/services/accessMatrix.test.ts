@@ -290,7 +290,7 @@ describe('every route', () => {
         ? people.coach.context.actor.personId
         : about.id,
     )
-      .replace(':startsOn', MONDAY).replace(':from', MONDAY)
+      .replace(':startsOn', MONDAY).replace(':from', MONDAY).replace(':to', '2026-03-08')
     const answer = await fetch(app.url + address, {
       method,
       headers: {

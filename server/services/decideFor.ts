@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto'
 import { EVIDENCE_DAYS } from '~~/core/assessment'
 import { addDays, mondayOf } from '~~/core/calendar'
 import type { Decision, Overruled } from '~~/core/progression'
@@ -15,33 +14,21 @@ import { decideInPool, type DecideWork } from '../solver'
 import { mustSeeAthlete, transaction, type Context } from './context'
 import { readyTrunk } from './knownTrunk'
 import { logsFor } from './logsFor'
+import { memory } from './memory'
 import { settledFor } from './planningRules'
 import { competitionsFor } from './seasonOf'
 
 /** So far back sets are looked at, and competitions ahead. */
 const [SETS_DAYS, AHEAD_DAYS] = [42, 28]
 
-/** What was decided last of an athlete, by what it was decided from: a tray is looked at many times a day. */
-const known = new Map<string, Promise<readonly Decision[]>>()
-const MOST = 500
+const decided = memory<Promise<readonly Decision[]>>(500)
 
 /** What the engine would decide of an athlete's drills today, on the evidence that whoever asks may read. */
 export async function decisionsFor(context: Context, athleteId: string): Promise<readonly Decision[]> {
   await readyTrunk(context, athleteId, mondayOf(context.today))
-  return remembered(await transaction(context, async tx =>
-    workFor(tx, context, await mustSeeAthlete(tx, context, athleteId))))
-}
-
-async function remembered(work: DecideWork): Promise<readonly Decision[]> {
-  const key = createHash('sha256').update(JSON.stringify(work)).digest('base64')
-  const found = known.get(key) ?? decideInPool(work)
-  known.delete(key)
-  known.set(key, found)
-  const [oldest] = known.keys()
-  if (known.size > MOST && oldest !== undefined) known.delete(oldest)
-  // One that failed is asked again.
-  found.catch(() => known.delete(key))
-  return found
+  const work = await transaction(context, async tx =>
+    workFor(tx, context, await mustSeeAthlete(tx, context, athleteId)))
+  return decided(work, () => decideInPool(work))
 }
 
 async function workFor(tx: Tx, context: Context, athlete: Athlete): Promise<DecideWork> {

@@ -14,7 +14,7 @@ import { trunkEvidence, trunkOf } from '~~/shared/trunkOf'
 import type { StoredSetLog, TrialInput } from '~~/shared/types'
 import {
   centreEntries, chance, DEMO_PASSWORD, DEMO_TIME_ZONE, demoSeasons, groupRules, larkholm, OWN_DRILLS,
-  simulateBraceChecks, simulateSets, simulateTests, withMishap, type Chance, type DemoAthlete, type DemoCentre,
+  simulateBraceChecks, simulateEffort, simulateSets, simulateTests, withMishap, type Chance, type DemoAthlete, type DemoCentre,
 } from '~~/demo'
 import { asSystemOf, inOrganisation, takeTurn } from '../database/connection'
 import { insertAthlete } from '../repositories/athletes'
@@ -30,6 +30,7 @@ import { saveRules } from '../repositories/planningRules'
 import { saveSeason } from '../repositories/seasons'
 import { sessionsOfWeek } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
+import { putSessionEffort } from '../repositories/sessionEfforts'
 import { insertLogs } from '../repositories/setLogs'
 import { markAssigned, saveWeek } from '../repositories/weeks'
 import { freezeWeek } from './assignWeek'
@@ -164,10 +165,13 @@ async function addHistory(
     const sessions = await sessionsOfWeek(tx, organisationId, athlete.id, startsOn)
     prescribed.push(...sessions.flatMap(({ day, items }) =>
       items.map(({ id, variationId, dose, extraSetSide }) => ({ itemId: id, variationId, day, dose, extraSetSide }))))
-    const done = sessions.filter(session => session.day < today).flatMap(session =>
-      simulateSets(luck, athlete, session)
-    )
-    logs.push(...done)
+    for (const session of sessions.filter(one => one.day < today)) {
+      const done = simulateSets(luck, athlete, session)
+      if (done.length === 0) continue
+      logs.push(...done)
+      const effort = simulateEffort(luck, done, session.lifts.length)
+      await putSessionEffort(tx, organisationId, coachId, session, { day: session.day, effort, minutes: session.minutes })
+    }
   }
   if (logs.length > 0) await insertLogs(tx, organisationId, coachId, withMishap(athlete.input.name, logs))
 }

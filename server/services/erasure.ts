@@ -9,6 +9,7 @@ import { rulesOfAthletes } from '../repositories/planningRules'
 import { prescribedBetween } from '../repositories/prescriptions'
 import { readRecord } from '../repositories/record'
 import { athleteSeasons, seasonChangesOf } from '../repositories/seasons'
+import { sessionEffortsBetween } from '../repositories/sessionEfforts'
 import { logsBetween } from '../repositories/setLogs'
 import { allWeeksOf } from '../repositories/weeks'
 import { eraseAthleteRows } from '../repositories/athletes'
@@ -40,6 +41,7 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       planningRules: role === 'athlete' ? [] : await rulesOfAthletes(tx, organisationId, [id]),
       prescribed: await prescribedBetween(tx, organisationId, [id], FIRST_DAY, last),
       sets: await logsBetween(tx, organisationId, [id], FIRST_DAY, last),
+      sessionEfforts: await sessionEffortsBetween(tx, organisationId, id, FIRST_DAY, last),
       answers: await answersOf(tx, organisationId, id),
       decisions: await decisionsSince(tx, organisationId, [id], FIRST_DAY),
       painDecisions: await painDecisionsOf(tx, organisationId, id),

@@ -1,4 +1,3 @@
-import { createHash } from 'node:crypto'
 import { EVIDENCE_DAYS } from '~~/core/assessment'
 import { addDays } from '~~/core/calendar'
 import { knownTrunk, type Evidence, type KnownTrunk, type Trunk } from '~~/core/capacity'
@@ -10,10 +9,9 @@ import { logsBetween } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
 import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, transaction, type Context } from './context'
+import { memory } from './memory'
 
-/** What was reckoned last, by what it was reckoned from: the same evidence is asked for many times a day. */
-const reckoned = new Map<string, KnownTrunk>()
-const MOST = 500
+const reckoned = memory<KnownTrunk>(500)
 
 /** What a trunk is known from, for a week: all that was tested and done until its Sunday. */
 async function sourceOf(
@@ -41,12 +39,6 @@ export async function readyTrunk(context: Context, athleteId: string, startsOn: 
 }
 
 function remembered(trunk: Trunk, evidence: Evidence, catalogue: Catalogue, today: string): KnownTrunk {
-  const from = JSON.stringify([trunk, evidence, catalogue.variations.filter(isOwn), today])
-  const key = createHash('sha256').update(from).digest('base64')
-  const found = reckoned.get(key) ?? knownTrunk(trunk, evidence, catalogue, today)
-  reckoned.delete(key)
-  reckoned.set(key, found)
-  const [oldest] = reckoned.keys()
-  if (reckoned.size > MOST && oldest !== undefined) reckoned.delete(oldest)
-  return found
+  return reckoned([trunk, evidence, catalogue.variations.filter(isOwn), today],
+    () => knownTrunk(trunk, evidence, catalogue, today))
 }

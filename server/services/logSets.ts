@@ -48,6 +48,8 @@ async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Pr
       variationId: found.item.variationId,
       unit: found.item.dose.unit,
       tempo: found.item.dose.tempo ?? null,
+      // Whoever does a set does not score it.
+      quality: context.actor.role === 'athlete' ? null : log.quality ?? null,
     })
   }
   await insertLogs(tx, organisationId, personId, stored)

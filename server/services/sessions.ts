@@ -8,6 +8,7 @@ import { decisionsSince } from '../repositories/decisions'
 import { athleteSeasons } from '../repositories/seasons'
 import { sessionById, sessionsBetween } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
+import { sessionEffortOf } from '../repositories/sessionEfforts'
 import { logsBetween } from '../repositories/setLogs'
 import { catalogueOfOrganisation } from './catalogue'
 import { noticesSinceYesterday } from './coachDay'
@@ -34,6 +35,7 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
       stop,
       session: stop ? null : sessions.find(session => session.day === day) ?? null,
       logs: logsFor(context, await logsBetween(tx, organisationId, [athleteId], day, day)),
+      effort: null,
       nextDays: stop ? [] : sessions.filter(session => session.day > day)
         .map(session => ({
           day: session.day, sessionId: session.id,
@@ -97,6 +99,7 @@ export function runSession(context: Context, sessionId: string): Promise<Session
       stop,
       session: session!,
       logs: logsFor(context, logs.filter(log => ids.has(log.prescribedItemId))),
+      effort: await sessionEffortOf(tx, organisationId, sessionId),
     }
   })
 }

@@ -1,2 +1,4 @@
-export { decideInPool, planInPool, reviewInPool, SolverPool } from './pool'
-export { answerWeek, type DecideWork, type ThreadRequest, type WeekAnswer, type WeekRequest } from './request'
+export { decideInPool, lookBackInPool, planInPool, reviewInPool, SolverPool } from './pool'
+export {
+  answerWeek, type DecideWork, type LookBackWork, type ThreadRequest, type WeekAnswer, type WeekRequest,
+} from './request'

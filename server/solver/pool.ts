@@ -4,8 +4,9 @@ import { Piscina } from 'piscina'
 import { highsSolver } from '~~/solver/highs'
 import type { WeekReview } from '~~/shared/types'
 import type { Decision } from '~~/core/progression'
+import type { Review } from '~~/core/review'
 import {
-  answer, type DecideWork, type ThreadAnswer, type ThreadRequest, type WeekAnswer, type WeekRequest,
+  answer, type DecideWork, type LookBackWork, type ThreadAnswer, type ThreadRequest, type WeekAnswer, type WeekRequest,
 } from './request'
 
 /** Threads: one core stays for requests. */
@@ -65,6 +66,11 @@ export async function reviewInPool(week: WeekRequest): Promise<WeekReview> {
 /** Decides on one athlete's drills. */
 export async function decideInPool(work: DecideWork): Promise<readonly Decision[]> {
   return await inPool({ kind: 'decide', work }) as readonly Decision[]
+}
+
+/** Looks back on one athlete. */
+export async function lookBackInPool(work: LookBackWork): Promise<Review> {
+  return await inPool({ kind: 'lookBack', work }) as Review
 }
 
 export async function closePool(): Promise<void> {

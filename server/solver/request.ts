@@ -7,6 +7,7 @@ import {
 import type { LinearSolver, Walls } from '~~/core/planner'
 import { planningContext } from '~~/shared/planningContext'
 import { decide, type Decision, type DecideRequest } from '~~/core/progression'
+import { reviewOf, type Review, type ReviewRequest } from '~~/core/review'
 import type { Athlete, Competition, PlannedAnswer, Settled, WeekReview } from '~~/shared/types'
 
 /** An athlete in a week, in words that cross a thread. */
@@ -21,6 +22,11 @@ interface AthleteInWeek {
 /** What is decided of an athlete's drills, and what it rests on. */
 export interface DecideWork extends AthleteInWeek {
   readonly evidence: Omit<DecideRequest, 'context'>
+}
+
+/** What is looked back on. */
+export interface LookBackWork extends AthleteInWeek {
+  readonly span: Omit<ReviewRequest, 'context'>
 }
 
 /** A week to be planned. */
@@ -63,13 +69,15 @@ export type ThreadRequest =
   | { readonly kind: 'plan', readonly week: WeekRequest, readonly walls?: Walls }
   | { readonly kind: 'review', readonly week: WeekRequest }
   | { readonly kind: 'decide', readonly work: DecideWork }
+  | { readonly kind: 'lookBack', readonly work: LookBackWork }
 
-export type ThreadAnswer = WeekAnswer | WeekReview | readonly Decision[]
+export type ThreadAnswer = WeekAnswer | WeekReview | readonly Decision[] | Review
 
 export function answer(request: ThreadRequest, solver: LinearSolver): ThreadAnswer {
   switch (request.kind) {
     case 'plan': return answerWeek(request.week, solver, request.walls)
     case 'review': return answerReview(request.week)
     case 'decide': return answerDecide(request.work)
+    case 'lookBack': return reviewOf({ ...request.work.span, context: contextOf(request.work) })
   }
 }

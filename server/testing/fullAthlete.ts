@@ -9,6 +9,8 @@ import { decideAll, decisionTray } from '../services/decisions'
 import { changeAthleteSeason } from '../services/changeSeason'
 import { logSets } from '../services/logSets'
 import { decidePain } from '../services/pain'
+import { addReportLink } from '../services/reports'
+import { tellSessionEffort } from '../services/sessionEffort'
 import { athleteToday } from '../services/sessions'
 import { changeRules } from '../services/planningRules'
 import { startRun } from '../services/planRuns'
@@ -63,6 +65,8 @@ export async function fillAthlete(
   await decideAll(coach, [
     { id: randomUUID(), athleteId: athlete.id, branch, kind, evidenceDay, way: null, reason: '' },
   ])
+  await tellSessionEffort(coach, into.sessionId, { effort: 6, minutes: 50 })
+  await addReportLink(coach, into.id, { id: randomUUID(), kind: 'athlete', from: MONDAY, to: TODAY, days: 14 })
   await checkBrace(coach, into.id, {
     id: randomUUID(), day: TODAY, step: 1, swell: [], breathing: true, count: 0, note: '',
   })

@@ -13,6 +13,7 @@ export {
   staffChangeSchema, staffInvitationSchema, unitsSchema,
 } from './people'
 export { decisionsSchema } from './decisions'
+export { reportLinkSchema, sessionEffortSchema } from './review'
 export { facilitySchema } from './facility'
 export { sportsSchema } from './sports'
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'

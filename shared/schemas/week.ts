@@ -123,6 +123,7 @@ export const setLogSchema = form<SetLogInput>({
   effort: Joi.number().min(0).max(10).allow(null).required().label('Effort'),
   painAt: Joi.string().valid(...Object.keys(BODY_PLACES)).allow(null).required().label('Where it hurt'),
   note: words('Note', 500),
+  quality: Joi.number().integer().min(1).max(10).allow(null).optional().label('Quality'),
 })
 
 export const setLogsSchema = form<{ logs: SetLogInput[] }>({

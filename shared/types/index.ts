@@ -10,6 +10,7 @@ export type { StoredCatalogue } from './catalogue'
 export type {
   DecisionInput, DecisionOutcome, DecisionRow, DecisionsAnswer, DecisionTray, TakenDecision,
 } from './decisions'
+export type { AthleteReview, NewReportLink, ReportLink, ReportLinkInput, SharedReport } from './review'
 export type { Facility } from './facility'
 export {
   NO_HEALTH, type AlertKind, type Athlete, type AthleteHealth, type AthleteInput, type Availability, type Competition,

@@ -7,6 +7,7 @@ import type { BodyPlace, BreakPoint } from '~~/core/assessment'
 import type { KnownTrunk } from '~~/core/capacity'
 import type { RulesLayer } from '~~/core/policy'
 import type { FacilityWeights, Progress } from '~~/core/prescription'
+import type { SessionEffort } from '~~/core/review'
 import type { SeasonWeek } from '~~/core/season'
 import type { Athlete, Competition } from './athlete'
 import type { SeasonNotice, StoredEntry } from './season'
@@ -131,6 +132,8 @@ export interface SetLogInput {
   readonly effort: number | null
   readonly painAt: BodyPlace | null
   readonly note: string
+  /** How good its repeats were, 1-10 of the own best; a coach's to score. */
+  readonly quality?: number | null
 }
 
 export interface StoredSetLog extends SetLogInput {
@@ -149,6 +152,8 @@ export interface SessionRun {
   readonly stop: TrainingStop | null
   readonly session: PrescribedSession | null
   readonly logs: readonly StoredSetLog[]
+  /** How hard the session was as a whole; null until somebody says. */
+  readonly effort: SessionEffort | null
 }
 
 /** The athlete's day: today's session if there is one, what is already logged, and what comes next. */

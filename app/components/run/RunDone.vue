@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import type { PrescribedItem } from '~~/shared/types'
+import type { SessionEffort as SessionEffortTold } from '~~/core/review'
+import SessionEffort from '~/components/run/SessionEffort.vue'
 import StoppedDrill from '~/components/safety/StoppedDrill.vue'
 
 /** The end of a session: what is logged, and which drills were not for today. */
@@ -13,9 +15,12 @@ defineProps<
     home: string
     busy: boolean
     problem: string
+    effort: SessionEffortTold | null
+    /** Minutes that the session was planned for. */
+    minutes: number
   }
 >()
-const emit = defineEmits<{ take: [itemId: string] }>()
+const emit = defineEmits<{ take: [itemId: string], tell: [effort: number, minutes: number] }>()
 </script>
 
 <template>
@@ -51,6 +56,11 @@ const emit = defineEmits<{ take: [itemId: string] }>()
     >
       {{ problem }}
     </p>
+    <SessionEffort
+      :told="effort"
+      :minutes="minutes"
+      @tell="(how, over) => emit('tell', how, over)"
+    />
     <NuxtLink
       :to="home"
       class="btn btn-main btn-floor mt-4"

@@ -21,6 +21,8 @@ const props = defineProps<
     setting: SettingValues
     drill: Variation | null
     units: Units
+    /** A coach is looking and scores the repeats. */
+    scores?: boolean
   }
 >()
 const emit = defineEmits<{ log: [outcome: SetOutcome], skip: [] }>()
@@ -89,6 +91,7 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
       :amount="ended"
       :setting="setting"
       :units="units"
+      :scores="scores ?? false"
       @log="emit('log', $event)"
       @back="ended = null"
     />

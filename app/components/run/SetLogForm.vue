@@ -5,9 +5,10 @@ import type { Units } from '~~/shared/types'
 import type { SetOutcome, Step } from '~/composables/useRunner'
 import { measures } from '~/words/inWords'
 import ChipChoice from '~/components/common/ChipChoice.vue'
+import ScaleChoice from '~/components/run/ScaleChoice.vue'
 
 /** What happened in a set: how much in form, what ended it, with which setting, where it was felt, how hard. */
-const props = defineProps<{ step: Step, amount: number, setting: SettingValues, units: Units }>()
+const props = defineProps<{ step: Step, amount: number, setting: SettingValues, units: Units, scores: boolean }>()
 const emit = defineEmits<{ log: [outcome: SetOutcome], back: [] }>()
 
 const unit = measures(props.units)
@@ -17,6 +18,7 @@ const breakPoint = ref<BreakPoint | null>(props.amount >= target ? 'none' : null
 const painAt = ref<BodyPlace | null>(null)
 const feltAt = ref<BodyPlace[]>([])
 const effort = ref<number | null>(null)
+const quality = ref<number | null>(null)
 const note = ref('')
 const asked = ref(false)
 
@@ -82,6 +84,7 @@ function submit(): void {
     effort: effort.value,
     painAt: breakPoint.value === 'pain' ? painAt.value : null,
     note: note.value,
+    ...props.scores ? { quality: quality.value } : {},
   })
 }
 </script>
@@ -187,18 +190,25 @@ function submit(): void {
       <legend class="font-semibold mb-1">
         Effort, 0 nothing to 10 all there is
       </legend>
-      <div class="grid grid-cols-6 gap-1.5">
-        <button
-          v-for="n in 11"
-          :key="n"
-          type="button"
-          class="chip chip-floor justify-center px-0 figure"
-          :aria-pressed="effort === n - 1"
-          @click="effort = effort === n - 1 ? null : n - 1"
-        >
-          {{ n - 1 }}
-        </button>
-      </div>
+      <ScaleChoice
+        name="Effort"
+        :from="0"
+        :to="10"
+        :chosen="effort"
+        @choose="effort = $event"
+      />
+    </fieldset>
+    <fieldset v-if="scores">
+      <legend class="font-semibold mb-1">
+        Repeats against the own best one, 10 as good
+      </legend>
+      <ScaleChoice
+        name="Quality"
+        :from="1"
+        :to="10"
+        :chosen="quality"
+        @choose="quality = $event"
+      />
     </fieldset>
     <div>
       <label

@@ -21,7 +21,7 @@ import type { SessionRun } from '~~/shared/types'
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Session · Keen Anchor' })
 
-const EMPTY: SessionRun = { athleteId: '', athleteName: '', day: '', stop: null, session: null, logs: [] }
+const EMPTY: SessionRun = { athleteId: '', athleteName: '', day: '', stop: null, session: null, logs: [], effort: null }
 
 const route = useRoute()
 const signedIn = useSignInStore()
@@ -116,7 +116,10 @@ function log(outcome: SetOutcome): void {
         :home="home"
         :busy="busy"
         :problem="problem"
+        :effort="store.run?.effort ?? null"
+        :minutes="store.run?.session?.minutes ?? 60"
         @take="item => attempt(() => store.takeIn(item))"
+        @tell="store.tell"
       />
       <RestTimer
         v-else-if="restS > 0"
@@ -133,6 +136,7 @@ function log(outcome: SetOutcome): void {
         :setting="runner.lastSetting.value"
         :drill="catalogue.find(current.item.variationId) ?? null"
         :units="signedIn.me!.units"
+        :scores="signedIn.me!.role !== 'athlete'"
         @log="log"
         @skip="runner.skipDrill()"
       />

@@ -14,6 +14,7 @@ import * as sports from './0012_sports'
 import * as fullSets from './0013_full_sets'
 import * as weights from './0014_weights'
 import * as decisions from './0015_decisions'
+import * as review from './0016_review'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -31,6 +32,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0013_full_sets': fullSets,
   '0014_weights': weights,
   '0015_decisions': decisions,
+  '0016_review': review,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */
