@@ -5,12 +5,15 @@ import { useSignInStore } from '~/stores/signIn'
 const HOME = { athlete: '/today', staff: '/roster' } as const
 /** Pages for people who are not signed in. */
 const OPEN_PAGES = ['/sign-in', '/join', '/reset', '/forgot']
+/** Behind a secret address: for whoever has it. */
+const SHARED = '/shared/'
 const ATHLETE_PAGES = ['/today', '/run/', '/account', '/screening', '/brace', '/my-season', ...OPEN_PAGES]
 
 type Ask = (path: string) => Promise<Partial<SessionAnswer>>
 
 /** Everybody signs in first; athletes see their own pages only. */
 export default defineNuxtRouteMiddleware(async (to) => {
+  if (to.path.startsWith(SHARED)) return undefined
   const signedIn = useSignInStore()
   if (!signedIn.known) {
     // On the server the visitor's cookie has to be passed on.

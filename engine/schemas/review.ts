@@ -4,7 +4,7 @@ import { done, type ReadDecide } from './decide'
 import { athlete } from './propose'
 import { amount } from './read'
 
-export interface ReadReview extends Pick<ReadDecide, 'athlete' | 'done'> {
+interface ReadReview extends Pick<ReadDecide, 'athlete' | 'done'> {
   readonly evidence: ReadEvidence
   readonly efforts: readonly { readonly day: string, readonly effort: number, readonly minutes: number }[]
   readonly from: string

@@ -14,7 +14,8 @@ import { trunkEvidence, trunkOf } from '~~/shared/trunkOf'
 import type { StoredSetLog, TrialInput } from '~~/shared/types'
 import {
   centreEntries, chance, DEMO_PASSWORD, DEMO_TIME_ZONE, demoSeasons, groupRules, larkholm, OWN_DRILLS,
-  simulateBraceChecks, simulateEffort, simulateSets, simulateTests, withMishap, type Chance, type DemoAthlete, type DemoCentre,
+  simulateBraceChecks, simulateEffort, simulateSets, simulateTests, withMishap, type Chance, type DemoAthlete,
+  type DemoCentre,
 } from '~~/demo'
 import { asSystemOf, inOrganisation, takeTurn } from '../database/connection'
 import { insertAthlete } from '../repositories/athletes'
@@ -170,7 +171,8 @@ async function addHistory(
       if (done.length === 0) continue
       logs.push(...done)
       const effort = simulateEffort(luck, done, session.lifts.length)
-      await putSessionEffort(tx, organisationId, coachId, session, { day: session.day, effort, minutes: session.minutes })
+      const { day, minutes } = session
+      await putSessionEffort(tx, organisationId, coachId, session, { day, effort, minutes })
     }
   }
   if (logs.length > 0) await insertLogs(tx, organisationId, coachId, withMishap(athlete.input.name, logs))

@@ -6,6 +6,7 @@ const tabs = computed(() =>
   [
     ['Profile', `/athletes/${props.id}`], ['Screening', `/athletes/${props.id}/screen`],
     ['Brace', `/athletes/${props.id}/brace`], ['Tests and placement', `/athletes/${props.id}/tests`],
+    ['Review', `/review/${props.id}`],
   ] as const
 )
 </script>

@@ -37,6 +37,7 @@ const rooms = computed(() => [
   { name: 'Season', to: '/season', here: route.path.startsWith('/season') },
   { name: 'Squad week', to: '/squad-week', here: route.path === '/squad-week' },
   { name: 'Decisions', to: '/decisions', here: route.path === '/decisions' },
+  { name: 'Review', to: '/review', here: route.path.startsWith('/review') },
   { name: 'Schools', to: '/schools', here: route.path === '/schools' },
   { name: 'Sports', to: '/sports', here: route.path === '/sports' },
   { name: 'Catalogue', to: '/catalogue', here: route.path.startsWith('/catalogue') },
