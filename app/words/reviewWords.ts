@@ -7,8 +7,8 @@ import { DOSE_UNIT_WORDS } from './doseUnits'
 /** Lines that are drawn together. */
 export const CAPACITY_CHARTS: readonly { readonly name: string, readonly ids: readonly CapacityId[] }[] = [
   { name: 'Resist arching', ids: ['arch'] }, { name: 'Resist folding', ids: ['fold'] },
-  { name: 'Resist side bend, left and right', ids: ['sideLeft', 'sideRight'] },
-  { name: 'Resist turning, left and right', ids: ['turnLeft', 'turnRight'] },
+  { name: 'Resist side bend, left dark, right light', ids: ['sideLeft', 'sideRight'] },
+  { name: 'Resist turning, left dark, right light', ids: ['turnLeft', 'turnRight'] },
 ]
 
 /** How a drill was done, in a few words: "8 reps at 100 N". */

@@ -27,12 +27,14 @@ export function loadWeeks(efforts: readonly SessionEffort[], mondays: readonly I
   const [first] = mondays
   if (first === undefined) return []
   const daily = mondays.flatMap(monday => Array.from({ length: 7 }, (_, i) => loadOn(efforts, addDays(monday, i))))
-  const [lately, usual] = [movingAverage(daily, LATELY_DAYS), movingAverage(daily, USUAL_DAYS)]
+  // Before the first that was told nobody knows: the averages begin with it.
+  const begins = Math.max(0, daily.findIndex(load => load > 0))
+  const of = (days: number): number[] => movingAverage(daily.slice(begins), days)
+  const [lately, usual] = [of(LATELY_DAYS), of(USUAL_DAYS)]
   return mondays.map((startsOn): LoadWeek => {
     const at = daysBetween(first, startsOn)
-    return {
-      startsOn, ...weekLoad(daily.slice(at, at + 7)), lately: lately[at + 6] ?? 0, usual: usual[at + 6] ?? 0,
-    }
+    const end = at + 6 - begins
+    return { startsOn, ...weekLoad(daily.slice(at, at + 7)), lately: lately[end] ?? 0, usual: usual[end] ?? 0 }
   })
 }
 

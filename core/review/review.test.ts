@@ -130,6 +130,15 @@ describe('a review', () => {
       + 'Resist side bend: the left was behind by 15 % and is by 6 %.')
   })
 
+  it('takes getting to know somebody for no growth', () => {
+    const guess = { day: FIRST, nm: 180, low: 90, high: 320, measured: false, from: [] }
+    const known = { ...guess, nm: 130, measured: true }
+    const none = { fold: [], sideLeft: [], sideRight: [], turnLeft: [], turnRight: [] }
+    expect(reviewText({ capacities: { arch: [guess, known], ...none } })).toBe('')
+    expect(reviewText({ capacities: { arch: [guess, known, { ...known, nm: 143 }], ...none } }))
+      .toBe('Resist arching grew from about 130 to about 143 N·m.')
+  })
+
   it('never changes with the order of the sets', () => {
     const logs = [...both(FIRST, 2), ...both(SECOND, 3, { effort: 9, breakPoint: 'trunk' })]
     const whole = reviewOf(request({ logs, prescribed: [planned(FIRST)] }))

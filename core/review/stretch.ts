@@ -1,5 +1,6 @@
 import { CAPACITY_IDS, type CapacityId } from '../capacity'
 import { PLANES } from '../catalogue'
+import { knownEnds } from './grown'
 import type { Review } from './review'
 import type { PerPlane } from './weeks'
 
@@ -11,7 +12,7 @@ export interface Stretch {
   readonly contacts: number
   /** Planned sets that were done, 0-1; null where none were planned. */
   readonly adherence: number | null
-  /** What each capacity grew by from the first week to the last, as a part of itself; null from less than two weeks. */
+  /** What each capacity grew by while it was known, as a part of itself; null from less than two weeks of it. */
   readonly grew: Readonly<Record<CapacityId, number | null>>
   /** Sets of a hundred in which form broke. */
   readonly brokeOfHundred: number | null
@@ -42,8 +43,8 @@ export function stretchOf({ weeks, capacities, broke, moved, loads }: Review): S
     contacts: mean(i => weeks[i]?.contacts.done ?? 0),
     adherence: asked === 0 ? null : met / asked,
     grew: Object.fromEntries(CAPACITY_IDS.map((id) => {
-      const [first, last] = [capacities[id][0], capacities[id].at(-1)]
-      return [id, first && last && first !== last ? last.nm / first.nm - 1 : null]
+      const ends = knownEnds(capacities[id])
+      return [id, ends && ends[1].nm / ends[0].nm - 1]
     })) as unknown as Stretch['grew'],
     brokeOfHundred: done === 0 ? null : 100 * broken / done,
     rungs: moved.filter(({ what, up }) => what === 'rung' && up).length,

@@ -8,7 +8,10 @@ import { moveText } from '~/words/reviewWords'
 
 /** What moved, what broke first and where it was felt, and left against right. */
 const props = defineProps<{ review: Review, catalogue: Catalogue }>()
-const weeksOf = ({ from, to }: Move): number => Math.max(1, Math.round(daysBetween(from.day, to.day) / 7))
+const overText = ({ from, to, up }: Move): string => {
+  const weeks = Math.max(1, Math.round(daysBetween(from.day, to.day) / 7))
+  return `${up ? 'in' : 'back, in'} ${weeks} ${weeks === 1 ? 'week' : 'weeks'}`
+}
 const half = (weeks: readonly number[]): string => {
   const middle = Math.ceil(weeks.length / 2)
   const sum = (part: readonly number[]): number => part.reduce((a, b) => a + b, 0)
@@ -36,8 +39,7 @@ const nameOf = (id: string): string => props.catalogue.find(id)?.name ?? id
         :key="move.branch"
       >
         {{ moveText(move, catalogue).from }} → <b>{{ moveText(move, catalogue).to }}</b>
-        <span :class="move.up ? 'text-quiet' : 'text-signal-ink'"> {{ move.up ? 'in' : 'back, in' }}
-          {{ weeksOf(move) }} weeks</span>
+        {{ ' ' }}<span :class="move.up ? 'text-quiet' : 'text-signal-ink'">{{ overText(move) }}</span>
       </li>
     </ul>
     <h3 class="mt-3">
