@@ -2,6 +2,7 @@ import { benchEdit, benchProposals } from './core'
 import { benchEffort } from './effort'
 import { benchLogInsert } from './logInsert'
 import { benchEvaluation, benchRoster, benchSliderTick } from './mechanics'
+import { benchProgress } from './progress'
 import { benchSeasons } from './seasons'
 import { benchSliderFrames } from './sliderFrames'
 import { benchRosterWeeks, benchWeeks } from './weeks'
@@ -15,6 +16,7 @@ console.log(await benchWeeks())
 console.log(await benchRosterWeeks())
 console.log(await benchEffort())
 console.log(await benchSeasons())
+console.log(benchProgress())
 console.log(await benchEvaluation())
 console.log(await benchRoster())
 console.log(await benchSliderTick())
