@@ -11,7 +11,8 @@ export function benchProgress(): string {
   const percent = ({ beyond, sets }: typeof rules): string => `${(100 * beyond / sets).toFixed(1)} %`
   const off = (error = 0): string => `${(100 * error).toFixed(1)} %`
   return [
-    `Decisions, ${ATHLETES} athletes x ${WEEKS} weeks: ${percent(rules)} of ${rules.sets} sets asked for more than was there`,
+    `Decisions, ${ATHLETES} athletes x ${WEEKS} weeks: ${rules.sets} sets`,
+    `${percent(rules)} asked for more than was there`,
     `${percent(always)} where two more are always added`,
     `known trunks were ${off(rules.errors[0])} off after a week and ${off(rules.errors.at(-1))} at the end`,
     `${rules.rungs.toFixed(1)} rungs up, ${always.rungs.toFixed(1)} where two more are added`,
