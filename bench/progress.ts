@@ -14,7 +14,8 @@ export function benchProgress(): string {
     `Decisions, ${ATHLETES} athletes x ${WEEKS} weeks: ${rules.sets} sets`,
     `${percent(rules)} asked for more than was there`,
     `${percent(always)} where two more are always added`,
-    `known trunks were ${off(rules.errors[0])} off after a week and ${off(rules.errors.at(-1))} at the end`,
+    `strangers’ trunks are ${off(rules.errors[0])} off, measured ones ${off(rules.errors[1])} after a week`
+      + ` and ${off(rules.errors.at(-1))} at the end`,
     `${rules.rungs.toFixed(1)} rungs up, ${always.rungs.toFixed(1)} where two more are added`,
     `decided ${JSON.stringify(rules.decisions)}`,
   ].join('; ')

@@ -22,7 +22,10 @@ interface Simulated {
   readonly sets: number
   /** Sets that asked for more than the athlete could hold. */
   readonly beyond: number
-  /** Mean distance of known from hidden capacities, of the logarithm, at the end of each week. */
+  /**
+   * Mean distance of known from hidden capacities, of the logarithm: first of strangers, then of what sets had measured
+   * at the end of each week.
+   */
   readonly errors: readonly number[]
   readonly decisions: Readonly<Partial<Record<DecisionKind, number>>>
   /** Rungs gone up, an athlete. */
@@ -47,14 +50,16 @@ export function simulateProgress(
   luck: Chance,
   { athletes, weeks, decider }: { readonly athletes: number, readonly weeks: number, readonly decider: Decider },
 ): Simulated {
-  const errors = Array.from({ length: weeks }, () => 0)
+  const errors: number[][] = Array.from({ length: weeks + 1 }, () => [])
   const decisions: Partial<Record<DecisionKind, number>> = {}
   let [sets, beyond, rungs] = [0, 0, 0]
   for (let n = 0; n < athletes; n++) {
     const input = somebody(luck)
     const hidden = unlikeOthers(luck, hiddenTrunk(luck, input, FIRST_DAY))
     const [prescribed, logs]: [Prescribed[], StoredSetLog[]] = [[], []]
-    let given = begun(contextOf(input, [], FIRST_DAY, {}))
+    const stranger = contextOf(input, [], FIRST_DAY, {})
+    errors[0]?.push(...errorsOf(stranger, hidden, FIRST_DAY, false))
+    let given = begun(stranger)
     const first = rungsOf(given)
     for (let week = 0; week < weeks; week++) {
       const monday = addDays(FIRST_DAY, 7 * week)
@@ -65,14 +70,15 @@ export function simulateProgress(
       logs.push(...trained.logs)
       const today = addDays(monday, 6)
       const context = contextOf(input, logs, today, Object.fromEntries(given.map(one => [one.variation.branch, one])))
-      errors[week] = (errors[week] ?? 0) + errorOf(context, hidden, today) / athletes
+      errors[week + 1]?.push(...errorsOf(context, hidden, today, true))
       given = decider === 'always'
         ? given.map(one => always(one, context))
         : decided(given, context, { prescribed, logs, today }, decisions)
     }
     rungs += rungsOf(given) - first
   }
-  return { sets, beyond, errors, decisions, rungs: rungs / athletes }
+  const mean = (all: readonly number[]): number => all.reduce((a, b) => a + b, 0) / Math.max(1, all.length)
+  return { sets, beyond, errors: errors.map(mean), decisions, rungs: rungs / athletes }
 }
 
 /** Nobody knows these people: each is far stronger or weaker than people of the kind are. */
@@ -184,8 +190,8 @@ function always({ variation, dose, setting }: Given, context: PlanningContext): 
   return { variation: harder, dose: { ...must(first), sets: 3 }, setting: meansOf(context).usualSetting(harder) }
 }
 
-function errorOf({ trunk }: PlanningContext, hidden: HiddenTrunk, day: string): number {
+function errorsOf({ trunk }: PlanningContext, hidden: HiddenTrunk, day: string, measured: boolean): number[] {
   const held = heldOn(hidden, day)
-  const apart = CAPACITY_IDS.map(id => Math.abs(Math.log(trunk.known[id].nm / held[id])))
-  return apart.reduce((a, b) => a + b, 0) / apart.length
+  return CAPACITY_IDS.filter(id => !measured || trunk.known[id].measured)
+    .map(id => Math.abs(Math.log(trunk.known[id].nm / held[id])))
 }

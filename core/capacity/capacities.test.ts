@@ -71,6 +71,13 @@ describe('capacity', () => {
     expect([long.measured, long.from[0]?.atLeast]).toEqual([false, true])
   })
 
+  it('hears of an easy set that the limit is twice as far, and of one without an effort that it was done', () => {
+    const at = (effort: number | null) => known({ sets: [set({ amount: 90, effort })] }).arch
+    expect(at(3).nm).toBeGreaterThan(at(null).nm)
+    expect(at(3).measured).toBe(false)
+    expect(at(3).nm).toBeGreaterThan(at(8).nm)
+  })
+
   it('hears no effort where the trunk is hardly loaded: heel taps that felt hard lower nothing', () => {
     const taps = set({ variationId: 'dead-bug.heel-taps', unit: 'reps', amount: 8, tempo: '2-0-2-0', effort: 8 })
     const { arch } = known({ sets: [taps] })

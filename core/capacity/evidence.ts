@@ -138,5 +138,7 @@ function howFar(breakPoint: BreakPoint, effort: number | null): Pick<Observation
   if (TRUNK_ENDED.includes(breakPoint)) return { way: 1, bound: false, sd: SD.broke }
   if (breakPoint === 'none' && effort !== null && effort >= TELLING_EFFORT)
     return { way: effort / 10, bound: false, sd: SD.effort }
+  // An easy set says that it was easy: if only hard ones counted, whoever grows would seem to stand still.
+  if (breakPoint === 'none' && effort !== null) return { way: TELLING_EFFORT / 10, bound: true, sd: SD.effort }
   return { way: 1, bound: true, sd: SD.bound }
 }
