@@ -38,10 +38,10 @@ test('a report is read by a link without signing in, until it is taken back', as
   await page.getByRole('navigation', { name: 'Rooms of the athlete' }).getByRole('link', { name: 'Review' }).click()
   const links = page.getByRole('region', { name: 'Report by link' })
   await links.getByLabel('Holds for').fill('200')
-  await links.getByRole('button', { name: 'In plain words' }).click()
+  await links.getByRole('button', { name: 'Link in plain words' }).click()
   await expect(links.getByRole('alert')).toContainText('1 to 90 days')
   await links.getByLabel('Holds for').fill('7')
-  await links.getByRole('button', { name: 'In plain words' }).click()
+  await links.getByRole('button', { name: 'Link in plain words' }).click()
   const address = new URL(await links.getByLabel('Address of the report').inputValue())
 
   const outside = await browser.newContext({ viewport: { width: 390, height: 844 } })

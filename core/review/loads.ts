@@ -27,9 +27,10 @@ export function loadWeeks(efforts: readonly SessionEffort[], mondays: readonly I
   const [first] = mondays
   if (first === undefined) return []
   const daily = mondays.flatMap(monday => Array.from({ length: 7 }, (_, i) => loadOn(efforts, addDays(monday, i))))
-  // Before the first that was told nobody knows: the averages begin with it.
-  const begins = Math.max(0, daily.findIndex(load => load > 0))
-  const of = (days: number): number[] => movingAverage(daily.slice(begins), days)
+  // Before the first that was told nobody knows: the averages begin with a day of its week as it was on average.
+  const begins = 7 * Math.floor(Math.max(0, daily.findIndex(load => load > 0)) / 7)
+  const aDay = daily.slice(begins, begins + 7).reduce((a, b) => a + b, 0) / 7
+  const of = (days: number): number[] => movingAverage([aDay, ...daily.slice(begins)], days).slice(1)
   const [lately, usual] = [of(LATELY_DAYS), of(USUAL_DAYS)]
   return mondays.map((startsOn): LoadWeek => {
     const at = daysBetween(first, startsOn)

@@ -41,7 +41,7 @@ const isOver = ({ expiresAt }: ReportLink): boolean => Date.parse(expiresAt) < D
         :disabled="busy"
         @click="makeOne('athlete')"
       >
-        In plain words
+        Link in plain words
       </button>
       <button
         type="button"
@@ -49,7 +49,7 @@ const isOver = ({ expiresAt }: ReportLink): boolean => Date.parse(expiresAt) < D
         :disabled="busy"
         @click="makeOne('staff')"
       >
-        With numbers
+        Link with numbers
       </button>
     </p>
     <p

@@ -62,7 +62,10 @@ const print = (): void => window.print()
       @retry="store.again"
     >
       <template v-if="found">
-        <header class="flex flex-wrap items-baseline gap-x-3 gap-y-1 mb-1">
+        <header
+          class="flex flex-wrap items-baseline gap-x-3 gap-y-1 mb-1"
+          :class="plain ? 'no-print' : ''"
+        >
           <h1>{{ found.athlete.name }}</h1>
           <p class="text-quiet">
             review, {{ found.review.mondays.length }} weeks · what the trunk can hold, what was asked, what came of it
