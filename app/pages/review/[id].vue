@@ -8,6 +8,7 @@ import ReportLinks from '~/components/review/ReportLinks.vue'
 import ReviewBody from '~/components/review/ReviewBody.vue'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useMay } from '~/composables/useMay'
+import SeriesOut from '~/components/review/SeriesOut.vue'
 import { useSpan } from '~/composables/useSpan'
 import { saveAsFile } from '~/files/saveAsFile'
 import { writeTable } from '~/files/tableFile'
@@ -52,7 +53,6 @@ async function save(as: 'csv' | 'json'): Promise<void> {
   if (as === 'json') saveAsFile(fileName('json'), JSON.stringify(found.value, null, 2), 'application/json')
   else saveAsFile(fileName('csv'), await writeTable(seriesRows(found.value)), 'text/csv')
 }
-const print = (): void => window.print()
 </script>
 
 <template>
@@ -104,21 +104,9 @@ const print = (): void => window.print()
               :aria-pressed="plain"
               @click="plain = !plain"
             >{{ plain ? 'With numbers' : 'In plain words' }}</button>
-            <button
-              type="button"
-              class="btn"
-              @click="print"
-            >Print</button>
-            <button
-              type="button"
-              class="btn"
-              @click="save('csv')"
-            >CSV</button>
-            <button
-              type="button"
-              class="btn"
-              @click="save('json')"
-            >JSON</button>
+            <SeriesOut
+              @save="save"
+            />
           </span>
         </div>
         <PlainReport

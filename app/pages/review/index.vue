@@ -2,6 +2,7 @@
 import { storeToRefs } from 'pinia'
 import RoomPage from '~/components/common/RoomPage.vue'
 import SquadTable from '~/components/review/SquadTable.vue'
+import SeriesOut from '~/components/review/SeriesOut.vue'
 import { useSpan } from '~/composables/useSpan'
 import { useSquadReview } from '~/composables/useSquadReview'
 import { saveAsFile } from '~/files/saveAsFile'
@@ -29,7 +30,6 @@ async function save(as: 'csv' | 'json'): Promise<void> {
   const all = found.flatMap(one => seriesRows(one).map(row => ({ athlete: one.athlete.name, ...row })))
   saveAsFile(name, await writeTable(all), 'text/csv')
 }
-const print = (): void => window.print()
 </script>
 
 <template>
@@ -60,23 +60,10 @@ const print = (): void => window.print()
           class="chip"
           @click="lastWeeks(weeks)"
         >{{ weeks }} weeks</button>
-        <button
-          type="button"
-          class="btn"
-          @click="print"
-        >Print</button>
-        <button
-          type="button"
-          class="btn"
+        <SeriesOut
           :disabled="read === 0"
-          @click="save('csv')"
-        >CSV</button>
-        <button
-          type="button"
-          class="btn"
-          :disabled="read === 0"
-          @click="save('json')"
-        >JSON</button>
+          @save="save"
+        />
       </span>
     </header>
     <RoomPage
