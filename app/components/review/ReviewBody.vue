@@ -27,9 +27,9 @@ function choose(index: number): void {
 </script>
 
 <template>
-  <div class="flex flex-col gap-4">
+  <div class="flex flex-col gap-4 on-one-page">
     <p>{{ text || 'No capacity has moved by more than a twentieth in this time.' }}</p>
-    <div class="grid lg:grid-cols-2 gap-4">
+    <div class="grid lg:grid-cols-2 print:grid-cols-2 gap-4">
       <CapacityPanel
         v-for="chart in CAPACITY_CHARTS"
         :key="chart.name"
@@ -60,7 +60,7 @@ function choose(index: number): void {
         :catalogue="catalogue"
       />
     </section>
-    <div class="grid lg:grid-cols-2 gap-4 items-start">
+    <div class="grid lg:grid-cols-2 print:grid-cols-2 gap-4 items-start">
       <MovedPanel
         :review="found.review"
         :catalogue="catalogue"

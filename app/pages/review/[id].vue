@@ -123,6 +123,7 @@ async function save(as: 'csv' | 'json'): Promise<void> {
           />
           <section
             class="panel mt-4"
+            :class="store.other ? '' : 'no-print'"
             aria-label="Against another time"
           >
             <h2>Against another time</h2>
