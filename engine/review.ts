@@ -37,9 +37,11 @@ export function review(input: Input): unknown {
     capacities: Object.fromEntries(CAPACITY_IDS.map(id => [id, found.capacities[id].map(
       ({ day, nm, low, high, measured, from: moved }) =>
         ({ day, nm: round(nm, 1), low: round(low, 1), high: round(high, 1), measured, evidence: moved.length }))])),
-    weeks: found.weeks.map(({ startsOn, fullSets, contacts, minutes, sets, adherence }) => ({
+    weeks: found.weeks.map(({ startsOn, fullSets, contacts, minutes, byPlane, sets, adherence }) => ({
       startsOn, fullSets: { asked: perPlane(fullSets.asked), done: perPlane(fullSets.done) }, contacts,
       minutes: rounded(minutes), sets, adherence: adherence === null ? null : round(adherence, 3),
+      byPlane: Object.fromEntries(PLANES.map(plane =>
+        [plane, { contacts: byPlane[plane].contacts, minutes: rounded(byPlane[plane].minutes) }])),
     })),
     moved: found.moved.map(({ branch, what, up, from: first, to: last }) => ({
       branch, what, up, from: { ...first, variationId: undefined, variation: first.variationId },

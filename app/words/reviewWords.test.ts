@@ -20,6 +20,7 @@ it('what moved is told from what to what, and names a drill once where it is the
 it('all series are a row a week, and what is not known stays empty', () => {
   const point = { day: '2026-03-08', nm: 131.44, low: 100, high: 160, measured: true, from: [] }
   const planes = { sagittal: 2.5, frontal: 1, transverse: 0 }
+  const part = { contacts: { asked: 5, done: 2 }, minutes: { asked: 20, done: 10 } }
   const review: Review = {
     from: '2026-03-02', to: '2026-03-08', mondays: ['2026-03-02'], moved: [], broke: [], felt: [], sides: [],
     capacities: {
@@ -27,7 +28,8 @@ it('all series are a row a week, and what is not known stays empty', () => {
     },
     weeks: [{
       startsOn: '2026-03-02', fullSets: { asked: planes, done: planes }, lifts: 3, contacts: { asked: 10, done: 5 },
-      minutes: { asked: 40, done: 20 }, sets: { asked: 12, done: 6 }, adherence: null,
+      minutes: { asked: 40, done: 20 },
+      byPlane: { sagittal: part, frontal: part, transverse: part }, sets: { asked: 12, done: 6 }, adherence: null,
     }],
     loads: [{ startsOn: '2026-03-02', total: 940, monotony: null, strain: null, lately: 100, usual: 90 }],
   }
@@ -36,6 +38,7 @@ it('all series are a row a week, and what is not known stays empty', () => {
   }
   expect(seriesRows(found)).toEqual([expect.objectContaining({
     'week': '2026-03-02', 'phase': 'inSeason', 'arch N·m': 131.4, 'sagittal asked': 2.5, 'contacts done': 5,
+    'frontal minutes done': 10,
     'adherence': '', 'monotony': '', 'load': 940,
   })])
 })

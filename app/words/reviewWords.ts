@@ -41,6 +41,10 @@ export function seriesRows({ review, phases }: AthleteReview): Record<string, st
       ])),
       ...Object.fromEntries(PLANES.flatMap(plane => [
         [`${plane} asked`, fixed(week?.fullSets.asked[plane])], [`${plane} done`, fixed(week?.fullSets.done[plane])],
+        [`${plane} minutes asked`, fixed(week?.byPlane[plane].minutes.asked, 1)],
+        [`${plane} minutes done`, fixed(week?.byPlane[plane].minutes.done, 1)],
+        [`${plane} contacts asked`, fixed(week?.byPlane[plane].contacts.asked)],
+        [`${plane} contacts done`, fixed(week?.byPlane[plane].contacts.done)],
       ])),
       'contacts asked': fixed(week?.contacts.asked), 'contacts done': fixed(week?.contacts.done),
       'minutes asked': fixed(week?.minutes.asked, 1), 'minutes done': fixed(week?.minutes.done, 1),

@@ -39,6 +39,8 @@ describe('a review', () => {
     // 3 sets a side of 30 s: 180 s of work and the rests between.
     expect(first!.minutes.asked).toBeGreaterThan(3)
     expect(first!.minutes.done).toBeCloseTo(first!.minutes.asked * 2 / 3, 6)
+    expect(first!.byPlane.frontal.minutes).toEqual(first!.minutes)
+    expect(first!.byPlane.sagittal.minutes).toEqual({ asked: 0, done: 0 })
   })
 
   it('counts fast repeats apart, and the lifts of sessions that were trained', () => {
@@ -51,6 +53,7 @@ describe('a review', () => {
       sessions: [{ day: FIRST, lifts: [lift] }, { day: '2026-03-04', lifts: [lift] }],
     }))
     expect(week!.contacts).toEqual({ asked: 20, done: 5 })
+    expect(week!.byPlane.transverse.contacts).toEqual({ asked: 20, done: 5 })
     expect(week!.fullSets.done.transverse).toBe(0)
     expect(week!.lifts).toBeGreaterThan(0)
     const twice = reviewOf(request({

@@ -1,6 +1,6 @@
 import { adherenceOf, type SetLog } from '../assessment'
 import { addDays, mondayOf, type IsoDay } from '../calendar'
-import { ACTION_FACTS, kindOf, PLANES, TRUNK_ACTIONS, type PerAction, type Plane } from '../catalogue'
+import { ACTION_FACTS, kindOf, mainFacts, PLANES, TRUNK_ACTIONS, type PerAction, type Plane } from '../catalogue'
 import { itemDurationS, liftFullSets, workDone, type PrescribedWork } from '../programme'
 import { setCount } from '../dose'
 import type { ReviewRequest } from './request'
@@ -23,6 +23,8 @@ export interface ReviewWeek {
   readonly contacts: AskedDone
   /** Minutes of trunk work, rests included. */
   readonly minutes: AskedDone
+  /** Both by the plane that a drill is mostly for; what is for none is in no plane. */
+  readonly byPlane: Readonly<Record<Plane, { readonly contacts: AskedDone, readonly minutes: AskedDone }>>
   readonly sets: AskedDone
   /** Planned sets that were done, 0-1; null where none were planned. */
   readonly adherence: number | null
@@ -65,19 +67,29 @@ function weekOf(
   const trained = new Set(logs.map(log => log.day))
   const lifts = sessions.filter(session => mondayOf(session.day) === startsOn && trained.has(session.day))
     .flatMap(session => session.lifts)
-  const seconds = prescribed.map(item => ({ item, s: durationOf(item, catalogue) }))
+  const inPlane = (id: string, plane: Plane | null): boolean =>
+    plane === null || mainFacts(catalogue.find(id)?.shares ?? {})?.plane === plane
+  const inPart = (plane: Plane | null) => {
+    const items = prescribed.filter(({ variationId }) => inPlane(variationId, plane))
+    const own = logs.filter(({ variationId }) => inPlane(variationId, plane))
+    const seconds = items.map(item => ({ item, s: durationOf(item, catalogue) }))
+    return {
+      contacts: {
+        asked: items.reduce((sum, item) => sum + (isFast(item.variationId) ? repeatsOf(item) : 0), 0),
+        done: own.reduce((sum, { variationId, amount }) => sum + (isFast(variationId) ? amount : 0), 0),
+      },
+      minutes: {
+        asked: seconds.reduce((sum, { s }) => sum + s, 0) / 60,
+        done: seconds.reduce((sum, { item, s }) => sum + s * partDone(item, own), 0) / 60,
+      },
+    }
+  }
   return {
     startsOn, adherence,
     fullSets: { asked: byPlane(planned), done: byPlane(done) },
     lifts: lifts.reduce((sum, lift) => sum + total(liftFullSets(lift)), 0),
-    contacts: {
-      asked: prescribed.reduce((sum, item) => sum + (isFast(item.variationId) ? repeatsOf(item) : 0), 0),
-      done: logs.reduce((sum, { variationId, amount }) => sum + (isFast(variationId) ? amount : 0), 0),
-    },
-    minutes: {
-      asked: seconds.reduce((sum, { s }) => sum + s, 0) / 60,
-      done: seconds.reduce((sum, { item, s }) => sum + s * partDone(item, logs), 0) / 60,
-    },
+    ...inPart(null),
+    byPlane: { sagittal: inPart('sagittal'), frontal: inPart('frontal'), transverse: inPart('transverse') },
     sets: { asked: plannedSets, done: doneSets },
   }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { BREAK_POINTS } from '~~/core/assessment'
 import { addDays } from '~~/core/calendar'
-import type { Catalogue } from '~~/core/catalogue'
+import { PLANES, type Catalogue } from '~~/core/catalogue'
 import type { ReviewWeek } from '~~/core/review'
 import type { StoredSetLog } from '~~/shared/types'
 import { DOSE_UNIT_WORDS } from '~/words/doseUnits'
@@ -22,6 +22,17 @@ const own = computed(() => props.logs
       <span class="figure">{{ week.contacts.done }} of {{ week.contacts.asked }}</span> contacts,
       <span class="figure">{{ Math.round(week.minutes.done) }} of {{ Math.round(week.minutes.asked) }}</span> minutes,
       lifts gave <span class="figure">{{ week.lifts.toFixed(1) }}</span> full sets.
+    </p>
+    <p class="text-quiet mb-1">
+      <template
+        v-for="plane in PLANES"
+        :key="plane"
+      >
+        {{ plane }} <span class="figure">{{ Math.round(week.byPlane[plane].minutes.done) }} of
+          {{ Math.round(week.byPlane[plane].minutes.asked) }} min</span>{{ week.byPlane[plane].contacts.asked > 0
+          ? `, ${week.byPlane[plane].contacts.done} of ${week.byPlane[plane].contacts.asked} contacts` : '' }}{{
+          plane === 'transverse' ? '.' : '; ' }}
+      </template>
     </p>
     <p
       v-if="own.length === 0"
