@@ -2,7 +2,7 @@ import { CAPACITY_IDS, type CapacityId } from '~~/core/capacity'
 import { PLANES, type Catalogue } from '~~/core/catalogue'
 import type { Level, Move } from '~~/core/review'
 import type { AthleteReview } from '~~/shared/types'
-import { DOSE_UNIT_WORDS } from './doseUnits'
+import { DOSE_UNIT_WORDS } from '~~/core/dose'
 
 /** Lines that are drawn together. */
 export const CAPACITY_CHARTS: readonly { readonly name: string, readonly ids: readonly CapacityId[] }[] = [

@@ -13,14 +13,14 @@ const above = step('press-out.standing-hold', { dose: { ...from.dose, sets: 2 } 
 
 it('a change is one variable, or where something begins', () => {
   const texts = [longer, heavier, above].map(to => changeText({ from, to }, STANDARD))
-  expect(texts).toEqual(['5 → 7 repeats', '100 → 110 N', 'begin with 2 × 5 a side against 100 N'])
+  expect(texts).toEqual(['5 → 7 reps', '100 → 110 N', 'begin with 2 × 5 a side against 100 N'])
 })
 
 it('the athlete is told in a sentence what changes, and nothing where nothing does', () => {
   const told = (kind: Parameters<typeof athleteText>[0]['kind'], to: Step | null) =>
     athleteText({ kind, from, to }, STANDARD)
   expect(told('stay', null)).toBe('')
-  expect(told('more', longer)).toMatch(/^A little more: .*, 5 → 7 repeats\.$/)
+  expect(told('more', longer)).toMatch(/^A little more: .*, 5 → 7 reps\.$/)
   expect(told('up', above)).toMatch(/^You move up: .*, begin with 2 × 5/)
   expect(told('down', step('press-out.half-kneeling'))).toMatch(/^A step back to get it clean: /)
   expect(told('swap', step('press-out.half-kneeling'))).toContain('takes the place of')

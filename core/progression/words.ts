@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue'
-import { formatDose, type Dose } from '../dose'
+import { DOSE_UNIT_WORDS, formatDose } from '../dose'
 import { loadText } from '../programme'
 import type { Decision, DecisionKind, Step } from './decision'
 
@@ -7,9 +7,6 @@ import type { Decision, DecisionKind, Step } from './decision'
 export const DECISION_NAMES: Readonly<Record<DecisionKind, string>> = {
   refer: 'To be seen', swap: 'Another drill', down: 'A step down', up: 'Up a rung', more: 'More', stay: 'Stay',
 }
-
-const UNITS: Readonly<Record<Dose['unit'], string>> =
-  { reps: 'repeats', seconds: 's', breaths: 'breaths', metres: 'm', letters: 'letters' }
 
 /**
  * A step in words: sets, amount and what it is set to, and no tempo.
@@ -33,12 +30,12 @@ export function changeText({ from, to }: Pick<Decision, 'from' | 'to'>, catalogu
   if (!to) return ''
   if (to.variationId !== from.variationId) return `begin with ${stepText(to, catalogue)}`
   const { setting: { loadKg, bandN }, dose: { amount, sets, unit } } = to
-  const begun = amount === from.dose.amount ? '' : `, ${amount} ${UNITS[unit]} a set`
+  const begun = amount === from.dose.amount ? '' : `, ${amount} ${DOSE_UNIT_WORDS[unit]} a set`
   if (loadKg !== undefined && loadKg !== from.setting.loadKg)
     return `${from.setting.loadKg ?? 0} → ${loadKg} kg${begun}`
   if (bandN !== undefined && bandN !== from.setting.bandN) return `${from.setting.bandN ?? 0} → ${bandN} N${begun}`
   if (amount === from.dose.amount && sets !== from.dose.sets) return `${from.dose.sets} → ${sets} sets`
-  return `${from.dose.amount} → ${amount} ${UNITS[unit]}`
+  return `${from.dose.amount} → ${amount} ${DOSE_UNIT_WORDS[unit]}`
 }
 
 /**

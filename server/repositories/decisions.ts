@@ -44,7 +44,7 @@ const toDecision = (row: Row): StoredDecision => ({
   reason: row.reason, state: row.state, stood: row.stood, by: row.by_name ?? 'Somebody who left',
 })
 
-/** Writes a decision down with the evidence it rests on; false when it is there already. */
+/** Writes a decision down with the evidence it rests on; false when one on that evidence is there already. */
 export async function insertDecision(
   tx: Tx, organisationId: string, row: Omit<StoredDecision, 'by'>, decision: Decision,
 ): Promise<boolean> {
@@ -53,7 +53,7 @@ export async function insertDecision(
     variation_id: row.variationId, day: row.day, evidence_day: row.evidenceDay, kind: row.kind, taken: row.taken,
     given: json(row.given), step: row.step && json(row.step), decision: json(decision), reason: row.reason,
     state: row.state, stood: row.stood, decided_by: tx.raw('keen_person()'), at: tx.raw('clock_timestamp()'),
-  }).onConflict('id').ignore().returning('id')
+  }).onConflict().ignore().returning('id')
   return rows.length > 0
 }
 

@@ -104,6 +104,14 @@ describe('a decision', () => {
     expect((await decideAll(coach, [asked(row)])).outcomes[0]).toMatchObject({ done: false })
   })
 
+  it('is taken by one of two coaches who press at once, and the other is told', async () => {
+    const id = await atTheGate()
+    const row = await rowOf(coach, id)
+    const answers = await Promise.all([decideAll(coach, [asked(row)]), decideAll(coach, [asked(row)])])
+    expect(answers.map(one => one.outcomes[0]!.done).sort()).toEqual([false, true])
+    expect(answers.flatMap(one => one.outcomes).find(one => !one.done)!.problem).not.toBe('')
+  })
+
   it('is taken back within the week, and asked for again', async () => {
     const id = await atTheGate()
     const input = asked(await rowOf(coach, id))

@@ -35,7 +35,7 @@ export async function take(tx: Tx, context: Context, decision: Decision, input: 
   const proposes = role === 'assistant'
   const already = (await decisionsSince(tx, organisationId, [athleteId], evidenceDay))
     .find(one => one.branch === decision.branch && one.state === 'taken' && one.evidenceDay >= evidenceDay)
-  if (already && already.id !== id)
+  if (already)
     throw new AppError('changedElsewhere', `${already.by} has decided this already.`)
   const rung = proposes ? null : await rungOf(tx, organisationId, athlete, way)
   const isNew = await insertDecision(tx, organisationId, {
@@ -43,7 +43,7 @@ export async function take(tx: Tx, context: Context, decision: Decision, input: 
     kind: decision.kind, taken: way.kind, given: decision.from, step: way.to, reason: input.reason,
     state: proposes ? 'proposed' : 'taken', stood: rung?.from ?? null,
   }, decision)
-  if (!isNew) return false
+  if (!isNew) throw new AppError('changedElsewhere', 'Somebody else has decided this meanwhile.')
   await record(tx, context, proposes ? 'decision.propose' : 'decision.take', {
     athleteId, subjectId: decision.variationId, before: { kind: decision.kind, given: decision.from },
     after: { kind: way.kind, step: way.to, reason: input.reason },

@@ -7,7 +7,7 @@ import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, History } from '~~/shared/types'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { inSets } from '~/words/effortWords'
-import { DOSE_UNIT_WORDS } from '~/words/doseUnits'
+import { DOSE_UNIT_WORDS } from '~~/core/dose'
 import { shortDay, weekSpan } from '~/words/inWords'
 
 /** What came of it: planned against done, break points, left against right. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { DoseUnit } from '~~/core/dose'
 import type { Decision } from '~~/core/progression'
-import { DOSE_UNIT_WORDS } from '~/words/doseUnits'
+import { DOSE_UNIT_WORDS } from '~~/core/dose'
 import { shortDay } from '~/words/inWords'
 
 /** Sessions as dots against what the gate asks: how far the shortest set went, ringed where form broke. */

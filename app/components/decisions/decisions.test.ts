@@ -62,7 +62,7 @@ describe('the ways to take a decision', () => {
 
 describe('the words of the tray', () => {
   it('say what changes, and until when something waits', () => {
-    expect(headline(decision(), STANDARD)).toBe('More: 5 → 7 repeats')
+    expect(headline(decision(), STANDARD)).toBe('More: 5 → 7 reps')
     expect(headline(decision({ kind: 'up', waits: { until: '2026-03-16', why: '' } }), STANDARD))
       .toBe('Up a rung, waits until 16 Mar')
   })

@@ -3,7 +3,7 @@ import { BODY_PLACES, BREAK_POINTS } from '~~/core/assessment'
 import { daysBetween } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
 import type { Move, Review } from '~~/core/review'
-import { DOSE_UNIT_WORDS } from '~/words/doseUnits'
+import { DOSE_UNIT_WORDS } from '~~/core/dose'
 import { moveText } from '~/words/reviewWords'
 
 /** What moved, what broke first and where it was felt, and left against right. */

@@ -4,7 +4,7 @@ import { addDays } from '~~/core/calendar'
 import { PLANES, type Catalogue } from '~~/core/catalogue'
 import type { ReviewWeek } from '~~/core/review'
 import type { StoredSetLog } from '~~/shared/types'
-import { DOSE_UNIT_WORDS } from '~/words/doseUnits'
+import { DOSE_UNIT_WORDS } from '~~/core/dose'
 import { dayMonth, shortDay } from '~/words/inWords'
 
 /** The sets behind a week. */

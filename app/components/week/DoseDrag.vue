@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Dose } from '~~/core/dose'
 import { amountsAlong } from '~~/core/prescription'
-import { DOSE_UNIT_WORDS } from '~/words/doseUnits'
+import { DOSE_UNIT_WORDS } from '~~/core/dose'
 import DragAlong from './DragAlong.vue'
 
 /** Sets and amount of a dose, dragged; ledger and effort follow in the same frame. */

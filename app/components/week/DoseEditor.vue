@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Dose, Sides } from '~~/core/dose'
 import { doseProblems } from '~/words/doseProblems'
-import { DOSE_UNIT_WORDS } from '~/words/doseUnits'
+import { DOSE_UNIT_WORDS } from '~~/core/dose'
 
 /** A dose edited in place; what cannot be right is said beside the box and not taken over. */
 const props = defineProps<{ dose: Dose, sides: Sides }>()

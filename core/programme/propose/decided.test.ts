@@ -21,6 +21,13 @@ describe('what a coach decided', () => {
     expect(item.why).toContain('As a coach has decided.')
   })
 
+  it('goes no further than is allowed now: what would is prescribed anew, in whatever sets the week wants', () => {
+    const tooFar: Decided = { ...decided, dose: { ...decided.dose, amount: 60 }, setting: { bandN: 300 } }
+    const item = itemsOf({ [DRILL]: tooFar }).find(one => one.variationId === DRILL)
+    expect(item?.setting.bandN ?? 0).toBeLessThan(300)
+    expect(item?.why ?? '').not.toContain('As a coach has decided.')
+  })
+
   it('is left out where it was left for another', () => {
     const given = itemsOf({})
     const left = given.find(one => one.slot !== 'activation')!.variationId

@@ -55,10 +55,10 @@ function optionOf(variation: Variation, context: PlanningContext, before: WeekPl
   }
   if (kind !== 'work') return null
   const means = meansOf(context)
-  const decided = context.decided?.[variation.id]
-  const found = asDecided(variation, context) ?? again(variation, context, before)
-    ?? means.prescribed(variation)
+  const asked = asDecided(variation, context)
+  const found = asked ?? again(variation, context, before) ?? means.prescribed(variation)
   if (!found) return null
+  const decided = asked && context.decided?.[variation.id]
   const [least, most] = decided?.firm ? [decided.dose.sets, decided.dose.sets] : means.landing.sets
   const sets = Array.from({ length: most - least + 1 }, (_, i) => least + i)
   return { variation, dose: found.dose, setting: found.setting, extraSetSide, sets }

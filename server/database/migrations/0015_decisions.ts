@@ -21,6 +21,8 @@ export async function up(knex: Knex): Promise<void> {
       stood text, decided_by uuid not null, at timestamptz not null default now(), undone_by uuid, undone_at timestamptz
     );
     create index on decision (organisation_id, athlete_id, day desc);
+    -- Two coaches at once: one of them decides on the same evidence.
+    create unique index on decision (organisation_id, athlete_id, branch, evidence_day) where state = 'taken';
     alter table decision enable row level security;
     alter table decision force row level security;
     create policy see on decision for select using (organisation_id = keen_org() and ${SEEN});

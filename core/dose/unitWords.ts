@@ -1,4 +1,4 @@
-import type { DoseUnit } from '~~/core/dose'
+import type { DoseUnit } from './dose'
 
 /** What an amount is counted in, as it is written behind a figure. */
 export const DOSE_UNIT_WORDS: Readonly<Record<DoseUnit, string>> = {
