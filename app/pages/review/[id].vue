@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isTrainingDay } from '~~/core/calendar'
+import { addDays, daysBetween, isTrainingDay } from '~~/core/calendar'
 import AthleteTabs from '~/components/athlete/AthleteTabs.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import CompareStretches from '~/components/review/CompareStretches.vue'
@@ -43,9 +43,8 @@ const setDay = (name: string, value: string): void => {
 }
 /** Held against the same time before it, where nothing else is chosen. */
 const compareWithBefore = (): void => {
-  const length = Date.parse(to.value) - Date.parse(from.value) + 86_400_000
-  const back = (day: string): string => new Date(Date.parse(day) - length).toISOString().slice(0, 10)
-  void set({ from2: back(from.value), to2: back(to.value) })
+  const days = daysBetween(from.value, to.value) + 1
+  void set({ from2: addDays(from.value, -days), to2: addDays(to.value, -days) })
 }
 const fileName = (ending: string): string => `keen-anchor-review-${from.value}-${to.value}.${ending}`
 async function save(as: 'csv' | 'json'): Promise<void> {
