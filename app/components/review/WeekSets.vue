@@ -52,7 +52,7 @@ const own = computed(() => props.logs
           v-if="log.effort !== null"
           class="text-quiet"
         > effort {{ log.effort }}</span>
-        <b
+        {{ ' ' }}<b
           v-if="log.breakPoint !== 'none'"
           class="text-signal-ink"
         > {{ BREAK_POINTS[log.breakPoint].toLowerCase() }}</b>
