@@ -1,16 +1,12 @@
-import { daysBetween } from '../core/calendar'
 import { CAPACITY_IDS } from '../core/capacity'
 import { PLANES } from '../core/catalogue'
 import { DomainError } from '../core/errors'
-import { reviewOf, reviewText, type AskedDone, type PerPlane } from '../core/review'
+import { reviewOf, reviewText, spanProblem, type AskedDone, type PerPlane } from '../core/review'
 import { evidenceOf } from './capacity'
 import { asEvidence, logsOf, prescribedOf } from './done'
 import { contextOf } from './propose'
 import { reviewSchema } from './schemas/review'
 import { read, type Input } from './schemas/read'
-
-/** Days that one look back may hold: two years. */
-const MOST_DAYS = 731
 
 const round = (value: number, digits: number): number => Number(value.toFixed(digits)) + 0
 const rounded = ({ asked, done }: AskedDone): AskedDone => ({ asked: round(asked, 1), done: round(done, 1) })
@@ -21,8 +17,8 @@ const perPlane = (of: PerPlane): Record<string, number> =>
 export function review(input: Input): unknown {
   const given = read(reviewSchema, input)
   const { athlete, efforts, from, to } = given
-  const days = daysBetween(from, to)
-  if (days < 0 || days > MOST_DAYS) throw new DomainError('to', 'A look back ends after it begins, within two years.')
+  const problem = spanProblem(from, to)
+  if (problem) throw new DomainError('to', problem)
   const evidence = { ...evidenceOf(asEvidence(given)), stands: athlete.stands }
   const found = reviewOf({
     context: contextOf({

@@ -1,5 +1,6 @@
 import { computed } from 'vue'
 import { addDays, isTrainingDay, mondayOf } from '~~/core/calendar'
+import { spanProblem } from '~~/core/review'
 import { useSignInStore } from '~/stores/signIn'
 
 /** Weeks that are looked back on where nobody says otherwise. */
@@ -16,7 +17,10 @@ export function useSpan() {
     return typeof value === 'string' && isTrainingDay(value) ? value : null
   }
   const to = computed(() => fromQuery('to') ?? today.value)
-  const from = computed(() => fromQuery('from') ?? addDays(mondayOf(to.value), -7 * (USUAL_WEEKS - 1)))
+  const from = computed(() => {
+    const asked = fromQuery('from')
+    return asked && !spanProblem(asked, to.value) ? asked : addDays(mondayOf(to.value), -7 * (USUAL_WEEKS - 1))
+  })
   const other = computed(() => {
     const [otherFrom, otherTo] = [fromQuery('from2'), fromQuery('to2')]
     return otherFrom && otherTo ? { from: otherFrom, to: otherTo } : null

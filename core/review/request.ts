@@ -1,5 +1,5 @@
 import type { SetLog } from '../assessment'
-import type { IsoDay } from '../calendar'
+import { daysBetween, type IsoDay } from '../calendar'
 import type { Evidence } from '../capacity'
 import type { PlannedLift, PlanningContext, PrescribedWork } from '../programme'
 
@@ -9,6 +9,20 @@ export interface SessionEffort {
   /** 0-10. */
   readonly effort: number
   readonly minutes: number
+}
+
+/** One look back holds two years at most. */
+const MOST_DAYS = 731
+
+/**
+ * Why a span cannot be looked back on; null where it can.
+ *
+ * @example
+ * spanProblem('2026-03-08', '2026-03-02') // => 'A look back ends after it begins, within two years.'
+ */
+export function spanProblem(from: IsoDay, to: IsoDay): string | null {
+  const days = daysBetween(from, to)
+  return days < 0 || days > MOST_DAYS ? 'A look back ends after it begins, within two years.' : null
 }
 
 /** Everything that a look back on one athlete rests on. */

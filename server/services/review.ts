@@ -1,7 +1,7 @@
 import { EVIDENCE_DAYS } from '~~/core/assessment'
-import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
+import { addDays, mondayOf } from '~~/core/calendar'
 import type { PhaseId } from '~~/core/policy'
-import type { Review } from '~~/core/review'
+import { spanProblem, type Review } from '~~/core/review'
 import { AppError } from '~~/shared/errors'
 import { trunkEvidence } from '~~/shared/trunkOf'
 import type { Athlete, AthleteReview } from '~~/shared/types'
@@ -22,20 +22,14 @@ import { readyTrunk } from './knownTrunk'
 import { settledFor } from './planningRules'
 import { competitionsFor, seasonOn, weekOfSeason } from './seasonOf'
 
-/** One look back holds two years at most. */
-const MOST_DAYS = 731
-
 const reviewed = memory<Promise<Review>>(200)
 
 /** What came of an athlete's training from one day to another, on what whoever asks may read. */
 export async function athleteReview(
   context: Context, athleteId: string, { from, to }: { readonly from: string, readonly to: string },
 ): Promise<AthleteReview> {
-  const days = daysBetween(from, to)
-  if (days < 0 || days > MOST_DAYS) {
-    const text = 'A look back ends after it begins, within two years.'
-    throw new AppError('badInput', text, { to: text })
-  }
+  const problem = spanProblem(from, to)
+  if (problem) throw new AppError('badInput', problem, { to: problem })
   await readyTrunk(context, athleteId, mondayOf(to))
   const { work, phases, competitions } = await transaction(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)

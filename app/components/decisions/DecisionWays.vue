@@ -13,7 +13,9 @@ const asking = ref<{ readonly way: number | null } | null>(null)
 const reason = ref('')
 const waits = computed(() => props.row.decision.waits !== null)
 
-function choose(way: number | null): void {
+/** The second click of a double click would fall on the decision that has moved up. */
+function choose(way: number | null, { detail }: MouseEvent): void {
+  if (detail > 1) return
   if (way === null && !waits.value) emit('take', null, '')
   else asking.value = { way }
 }
@@ -45,7 +47,7 @@ const main = computed(() => {
       type="button"
       class="btn"
       :class="waits ? '' : 'btn-main'"
-      @click="choose(null)"
+      @click="choose(null, $event)"
     >
       {{ main }}
     </button>
@@ -54,7 +56,7 @@ const main = computed(() => {
       :key="i"
       type="button"
       class="underline decoration-dotted underline-offset-2"
-      @click="choose(i)"
+      @click="choose(i, $event)"
     >
       {{ wayText(other) }}
     </button>

@@ -34,6 +34,15 @@ describe('the ways to take a decision', () => {
     expect(one.emitted('take')).toEqual([[null, '']])
   })
 
+  it('is taken once by a double click: the second falls on what has moved up', async () => {
+    const one = ways()
+    const [button] = one.findAll('button')
+    await button!.trigger('click', { detail: 2 })
+    expect(one.emitted('take')).toBeUndefined()
+    await button!.trigger('click', { detail: 1 })
+    expect(one.emitted('take')).toHaveLength(1)
+  })
+
   it('another says what it would change, and wants a reason: one press more, or words', async () => {
     const one = ways()
     await press(one, 'more load instead, 100 → 110 N')

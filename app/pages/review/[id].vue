@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { addDays, daysBetween, isTrainingDay } from '~~/core/calendar'
+import { spanProblem } from '~~/core/review'
 import AthleteTabs from '~/components/athlete/AthleteTabs.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import CompareStretches from '~/components/review/CompareStretches.vue'
@@ -38,8 +39,12 @@ watch(id, () => {
 }, { immediate: import.meta.client })
 watch([id, other], () => void store.compare(id.value, other.value), { immediate: import.meta.client })
 
-const setDay = (name: string, value: string): void => {
-  if (isTrainingDay(value)) void set({ [name]: value })
+const dayProblem = ref('')
+/** A day that makes no span is said and changes nothing. */
+function setDay(name: 'from' | 'to' | 'from2' | 'to2', value: string): void {
+  const next = { from: from.value, to: to.value, [name]: value }
+  dayProblem.value = isTrainingDay(value) ? spanProblem(next.from, next.to) ?? '' : 'This is no day.'
+  if (dayProblem.value === '') void set({ [name]: value })
 }
 /** Held against the same time before it, where nothing else is chosen. */
 const compareWithBefore = (): void => {
@@ -96,6 +101,13 @@ async function save(as: 'csv' | 'json'): Promise<void> {
           >
             {{ weeks }} weeks
           </button>
+          <p
+            v-if="dayProblem"
+            class="problem"
+            role="alert"
+          >
+            {{ dayProblem }}
+          </p>
           <span class="ml-auto flex flex-wrap gap-2">
             <button
               type="button"

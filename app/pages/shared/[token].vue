@@ -17,7 +17,7 @@ const print = (): void => window.print()
 </script>
 
 <template>
-  <main class="max-w-5xl mx-auto p-4">
+  <div class="max-w-5xl mx-auto p-4">
     <RoomPage
       :readings="[store]"
       @retry="store.again"
@@ -52,5 +52,5 @@ const print = (): void => window.print()
         </template>
       </template>
     </RoomPage>
-  </main>
+  </div>
 </template>
