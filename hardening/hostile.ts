@@ -15,13 +15,20 @@ const NASTY_VALUES: readonly unknown[] = [
 
 const nasty = (luck: Luck): unknown => (luck.chance(0.5) ? luck.pick(NASTY_WORDS) : luck.pick(NASTY_VALUES))
 
+/**
+ * Characters of a spoiled list at most: three times what the server takes. Lists of lists of lists grew to 445 MB, and
+ * building one held this process up for longer than the server keeps a quiet connection.
+ */
+const LONGEST = 3_000_000
+
 /** A copy with some values at any depth replaced, dropped, doubled or added to. */
 function spoil(luck: Luck, value: unknown, p: number): unknown {
   if (luck.chance(p)) return nasty(luck)
   if (Array.isArray(value)) {
     const list = value.map(v => spoil(luck, v, p))
-    if (luck.chance(p) && list.length > 0) return Array.from({ length: luck.pick([2, 50, 2000]) }, () => list[0])
-    return list
+    if (!luck.chance(p) || list.length === 0) return list
+    const length = Math.min(luck.pick([2, 50, 2000]), Math.max(2, LONGEST / JSON.stringify(list[0]).length))
+    return Array.from({ length }, () => list[0])
   }
   if (value !== null && typeof value === 'object') {
     const entries = Object.entries(value).filter(() => !luck.chance(p / 2)).map((
