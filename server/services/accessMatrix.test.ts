@@ -2,7 +2,6 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { STANDARD } from '~~/core/catalogue'
 import { NO_RULES } from '~~/core/policy'
-import { type SeasonShape } from '~~/core/season'
 import type { EntryInput, Role } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
 import { OWNER_ONLY, TABLE_RULES, type Sight } from '../database/tableRules'
@@ -14,7 +13,6 @@ import { routeFiles, serveRoutes } from '../utils/testApp'
 import { saveOwnTests } from './ownTests'
 import { inviteAthlete } from './athletes'
 import { saveCatalogue } from './catalogue'
-import { changeSeason } from './changeSeason'
 import type { Context } from './context'
 import { addFeed } from './calendarFeeds'
 import { saveFacility } from './facility'
@@ -24,7 +22,7 @@ import { changeRules } from './planningRules'
 import { hashPassword } from './signIn'
 import { inviteStaff } from './staff'
 import { addPerson, makeOrganisation, testDatabase } from '../testing/database'
-import { fillAthlete, nobody } from '../testing/fullAthlete'
+import { fillAthlete, giveSeason, nobody } from '../testing/fullAthlete'
 
 const MONDAY = '2026-03-02'
 const ROLES: readonly Role[] = ['headCoach', 'coach', 'assistant', 'athlete']
@@ -36,10 +34,6 @@ const cup = (groupId: string, name: string, day: string): EntryInput => ({
   travelAfter: 0, weeklyUntil: null, except: [], startsAt: '10:00', minutes: 60, timeZone: 'Europe/London',
   sourceUid: null,
 })
-const SHAPE: SeasonShape = {
-  startsOn: MONDAY, weeks: 6, weekdays: [0, 2], hardDays: [], deloadEvery: 4,
-  phases: [{ phase: 'offSeason', least: 1, most: 8, start: 0, volume: 10, opening: { braceStep: null, done: null } }],
-}
 
 const OWN_TEST = {
   id: 'own.hop', name: 'Hop and hold', unit: 's', better: 'more', sides: 'each', action: null, setUp: 'One leg.',
@@ -85,18 +79,13 @@ beforeAll(async () => {
       base.db, asSystemOf(organisation.actor.organisationId),
       tx => putEntries(tx, organisation.actor.organisationId, [cup(groupId, 'Cup', '2026-03-20')]),
     )
-    await changeSeason(organisation, groupId, {
-      version: 0, title: 'First', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null, replan: true,
-    })
+    await giveSeason(organisation, groupId)
   }
   await inOrganisation(
     base.db, asSystemOf(head.actor.organisationId),
     tx => putEntries(tx, head.actor.organisationId, [cup(outside, 'Far cup', '2026-03-21')]),
   )
-  await changeSeason(head, outside, {
-    version: 0, title: 'Far first', shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null,
-    replan: true,
-  })
+  await giveSeason(head, outside, 'Far first')
   await fillAthlete(head, head.groupId, seen)
   await fillAthlete(head, outside, unseen)
   const far = nobody()

@@ -8,6 +8,7 @@ import { logTrials } from './trials'
 import { eraseAthlete, exportAthlete } from './erasure'
 import { addClearance, screenAthlete } from './screening'
 import { anAthlete, makeOrganisation, testDatabase, TODAY } from '../testing/database'
+import { fillAthlete, giveSeason, nobody } from '../testing/fullAthlete'
 
 let base: Awaited<ReturnType<typeof testDatabase>>
 let coach: Awaited<ReturnType<typeof makeOrganisation>>
@@ -48,5 +49,23 @@ describe('an athlete who leaves', () => {
     for (const table of ['test_trial', 'brace_check', 'athlete_health']) {
       expect((await base.owner(table).where({ athlete_id: id })).length, table).toBe(0)
     }
+  })
+
+  it('leaves nothing behind that names them, in whatever table something can hang on an athlete', async () => {
+    const full = nobody()
+    await giveSeason(coach, coach.groupId)
+    await fillAthlete(coach, coach.groupId, full)
+    const named = async (): Promise<Record<string, number>> => {
+      const { rows } = await base.owner.raw(`select table_name from information_schema.columns
+        where table_schema = 'public' and column_name = 'athlete_id' and table_name <> 'audit' order by 1`) as {
+        rows: { table_name: string }[]
+      }
+      const counts = await Promise.all(rows.map(async ({ table_name: table }) =>
+        [table, (await base.owner(table).where({ athlete_id: full.id })).length] as const))
+      return Object.fromEntries(counts.filter(([, n]) => n > 0))
+    }
+    expect(Object.keys(await named())).toEqual(expect.arrayContaining(['decision', 'report_link', 'session_effort']))
+    await eraseAthlete(coach, full.id, anAthlete().name)
+    expect(await named()).toEqual({})
   })
 })

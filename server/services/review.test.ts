@@ -1,8 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { addPerson, makeOrganisation, testDatabase, TODAY } from '../testing/database'
-import { fillAthlete, nobody } from '../testing/fullAthlete'
-import { changeSeason } from './changeSeason'
+import { fillAthlete, giveSeason, nobody } from '../testing/fullAthlete'
 import { addReportLink, readReport, reportLinks, revokeReport } from './reports'
 import { athleteReview } from './review'
 import { runSession } from './sessions'
@@ -15,15 +14,7 @@ const one = nobody()
 beforeAll(async () => {
   base = await testDatabase()
   coach = await makeOrganisation(base.db)
-  await changeSeason(coach, coach.groupId, {
-    version: 0, title: 'First', put: [], cancel: [], pins: [], prefer: null, expect: null, replan: true,
-    shape: {
-      startsOn: '2026-03-02', weeks: 6, weekdays: [0, 2], hardDays: [], deloadEvery: 4,
-      phases: [
-        { phase: 'offSeason', least: 1, most: 8, start: 0, volume: 10, opening: { braceStep: null, done: null } },
-      ],
-    },
-  })
+  await giveSeason(coach, coach.groupId)
   await fillAthlete(coach, coach.groupId, one)
 })
 afterAll(() => base.drop())

@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto'
 import { NO_RULES } from '~~/core/policy'
-import { NO_EXCEPTIONS } from '~~/core/season'
+import { NO_EXCEPTIONS, type SeasonShape } from '~~/core/season'
 import { checkBrace, logPractice, setBraceCourse } from '../services/brace'
 import { logTrials } from '../services/trials'
 import { assignWeek } from '../services/assignWeek'
 import { addAthlete, inviteAthlete } from '../services/athletes'
 import { decideAll, decisionTray } from '../services/decisions'
-import { changeAthleteSeason } from '../services/changeSeason'
+import { changeAthleteSeason, changeSeason } from '../services/changeSeason'
 import { logSets } from '../services/logSets'
 import { decidePain } from '../services/pain'
 import { addReportLink } from '../services/reports'
@@ -30,7 +30,19 @@ interface FullAthlete {
 
 export const nobody = (): FullAthlete => ({ id: '', sessionId: '', itemId: '', runId: '' })
 
-/** An athlete with everything that can hang on one. */
+const SHAPE: SeasonShape = {
+  startsOn: MONDAY, weeks: 6, weekdays: [0, 2], hardDays: [], deloadEvery: 4,
+  phases: [{ phase: 'offSeason', least: 1, most: 8, start: 0, volume: 10, opening: { braceStep: null, done: null } }],
+}
+
+/** A season for a squad, so that an athlete of it can have one that is otherwise. */
+export async function giveSeason(coach: Context, groupId: string, title = 'First'): Promise<void> {
+  await changeSeason(coach, groupId, {
+    version: 0, title, shape: SHAPE, put: [], cancel: [], pins: [], prefer: null, expect: null, replan: true,
+  })
+}
+
+/** An athlete, of a squad with a season, with everything that can hang on one. */
 export async function fillAthlete(
   coach: Context, groupId: string, into: FullAthlete,
 ): Promise<void> {

@@ -11,7 +11,7 @@ export async function up(knex: Knex): Promise<void> {
   await knex.raw(`
     alter table set_log add column quality smallint check (quality between 1 and 10);
     create table session_effort (
-      session_id uuid primary key references prescribed_session (id),
+      session_id uuid primary key references prescribed_session (id) on delete cascade,
         organisation_id uuid not null references organisation (id), athlete_id uuid not null references athlete (id),
       day date not null, effort smallint not null check (effort between 0 and 10),
       minutes smallint not null check (minutes between 1 and 600),
@@ -50,7 +50,6 @@ export async function up(knex: Knex): Promise<void> {
     create function keen_erase_review() returns trigger language plpgsql security definer
       set search_path = public as $$
     begin
-      delete from session_effort where organisation_id = old.organisation_id and athlete_id = old.id;
       delete from report_link where organisation_id = old.organisation_id and athlete_id = old.id;
       return old;
     end $$;
