@@ -6,8 +6,10 @@ import * as assessment from './assessment'
 import * as calendar from './calendar'
 import * as capacity from './capacity'
 import * as catalogue from './catalogue'
+import * as chance from './chance'
 import * as dose from './dose'
 import * as errors from './errors'
+import * as floor from './floor'
 import * as instruments from './instruments'
 import * as mechanics from './mechanics'
 import * as poses from './mechanics/poses/directions'
@@ -27,7 +29,7 @@ import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
   ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors,
-  ...instruments,
+  ...chance, ...floor, ...instruments,
   ...capacity, ...load, ...merge, ...progression, ...review,
   ...planner, ...prescription, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
 }

@@ -1,3 +1,4 @@
+import { chanceFrom } from '../chance'
 import type { Column } from './columns'
 import type { WeekInstance } from './instance'
 import { WeekState } from './state'
@@ -19,17 +20,6 @@ export interface Annealed {
   readonly preference: number
   /** Goal met the bound: nothing better exists. */
   readonly met: boolean
-}
-
-/** A small generator with a known seed: chance is an argument here too. */
-function chanceFrom(seed: number): () => number {
-  let state = (seed >>> 0) || 1
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let t = Math.imul(state ^ (state >>> 15), 1 | state)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
-  }
 }
 
 /**

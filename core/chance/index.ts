@@ -1,0 +1,1 @@
+export { chanceFrom } from './chanceFrom'
