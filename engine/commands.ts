@@ -4,6 +4,7 @@ import { capacity, effort } from './capacity'
 import { catalogue } from './catalogue'
 import { decide } from './decide'
 import { dose } from './dose'
+import { timetable, timetableRepair } from './floor'
 import type { Input } from './schemas/read'
 import { band, moments, reactions, variations } from './mechanics'
 import { propose } from './propose'
@@ -14,6 +15,7 @@ import { evaluate, week } from './week'
 const COMMANDS: Readonly<Record<string, (input: Input) => unknown>> = {
   variations, moments, reactions, band, dose, catalogue, assess, brace, admissible, capacity, effort, propose,
   decide, review, week, evaluate, season, repair,
+  timetable, 'timetable-repair': timetableRepair,
 }
 /** Commands that take no input. */
 const SILENT = ['variations']

@@ -8,7 +8,7 @@ const run = (command: string, input: string) =>
   spawnSync(process.execPath, ['scripts/engine.mjs', command], { cwd: root, input, encoding: 'utf8' })
 
 const page = readFileSync(`${root}docs/engine.md`, 'utf8')
-const examples = [...page.matchAll(/```sh\necho '(.+)' \| npm run -s engine -- (\w+)\n```\n```json\n(.+)\n```/g)]
+const examples = [...page.matchAll(/```sh\necho '(.+)' \| npm run -s engine -- ([\w-]+)\n```\n```json\n(.+)\n```/g)]
   .map(([, input, command, output]) => ({ command: command!, input: input!, output: output! }))
 
 describe('the engine from the command line', () => {
@@ -16,6 +16,7 @@ describe('the engine from the command line', () => {
     expect(examples.map(e => e.command)).toEqual([
       'moments', 'reactions', 'band', 'dose', 'catalogue', 'assess', 'brace', 'admissible', 'capacity',
       'effort', 'propose', 'decide', 'review', 'week', 'evaluate', 'season', 'repair',
+      'timetable', 'timetable-repair',
     ])
   })
 
