@@ -10,6 +10,7 @@ import * as chance from './chance'
 import * as dose from './dose'
 import * as errors from './errors'
 import * as floor from './floor'
+import * as floorSession from './floor/session'
 import * as instruments from './instruments'
 import * as mechanics from './mechanics'
 import * as poses from './mechanics/poses/directions'
@@ -29,7 +30,7 @@ import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
   ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors,
-  ...chance, ...floor, ...instruments,
+  ...chance, ...floor, ...floorSession, ...instruments,
   ...capacity, ...load, ...merge, ...progression, ...review,
   ...planner, ...prescription, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
 }

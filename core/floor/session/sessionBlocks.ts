@@ -1,0 +1,98 @@
+import type { Catalogue } from '../../catalogue'
+import { doseSessionS, type Dose, type Side, type Sides } from '../../dose'
+import { liftDurationS, liftFacts, type PlannedLift, type Slot } from '../../programme'
+import { TICK_S, type Block } from '../room'
+import { drillNeeds, liftNeeds, type Counts, type Needs } from './stations'
+
+/** A drill of a session as it was handed out. */
+export interface FloorItem {
+  readonly id: string
+  readonly variationId: string
+  readonly dose: Dose
+  readonly sides: Sides
+  readonly extraSetSide: Side | null
+  readonly slot: Slot
+  /** Planned lift in whose rests, or inside which, it is done. */
+  readonly pairedWith: string | null
+}
+
+/** What one athlete does today. */
+export interface FloorWork {
+  /** Unique in the room. */
+  readonly id: string
+  readonly lifts: readonly PlannedLift[]
+  readonly items: readonly FloorItem[]
+}
+
+/** A block with what is done in it. */
+export interface WorkBlock extends Block {
+  readonly lift: string | null
+  readonly items: readonly string[]
+}
+
+/** From this load on a coach looks on at a lift (common practice, no source). */
+export const WATCHED_FROM_PERCENT = 85
+
+/**
+ * The blocks of a session in the order of doing: what wakes up, each lift with what lies in its rests, the rest, and
+ * finishers. Drills one after another at the same place are one block. A heavy lift is watched, and so is whatever is
+ * new to the athlete.
+ *
+ * @param isNew whether a drill has not been done before, or was just moved up to
+ * @throws DomainError `tempo` when a written one cannot be read
+ * @example
+ * sessionBlocks({ id: 's', lifts: [{ id: 'a', lift: 'benchPull', sets: 2, reps: 5, percent1Rm: 65 }], items: [] }, STANDARD, {}).map(({ needs, ticks }) => [needs, ticks]) // => [[['bench', 'barbell'], 7]]
+ */
+export function sessionBlocks(
+  { id, lifts, items }: FloorWork, catalogue: Catalogue, counts: Counts,
+  isNew: (variationId: string) => boolean = () => false,
+): WorkBlock[] {
+  const inSlot = (...slots: readonly Slot[]): FloorItem[] =>
+    slots.flatMap(slot => items.filter(item => item.slot === slot))
+  const needsOf = ({ variationId }: FloorItem): Needs => {
+    const drill = catalogue.find(variationId)
+    return drill ? drillNeeds(drill, counts) : { needs: ['floor'], partner: false }
+  }
+  const alone = (item: FloorItem): WorkBlock => ({
+    id: `${id}/${item.id}`, ...needsOf(item), ticks: ticksOf(secondsOf(item)), watched: isNew(item.variationId),
+    lift: null, items: [item.id],
+  })
+  const withLift = (planned: PlannedLift): WorkBlock => {
+    const own = inSlot('paired', 'inside').filter(({ pairedWith }) => pairedWith === planned.id)
+    const more = own.map(needsOf)
+    const pairedS = own.reduce((sum, item) => sum + secondsOf(item), 0)
+    return {
+      id: `${id}/${planned.id}`,
+      needs: [...new Set([...liftNeeds(planned.lift), ...more.flatMap(one => one.needs)])],
+      // Work in the rests lengthens a lift by half of its own time, as on the week sheet.
+      ticks: ticksOf(Math.max(liftDurationS(planned) + pairedS / 2, pairedS)),
+      watched: planned.percent1Rm >= WATCHED_FROM_PERCENT || own.some(item => isNew(item.variationId)),
+      partner: more.some(({ partner }) => partner), lift: liftFacts(planned.lift).name, items: own.map(item => item.id),
+    }
+  }
+  return [
+    ...joined(inSlot('activation').map(alone)), ...lifts.map(withLift),
+    ...joined(inSlot('after', 'finisher').map(alone)),
+  ]
+}
+
+const secondsOf = ({ dose, sides, extraSetSide }: FloorItem): number => doseSessionS(dose, sides, extraSetSide)
+const ticksOf = (seconds: number): number => Math.max(1, Math.ceil(seconds / TICK_S))
+
+/** Longest block that drills in a row at one place are joined to: somebody else wants to get there too. */
+const JOINED_TICKS = 600 / TICK_S
+
+function joined(blocks: readonly WorkBlock[]): WorkBlock[] {
+  const all: WorkBlock[] = []
+  for (const block of blocks) {
+    const last = all.at(-1)
+    const same = last && last.needs.join() === block.needs.join() && last.partner === block.partner
+    if (!same || last.ticks + block.ticks > JOINED_TICKS) all.push(block)
+    else all[all.length - 1] = {
+      ...last, ticks: last.ticks + block.ticks, watched: last.watched || block.watched,
+      items: [...last.items, ...block.items],
+    }
+  }
+  return all
+}
+
