@@ -10,6 +10,7 @@ import * as chance from './chance'
 import * as dose from './dose'
 import * as errors from './errors'
 import * as floor from './floor'
+import * as floorDay from './floor/day'
 import * as floorSession from './floor/session'
 import * as instruments from './instruments'
 import * as mechanics from './mechanics'
@@ -30,7 +31,7 @@ import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
   ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors,
-  ...chance, ...floor, ...floorSession, ...instruments,
+  ...chance, ...floor, ...floorDay, ...floorSession, ...instruments,
   ...capacity, ...load, ...merge, ...progression, ...review,
   ...planner, ...prescription, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
 }

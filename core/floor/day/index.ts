@@ -1,0 +1,1 @@
+export { roomsOfDay, type DayRoom, type RoomGiven, type RoomsOfDay, type SquadWish } from './roomsOfDay'
