@@ -25,13 +25,14 @@ import * as progression from './progression'
 import * as review from './review'
 import * as rules from './rules'
 import * as season from './season'
+import * as timer from './timer'
 import * as screening from './screening'
 import * as statistics from './statistics'
 import * as fixtures from './testing/fixtures'
 
 const scope: Record<string, unknown> = {
   ...anatomy, ...mechanics, ...poses, ...assessment, ...calendar, ...catalogue, ...dose, ...errors,
-  ...chance, ...floor, ...floorDay, ...floorSession, ...instruments,
+  ...chance, ...timer, ...floor, ...floorDay, ...floorSession, ...instruments,
   ...capacity, ...load, ...merge, ...progression, ...review,
   ...planner, ...prescription, ...policy, ...programme, ...rules, ...season, ...screening, ...statistics, ...fixtures,
 }
