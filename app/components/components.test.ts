@@ -72,7 +72,7 @@ describe('the set log form', () => {
   } as unknown as PrescribedItem
   const step: Step = { ...expandSets(dose, 'each', null)[0]!, item: prescribed, key: 'k' }
   const open = (amount: number) => mount(SetLogForm, {
-    props: { step, amount, setting: { loadKg: 20 }, units: { mass: 'lb', length: 'in' }, scores: true },
+    props: { step, amount, setting: { loadKg: 20 }, units: { mass: 'lb', length: 'in' }, scores: true, hurts: false },
   })
 
   it('keeps kilograms under the pounds that are typed', async () => {

@@ -3,6 +3,7 @@ import { v7 as newKey } from 'uuid'
 import { expandSets, type SetSlot } from '~~/core/dose'
 import type { SettingValues } from '~~/core/catalogue'
 import { nextSet, type NextSet } from '~~/core/progression'
+import { isCluster } from '~~/core/timer'
 import type { PrescribedItem, SessionRun, SetLogInput } from '~~/shared/types'
 
 /** What one set came to, as the athlete enters it. */
@@ -73,7 +74,23 @@ export function useRunner(
       ?? {}
   })
 
-  function log(outcome: SetOutcome): void {
+  /** Sets of a cluster of short holds that run through from here, the present one first. */
+  const inOneGo = computed((): readonly SetSlot[] => {
+    const step = current.value
+    if (!step || !isCluster(step.item.dose) || step.why !== '') return []
+    return steps.value.filter(one => one.item.id === step.item.id && !done.value.has(one.key))
+  })
+
+  /** Logs the present set; of a cluster after as many whole ones as came before it. */
+  function log(outcome: SetOutcome, whole = 0): void {
+    for (let i = 0; i < whole; i++) logOne({
+      amount: current.value?.item.dose.amount ?? 0, breakPoint: 'none', setting: outcome.setting, feltAt: [],
+      effort: null, painAt: null, note: '',
+    })
+    logOne(outcome)
+  }
+
+  function logOne(outcome: SetOutcome): void {
     const step = current.value
     if (!step) return
     const entry: SetLogInput = {
@@ -90,5 +107,5 @@ export function useRunner(
     restS.value = 0
   }
 
-  return { steps, logs, done, stopped, current, lastSetting, restS, log, skipDrill }
+  return { steps, logs, done, stopped, current, inOneGo, lastSetting, restS, log, skipDrill }
 }

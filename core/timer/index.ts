@@ -4,4 +4,4 @@ export {
   FIGHTER_ROUND_S, fighterRounds, giantSet, guidedSession, intervalPhases, type IntervalBlock, type IntervalSession,
 } from './intervals'
 export { inTime, PHASE_KINDS, placeAt, type Phase, type PhaseKind, type Timed, type TimerPlace } from './phase'
-export { CLUSTER_REST_S, doneAt, isCluster, READY_S, setPhases } from './setPhases'
+export { CLUSTER_REST_S, doneBy, isCluster, READY_S, setPhases } from './setPhases'

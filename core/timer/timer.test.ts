@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { setSeconds, type Dose } from '../dose'
+import { expandSets, setSeconds, type Dose } from '../dose'
 import {
-  cuesOf, doneAt, fighterRounds, giantSet, guidedSession, holdClock, intervalPhases, inTime, lookAt, placeAt, READY_S,
+  cuesOf, doneBy, fighterRounds, giantSet, guidedSession, holdClock, intervalPhases, inTime, lookAt, placeAt, READY_S,
   setPhases, startClock, type IntervalBlock, type IntervalSession, type TimerClock,
 } from './index'
 
@@ -30,10 +30,16 @@ describe('the phases of a set', () => {
 
   it('short holds with short rests run through, also from the middle', () => {
     const cluster = dose({ sets: 4, unit: 'seconds', amount: 10, restS: 5 })
-    expect(plain(setPhases(cluster, 3)).slice(1)).toEqual([
+    const three = expandSets(cluster, 'both', null).slice(1)
+    expect(plain(setPhases(cluster, three)).slice(1)).toEqual([
       ['hold', 10], ['rest', 5], ['hold', 10], ['rest', 5], ['hold', 10],
     ])
-    expect(setPhases(cluster, 3).at(-1)!.count).toEqual({ at: 3, of: 3 })
+    expect(setPhases(cluster, three).at(-1)!.count).toEqual({ at: 3, of: 3 })
+    const two = { ...cluster, sets: 2 }
+    expect(plain(setPhases(two, expandSets(two, 'each', null))).slice(1)).toEqual([
+      ['hold, left', 10], ['other side', 3], ['hold, right', 10], ['rest', 5],
+      ['hold, left', 10], ['other side', 3], ['hold, right', 10],
+    ])
   })
 
   it('last as long as the dose says, in any unit', () => {
@@ -49,11 +55,16 @@ describe('the phases of a set', () => {
 
   it('what was done when it is stopped: whole repeats, seconds of the hold', () => {
     const reps = dose({ tempo: '3-0-3-0' })
-    expect([0, 5.9, 6, 35.9, 36, 99].map(s => doneAt(reps, READY_S + s))).toEqual([0, 0, 1, 5, 6, 6])
-    expect(doneAt(dose({ unit: 'seconds', amount: 30 }), READY_S + 21.4)).toBe(21)
-    expect(doneAt(dose({ sets: 4, unit: 'seconds', amount: 10, restS: 5 }), READY_S + 15 + 7)).toBe(7)
-    expect(doneAt(dose({ unit: 'metres', amount: 40 }), READY_S + 25)).toBe(20)
-    expect(doneAt(reps, 2)).toBe(0)
+    const by = (asked: Dose, s: number) => doneBy(asked, setPhases(asked), READY_S + s).amount
+    expect([-3, 0, 5.9, 6, 35.9, 36, 99].map(s => by(reps, s))).toEqual([0, 0, 0, 1, 5, 6, 6])
+    const hold = dose({ unit: 'seconds', amount: 30 })
+    expect([-3, 21.4, 34].map(s => by(hold, s))).toEqual([0, 21, 34])
+    expect(by(dose({ unit: 'metres', amount: 40 }), 25)).toBe(20)
+    const cluster = dose({ sets: 3, unit: 'seconds', amount: 10, restS: 5 })
+    const timed = setPhases(cluster, expandSets(cluster, 'both', null))
+    expect([7, 12, 22, 44].map(s => doneBy(cluster, timed, READY_S + s))).toEqual([
+      { whole: 0, amount: 7 }, { whole: 0, amount: 10 }, { whole: 1, amount: 7 }, { whole: 2, amount: 14 },
+    ])
   })
 })
 

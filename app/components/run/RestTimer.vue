@@ -1,35 +1,29 @@
 <script setup lang="ts">
-import { useBeep } from '~/composables/useBeep'
-import { useStopwatch } from '~/composables/useStopwatch'
+import { inTime } from '~~/core/timer'
+import TimerRing from '~/components/run/TimerRing.vue'
+import { useTimer } from '~/composables/useTimer'
 
 /** Counts a rest down and says when it is over. */
 const props = defineProps<{ seconds: number, next: string }>()
 const emit = defineEmits<{ over: [] }>()
 
-const { elapsedS, start } = useStopwatch()
-const { beep } = useBeep()
-const leftS = computed(() => Math.max(0, Math.ceil(props.seconds - elapsedS.value)))
+const phases = inTime([{ kind: 'rest', word: 'rest', seconds: props.seconds, count: null }])
+const { place, goneS, start } = useTimer(() => phases)
+const leftS = computed(() => Math.max(0, Math.ceil(props.seconds - goneS.value)))
 onMounted(start)
-watch(leftS, (left) => {
-  if (left > 0) return
-  beep(660)
-  emit('over')
-})
+watch(leftS, left => left === 0 && emit('over'))
 </script>
 
 <template>
   <div class="text-center">
-    <p class="text-[1.2rem]">
-      Rest
-    </p>
-    <p
-      class="figure font-bold leading-none text-[7rem]"
-      role="timer"
-      :aria-label="`${leftS} seconds of rest left`"
-    >
-      {{ leftS }}
-    </p>
-    <p class="mb-3">
+    <TimerRing
+      class="my-3"
+      :place="place"
+      :face="String(leftS)"
+      line="rest"
+      :label="`${leftS} seconds of rest left`"
+    />
+    <p class="mb-3 text-[1.1rem]">
       Next: {{ next }}
     </p>
     <button

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { SettingValues, Variation } from '~~/core/catalogue'
-import { formatDose } from '~~/core/dose'
+import { formatDose, type SetSlot } from '~~/core/dose'
 import type { Units } from '~~/shared/types'
 import type { CurrentStep, SetOutcome } from '~/composables/useRunner'
 import { loadIn } from '~/words/loadWords'
@@ -19,14 +19,16 @@ const props = defineProps<
     place: number
     of: number
     setting: SettingValues
+    /** Sets that run through in one go. */
+    slots: readonly SetSlot[]
     drill: Variation | null
     units: Units
     /** A coach is looking and scores the repeats. */
     scores?: boolean
   }
 >()
-const emit = defineEmits<{ log: [outcome: SetOutcome], skip: [] }>()
-const ended = ref<number | null>(null)
+const emit = defineEmits<{ log: [outcome: SetOutcome, whole: number], skip: [] }>()
+const ended = ref<{ readonly amount: number, readonly whole: number, readonly hurts: boolean } | null>(null)
 const loadText = computed(() => loadIn(props.step.item.setting, props.units))
 const sideText = computed(() => (props.step.side ? `${props.step.side} side` : ''))
 </script>
@@ -74,7 +76,8 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
       <DrillCues :item="step.item" />
       <SetTimer
         :step="step"
-        @ended="ended = $event"
+        :slots="slots"
+        @ended="(amount, whole, hurts) => { ended = { amount, whole, hurts } }"
       />
       <DrillWords :item="step.item" />
       <button
@@ -88,11 +91,12 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
     <SetLogForm
       v-else
       :step="step"
-      :amount="ended"
+      :amount="ended.amount"
       :setting="setting"
       :units="units"
       :scores="scores ?? false"
-      @log="emit('log', $event)"
+      :hurts="ended.hurts"
+      @log="emit('log', $event, ended.whole)"
       @back="ended = null"
     />
   </section>

@@ -8,13 +8,21 @@ import ChipChoice from '~/components/common/ChipChoice.vue'
 import ScaleChoice from '~/components/run/ScaleChoice.vue'
 
 /** What happened in a set: how much in form, what ended it, with which setting, where it was felt, how hard. */
-const props = defineProps<{ step: Step, amount: number, setting: SettingValues, units: Units, scores: boolean }>()
+const props = defineProps<{
+  step: Step
+  amount: number
+  setting: SettingValues
+  units: Units
+  scores: boolean
+  /** Pain ended it: where is asked first. */
+  hurts: boolean
+}>()
 const emit = defineEmits<{ log: [outcome: SetOutcome], back: [] }>()
 
 const unit = measures(props.units)
 const target = props.step.item.dose.amount
 const amount = ref(String(props.amount))
-const breakPoint = ref<BreakPoint | null>(props.amount >= target ? 'none' : null)
+const breakPoint = ref<BreakPoint | null>(props.hurts ? 'pain' : props.amount >= target ? 'none' : null)
 const painAt = ref<BodyPlace | null>(null)
 const feltAt = ref<BodyPlace[]>([])
 const effort = ref<number | null>(null)

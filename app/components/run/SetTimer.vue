@@ -1,85 +1,90 @@
 <script setup lang="ts">
-import { parseTempo, setSeconds } from '~~/core/dose'
+import type { SetSlot } from '~~/core/dose'
+import { doneBy, setPhases } from '~~/core/timer'
+import TimerRing from '~/components/run/TimerRing.vue'
 import type { Step } from '~/composables/useRunner'
-import { useBeep } from '~/composables/useBeep'
-import { useStopwatch } from '~/composables/useStopwatch'
+import { useTimer } from '~/composables/useTimer'
+import { faceAt, faceBefore } from '~/words/timerWords'
 
-/** Times one set: counts a hold down, paces repeats by their tempo, and stops when form breaks. */
-const props = defineProps<{ step: Step }>()
-const emit = defineEmits<{ ended: [amount: number] }>()
-
-const watch_ = useStopwatch()
-const { elapsedS, running } = watch_
-const { beep } = useBeep()
+/**
+ * Times one set, or what is left of a cluster of short holds: paces it by its tempo, breaths or letters, counts holds
+ * down, and stops when form breaks.
+ */
+const props = defineProps<{ step: Step, slots: readonly SetSlot[] }>()
+const emit = defineEmits<{
+  /** What was done of the last set, how many whole ones came before it, and whether pain ended it. */
+  ended: [amount: number, whole: number, hurts: boolean]
+}>()
 
 const dose = computed(() => props.step.item.dose)
-const targetS = computed(() => setSeconds(dose.value))
-const perUnitS = computed(() => targetS.value / dose.value.amount)
-const counted = computed(() => Math.floor(elapsedS.value / perUnitS.value + 1e-6))
-const isHold = computed(() => dose.value.unit === 'seconds')
-const face = computed(() => {
-  if (!isHold.value) return String(Math.min(counted.value, dose.value.amount))
-  const left = dose.value.amount - elapsedS.value
-  return left > 0 ? String(Math.ceil(left)) : `+${Math.floor(-left)}`
-})
-const UNIT = {
-  seconds: 'seconds left', reps: 'reps', breaths: 'breaths', metres: 'metres', letters: 'letters',
-} as const
+const phases = computed(() => setPhases(dose.value, props.slots))
+const { place, running, held, sound, flash, start, hold, end } = useTimer(() => phases.value)
+const shown = computed(() => (place.value ? faceAt(dose.value, place.value) : faceBefore(dose.value)))
 
-/** The part of the tempo that is on now. */
-const pace = computed(() => {
-  if (!running.value || dose.value.unit !== 'reps' || !dose.value.tempo) return ''
-  const { loweringS, bottomS, raisingS } = parseTempo(dose.value.tempo)
-  const at = elapsedS.value % perUnitS.value
-  if (at < loweringS) return 'out, slowly'
-  if (at < loweringS + bottomS) return 'hold'
-  return at < loweringS + bottomS + raisingS ? 'back' : 'pause'
-})
-
-watch(() => elapsedS.value >= targetS.value, reached => reached && running.value && beep())
-
-function stop(): void {
-  const seconds = watch_.stop()
-  emit('ended', isHold.value ? Math.round(seconds) : Math.min(dose.value.amount, counted.value))
+function stop(hurts: boolean): void {
+  const { amount, whole } = doneBy(dose.value, phases.value, end())
+  emit('ended', amount, whole, hurts)
 }
 </script>
 
 <template>
   <div class="floor-act text-center">
-    <p
-      class="floor-face figure font-bold leading-none text-[7rem]"
-      role="timer"
-      :aria-label="`${face} ${UNIT[dose.unit]}`"
-    >
-      {{ face }}
-    </p>
-    <p class="text-[1.1rem] min-h-[1.6em] mb-3">
-      {{ pace || (running ? UNIT[dose.unit]
-        : `target ${dose.amount} ${dose.unit}${dose.tempo ? ` at ${dose.tempo}` : ''}`) }}
-    </p>
+    <span
+      v-if="!sound && running"
+      :key="flash"
+      class="timer-flash"
+      aria-hidden="true"
+    />
+    <TimerRing
+      class="mb-3"
+      :place="place"
+      :face="shown.face"
+      :line="shown.line"
+      :label="`${shown.face} ${shown.line}`"
+    />
     <button
-      v-if="!running"
+      v-if="!running && !held"
       type="button"
       class="btn btn-main btn-floor"
-      @click="watch_.start"
+      @click="start"
     >
       Start
     </button>
-    <button
+    <div
       v-else
-      type="button"
-      class="btn btn-floor border-signal border-[3px]"
-      @click="stop"
+      class="grid grid-cols-[1fr_auto] gap-2"
     >
-      Stop: done, or form broke
-    </button>
-    <button
-      v-if="!running"
-      type="button"
-      class="btn btn-quiet underline underline-offset-2 mt-2 min-h-[48px]"
-      @click="emit('ended', dose.amount)"
-    >
-      Log without the timer
-    </button>
+      <button
+        type="button"
+        class="btn btn-floor border-signal border-[3px]"
+        @click="stop(false)"
+      >
+        Stop: done, or form broke
+      </button>
+      <button
+        type="button"
+        class="btn btn-floor"
+        @click="hold(running)"
+      >
+        {{ running ? 'Hold' : 'Go on' }}
+      </button>
+    </div>
+    <div class="grid grid-cols-2 gap-2 mt-2">
+      <button
+        type="button"
+        class="btn min-h-[48px] border-signal text-signal font-semibold"
+        @click="stop(true)"
+      >
+        It hurts
+      </button>
+      <button
+        v-if="!running && !held"
+        type="button"
+        class="btn min-h-[48px]"
+        @click="emit('ended', dose.amount, 0, false)"
+      >
+        Log without the timer
+      </button>
+    </div>
   </div>
 </template>

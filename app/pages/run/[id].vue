@@ -46,8 +46,8 @@ useAlerts(() => store.refresh())
 const { busy, problem, attempt } = useAttempt()
 const notToday = computed(() => drills.value.filter(item => item.stopped))
 
-function log(outcome: SetOutcome): void {
-  runner.log(outcome)
+function log(outcome: SetOutcome, whole: number): void {
+  runner.log(outcome, whole)
   painShown.value = outcome.breakPoint === 'pain'
 }
 </script>
@@ -134,6 +134,7 @@ function log(outcome: SetOutcome): void {
         :place="place"
         :of="openDrills.length"
         :setting="runner.lastSetting.value"
+        :slots="runner.inOneGo.value"
         :drill="catalogue.find(current.item.variationId) ?? null"
         :units="signedIn.me!.units"
         :scores="signedIn.me!.role !== 'athlete'"

@@ -1,0 +1,77 @@
+import { useEventListener, useIntervalFn, useStorage, useWakeLock } from '@vueuse/core'
+import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
+import { cuesOf, holdClock, lookAt, placeAt, startClock, type Clocks, type Timed, type TimerClock } from '~~/core/timer'
+import { say, soundCues } from '~/device/sound'
+
+/** Milliseconds between two looks at the clocks. */
+const LOOK_MS = 100
+
+const clocks = (): Clocks => ({ wallMs: Date.now(), steadyMs: performance.now() })
+let context: AudioContext | null = null
+
+/**
+ * Goes through the phases of a timer by the clock, with tones and names, or flashes where sound is off. The screen
+ * stays awake meanwhile. After the last phase it goes on counting until it is ended.
+ */
+export function useTimer(phases: () => readonly Timed[]) {
+  const sound = useStorage('keen-anchor-sound', true)
+  const clock = shallowRef<TimerClock | null>(null)
+  /** How many cues have passed: a change is a flash. */
+  const flash = ref(0)
+  let silence: () => void = () => undefined
+
+  const goneS = computed(() => (clock.value?.goneMs ?? 0) / 1000)
+  const running = computed(() => clock.value?.running ?? false)
+  const held = computed(() => clock.value !== null && !clock.value.running)
+  const place = computed(() => (clock.value ? placeAt(phases(), goneS.value) : null))
+
+  const wake = useWakeLock()
+  const { resume, pause } = useIntervalFn(look, LOOK_MS, { immediate: false })
+  useEventListener(document, 'visibilitychange', look)
+
+  function look(): void {
+    if (!clock.value) return
+    const before = goneS.value
+    clock.value = lookAt(clock.value, clocks())
+    const passed = cuesOf(phases()).filter(cue => cue.atS > before && cue.atS <= goneS.value)
+    flash.value += passed.length
+    const named = passed.findLast(cue => cue.say !== null)
+    if (named?.say && sound.value) say(named.say)
+  }
+
+  function play(): void {
+    if (!sound.value || typeof AudioContext === 'undefined') return
+    context ??= new AudioContext()
+    void context.resume()
+    silence = soundCues(context, cuesOf(phases()), goneS.value)
+  }
+
+  function start(): void {
+    clock.value = startClock(clocks())
+    play()
+    resume()
+    if (wake.isSupported.value) void wake.request('screen').catch(() => undefined)
+  }
+
+  /** Held until it is let go on. */
+  function hold(is: boolean): void {
+    if (!clock.value || clock.value.running === !is) return
+    clock.value = holdClock(clock.value, clocks(), is)
+    silence()
+    if (!is) play()
+  }
+
+  /** Seconds that were gone. */
+  function end(): number {
+    look()
+    const seconds = goneS.value
+    silence()
+    pause()
+    clock.value = null
+    if (wake.isActive.value) void wake.release()
+    return seconds
+  }
+
+  onBeforeUnmount(end)
+  return { place, goneS, running, held, sound, flash, start, hold, end }
+}
