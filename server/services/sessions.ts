@@ -6,7 +6,7 @@ import type { Athlete, SessionRun, Today } from '~~/shared/types'
 import { entriesOf } from '../repositories/calendar'
 import { decisionsSince } from '../repositories/decisions'
 import { athleteSeasons } from '../repositories/seasons'
-import { sessionById, sessionsBetween } from '../repositories/prescriptions'
+import { sessionById, sessionsBetween, type StoredSession } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { sessionEffortOf } from '../repositories/sessionEfforts'
 import { logsBetween } from '../repositories/setLogs'
@@ -86,20 +86,21 @@ export function runSession(context: Context, sessionId: string): Promise<Session
     const { organisationId } = context.actor
     const frozen = await sessionById(tx, organisationId, sessionId)
     if (!frozen) throw new AppError('notFound', 'There is no such session here.')
-    const athlete = await mustSeeAthlete(tx, context, frozen.athleteId)
-    const { stop, sessions: [session] } = await handOut(tx, context, await healthTruth(tx, context, athlete.id), [
-      frozen,
-    ])
-    const ids = new Set(frozen.items.map(item => item.id))
-    const logs = await logsBetween(tx, organisationId, [athlete.id], addDays(frozen.day, -1), addDays(frozen.day, 7))
-    return {
-      athleteId: athlete.id,
-      athleteName: athlete.name,
-      day: context.today,
-      stop,
-      session: session!,
-      logs: logsFor(context, logs.filter(log => ids.has(log.prescribedItemId))),
-      effort: await sessionEffortOf(tx, organisationId, sessionId),
-    }
+    return runOf(tx, context, await mustSeeAthlete(tx, context, frozen.athleteId), frozen)
   })
+}
+
+/** A frozen session of an athlete as it may be trained today, with what is logged of it. */
+export async function runOf(
+  tx: Tx, context: Context, { id, name }: Pick<Athlete, 'id' | 'name'>, frozen: StoredSession,
+): Promise<SessionRun> {
+  const { organisationId } = context.actor
+  const { stop, sessions: [session] } = await handOut(tx, context, await healthTruth(tx, context, id), [frozen])
+  const ids = new Set(frozen.items.map(item => item.id))
+  const logs = await logsBetween(tx, organisationId, [id], addDays(frozen.day, -1), addDays(frozen.day, 7))
+  return {
+    athleteId: id, athleteName: name, day: context.today, stop, session: session!,
+    logs: logsFor(context, logs.filter(log => ids.has(log.prescribedItemId))),
+    effort: await sessionEffortOf(tx, organisationId, frozen.id),
+  }
 }
