@@ -1,5 +1,6 @@
 import { benchEdit, benchProposals } from './core'
 import { benchEffort } from './effort'
+import { benchFloor } from './floor'
 import { benchLogInsert } from './logInsert'
 import { benchEvaluation, benchRoster, benchSliderTick } from './mechanics'
 import { benchProgress } from './progress'
@@ -16,6 +17,7 @@ console.log(await benchWeeks())
 console.log(await benchRosterWeeks())
 console.log(await benchEffort())
 console.log(await benchSeasons())
+console.log(await benchFloor())
 console.log(benchProgress())
 console.log(await benchEvaluation())
 console.log(await benchRoster())

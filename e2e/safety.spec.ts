@@ -1,46 +1,16 @@
-import type { Page } from '@playwright/test'
 import { csrfOf, expect, expectAccessible, expectNoSideScroll, mailTo, open, signIn, test } from './helpers'
+import { planToday } from './planToday'
 
 /** Seconds within which everybody must know. */
 const AT_ONCE = { timeout: 10_000 }
 const NAME = 'Jorun Vale'
-
-/** Gives the athlete a week with a session today, through the interface's own routes, and assigns it. */
-async function planToday(page: Page): Promise<{ id: string, monday: string }> {
-  const { me } = await (await page.request.get('/api/session')).json() as { me: { today: string } }
-  const rows = await (await page.request.get('/api/athletes')).json() as { athlete: { id: string, name: string } }[]
-  const { id } = rows.find(row => row.athlete.name === NAME)!.athlete
-  const today = new Date(`${me.today}T00:00:00Z`)
-  const weekday = (today.getUTCDay() + 6) % 7
-  const monday = new Date(today.getTime() - weekday * 86_400_000).toISOString().slice(0, 10)
-  const week = `/api/athletes/${id}/weeks/${monday}`
-  const { week: { version } } = await (await page.request.get(week)).json() as { week: { version: number } }
-  const dose = (amount: number) => ({ sets: 2, amount, unit: 'seconds', restS: 5 })
-  const item = (key: string, variationId: string, amount: number) => ({
-    id: key, variationId, dose: dose(amount), slot: 'after', pairedWith: null, extraSetSide: null, setting: {},
-    why: 'Chosen by the coach.',
-  })
-  const plan = {
-    sessions: [{
-      id: 'd', day: weekday, minutes: 60, lifts: [],
-      items: [item('a', 'side-plank.knees', 10), item('b', 'front-plank.wall', 10)],
-    }],
-  }
-  const headers = await csrfOf(page)
-  const stored = await (await page.request.put(week, { data: { version, plan }, headers })).json() as {
-    version: number
-  }
-  const assigned = await page.request.post(`${week}/assign`, { data: { version: stored.version }, headers })
-  expect(assigned.status()).toBe(200)
-  return { id, monday }
-}
 
 // The stale form and the empty reason are refused, which the browser reports.
 test.use({ expectedErrors: /409|422/ })
 test('chest pain stops the other tab, reaches the coach, and is cleared', async ({ page, browser }) => {
   test.slow()
   await signIn(page, 'coach@larkholm.example')
-  const { id, monday } = await planToday(page)
+  const { id, monday } = await planToday(page, NAME)
   const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' })
   const [run, form] = [await phone.newPage(), await phone.newPage()]
   const stale = await page.context().newPage()
@@ -130,7 +100,7 @@ test('chest pain stops the other tab, reaches the coach, and is cleared', async 
 
 test('a drill that hurt stands on the athlete’s page until a coach decides', async ({ page, browser }) => {
   await signIn(page, 'coach@larkholm.example')
-  const { id } = await planToday(page)
+  const { id } = await planToday(page, NAME)
   const phone = await browser.newContext({ viewport: { width: 390, height: 844 }, serviceWorkers: 'block' })
   const run = await phone.newPage()
   await signIn(run, 'jorun@larkholm.example')

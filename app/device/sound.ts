@@ -1,5 +1,5 @@
 /** A tone of a timer and the second at which it sounds. */
-export interface Tone {
+interface Tone {
   readonly atS: number
   readonly tone: 'begin' | 'turn' | 'count' | 'rest' | 'end'
 }

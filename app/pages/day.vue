@@ -86,6 +86,15 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
             <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b>
             <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}</span>
           </p>
+          <p
+            v-if="training(squad).length > 0"
+            class="float-right"
+          >
+            <NuxtLink
+              class="btn"
+              :to="`/floor/${squad.group.id}`"
+            >Floor board</NuxtLink>
+          </p>
           <p v-if="training(squad).length > 0">
             Trains: <template
               v-for="(one, i) in training(squad)"

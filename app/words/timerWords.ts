@@ -2,7 +2,7 @@ import { DOSE_UNIT_WORDS, type Dose } from '~~/core/dose'
 import type { TimerPlace } from '~~/core/timer'
 
 /** What the face of a set's timer says: one number, and one line. */
-export interface Face {
+interface Face {
   readonly face: string
   readonly line: string
 }
@@ -26,3 +26,8 @@ export function faceAt({ amount, unit }: Dose, { phase, left, over }: TimerPlace
   return { face: named, line: `of ${count?.of ?? amount} · ${word}, ${seconds} s left` }
 }
 
+/** Minutes and seconds that are left; none below 0. */
+export function minutesOf(seconds: number): string {
+  const left = Math.max(0, Math.round(seconds))
+  return `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}`
+}

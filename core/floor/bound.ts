@@ -67,12 +67,27 @@ function placeBound(spans: readonly Span[], atOnce: number): number {
     for (const most of new Set(late.map(({ tail }) => tail))) {
       const share = late.filter(({ tail }) => tail >= most)
       if (share.length < atOnce) continue
-      const smallest = (of: (span: Span) => number): number =>
-        share.map(of).sort((a, b) => a - b).slice(0, atOnce).reduce((sum, n) => sum + n, 0)
-      const work = share.reduce((sum, { ticks }) => sum + ticks, 0)
-      best = Math.max(best, Math.ceil((smallest(({ head }) => head) + work + smallest(({ tail }) => tail)) / atOnce))
+      const smallest = (of: (span: Span) => number): number[] => share.map(of).sort((a, b) => a - b).slice(0, atOnce)
+      const [heads, tails] = [smallest(({ head }) => head), smallest(({ tail }) => tail)]
+      const work = total(share.map(({ ticks }) => ticks))
+      const whole = must(heads[0]) + packed(share, atOnce) + must(tails[0])
+      best = Math.max(best, whole, Math.ceil((total(heads) + work + total(tails)) / atOnce))
     }
   }
+  return best
+}
+
+const total = (all: readonly number[]): number => all.reduce((a, b) => a + b, 0)
+
+/**
+ * What whole blocks ask: of the k x n + 1 longest, n at once, one place holds k + 1, at the least the shortest of them
+ * (recalled from memory: Martello and Toth 1990).
+ */
+function packed(spans: readonly Span[], atOnce: number): number {
+  const ticks = spans.map(span => span.ticks).sort((a, b) => b - a)
+  let best = 0
+  for (let k = 1; k * atOnce < ticks.length; k++)
+    best = Math.max(best, total(ticks.slice(k * atOnce - k, k * atOnce + 1)))
   return best
 }
 

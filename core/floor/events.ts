@@ -19,7 +19,7 @@ export type FloorEvent =
   | { readonly kind: 'dropped', readonly block: string }
 
 /** The room as it is after what happened, and which blocks have begun. */
-export interface RoomNow {
+interface RoomNow {
   readonly room: Room
   /** Starts that stand: begun before now and going on, or over. */
   readonly begun: ReadonlyMap<string, number>

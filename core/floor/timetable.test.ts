@@ -32,6 +32,11 @@ describe('rooms worked by hand', () => {
       .toEqual([[32, true, 'coach'], [16, true, 'coach']])
   })
 
+  it('four blocks of 4 minutes and three places: whole blocks, so 8 and not 16 over 3', () => {
+    const answer = timetable(room({ floor: 3 }, [0, 1, 2, 3].map(i => present(`${i}`, [block(`b${i}`, 'floor', 8)]))))
+    expect([answer.end, answer.proven]).toEqual([16, true])
+  })
+
   it('throws and carries are not at the same time', () => {
     const two = [present('A', [block('a', 'wall', 6)]), present('B', [block('b', 'lane', 4)])]
     const answers = [[], [['wall', 'lane']]].map(apart =>

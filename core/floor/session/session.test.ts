@@ -47,7 +47,7 @@ describe('where something is done', () => {
 
 describe('the blocks of a session', () => {
   const work = {
-    id: 's', lifts: [{ id: 'l', lift: 'backSquat' as const, sets: 3, reps: 5, percent1Rm: 85 }],
+    id: 's', lifts: [{ id: 'l', lift: 'backSquat' as const, sets: 3, reps: 3, percent1Rm: 90 }],
     items: [
       item('wake', 'side-plank.feet', { slot: 'activation' }), item('rest', 'press-out.standing', {
         slot: 'paired', pairedWith: 'l', dose: { sets: 3, amount: 6, unit: 'reps', restS: 60 },

@@ -31,7 +31,7 @@ export interface WorkBlock extends Block {
 }
 
 /** From this load on a coach looks on at a lift (common practice, no source). */
-export const WATCHED_FROM_PERCENT = 85
+export const WATCHED_FROM_PERCENT = 90
 
 /**
  * The blocks of a session in the order of doing: what wakes up, each lift with what lies in its rests, the rest, and

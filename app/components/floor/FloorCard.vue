@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { BODY_PLACES, BREAK_POINTS, type BodyPlace, type BreakPoint } from '~~/core/assessment'
+import type { Catalogue } from '~~/core/catalogue'
+import { doneBy, setPhases } from '~~/core/timer'
+import type { SessionRun, SetLogInput, Units } from '~~/shared/types'
+import DrillFigure from '~/components/drill/DrillFigure.vue'
+import ChipChoice from '~/components/common/ChipChoice.vue'
+import type { BoardBlock } from '~/composables/floor/floorView'
+import { useRunner, type CurrentStep, type SetOutcome } from '~/composables/useRunner'
+import { useTimer } from '~/composables/useTimer'
+import { loadIn } from '~/words/loadWords'
+import { faceAt, faceBefore, minutesOf } from '~/words/timerWords'
+
+/** One athlete at the block of the moment: drill, load, one huge count, one key. */
+const props = defineProps<{
+  run: SessionRun
+  block: BoardBlock
+  /** Begins at this many seconds from now; below 0 it has begun. */
+  inS: number
+  leftS: number
+  waiting: readonly SetLogInput[]
+  catalogue: Catalogue
+  units: Units
+  /** The digit that presses its key. */
+  digit: string
+  held: boolean
+}>()
+const emit = defineEmits<{
+  log: [log: SetLogInput]
+  /** A lift is over. */
+  done: []
+  busy: [is: boolean]
+}>()
+
+const inBlock = computed((): SessionRun => ({
+  ...props.run,
+  session: props.run.session && {
+    ...props.run.session, items: props.run.session.items.filter(item => props.block.items.includes(item.id)),
+  },
+}))
+const { current, inOneGo, lastSetting, restS, log } =
+  useRunner(inBlock, toRef(props, 'waiting'), sent => emit('log', sent))
+const phases = computed(() => (current.value ? setPhases(current.value.item.dose, inOneGo.value) : []))
+const { place, running, start, hold, end } = useTimer(() => phases.value)
+watch(() => props.held, is => hold(is))
+watch(running, is => emit('busy', is))
+
+const face = computed(() => {
+  const step = current.value
+  if (!step) return { face: minutesOf(props.leftS), line: props.block.lift ?? 'done' }
+  return place.value ? faceAt(step.item.dose, place.value) : faceBefore(step.item.dose)
+})
+const load = computed(() => (current.value ? loadIn(current.value.item.setting, props.units) : ''))
+const drill = computed(() => (current.value ? props.catalogue.find(current.value.item.variationId) ?? null : null))
+const setLine = ({ item, setNumber, side }: CurrentStep): string =>
+  `set ${setNumber} of ${item.dose.sets}${side ? `, ${side}` : ''}`
+
+/** A set that was stopped before its end: what ended it is asked for, by one tap. */
+const early = ref<{ readonly amount: number, readonly whole: number } | null>(null)
+/** Pain ended it: where it hurts is asked for. */
+const hurts = ref(false)
+
+/** A lift that has not begun cannot be over. */
+const mayPress = computed(() => !early.value && !props.held && (current.value !== null || props.inS <= 0))
+
+function press(): void {
+  if (!mayPress.value) return
+  if (!current.value) emit('done')
+  else if (running.value) stop()
+  else {
+    restS.value = 0
+    start()
+  }
+}
+
+function stop(): void {
+  const step = current.value!
+  const done = doneBy(step.item.dose, phases.value, end())
+  early.value = done
+  if (done.amount >= step.item.dose.amount) ended('none')
+}
+
+function ended(breakPoint: BreakPoint, painAt: BodyPlace | null = null): void {
+  const done = early.value
+  if (!done) return
+  hurts.value = breakPoint === 'pain' && painAt === null
+  if (hurts.value) return
+  const outcome: SetOutcome = {
+    amount: done.amount, breakPoint, setting: lastSetting.value, feltAt: [], effort: null, painAt, note: '',
+  }
+  early.value = null
+  log(outcome, done.whole)
+}
+defineExpose({ press })
+</script>
+
+<template>
+  <article
+    class="bg-paper border-t-[6px] flex flex-col min-h-[17rem]"
+    :class="running ? 'border-signal' : 'border-line'"
+    :aria-label="run.athleteName"
+  >
+    <div class="p-3 flex-1 flex flex-col">
+      <h3 class="text-[1.5rem]">
+        {{ run.athleteName }}
+      </h3>
+      <p class="leading-tight">
+        {{ current?.item.name ?? block.what }}<template v-if="load">, <b class="figure">{{ load }}</b></template>
+      </p>
+      <ChipChoice
+        v-if="hurts"
+        class="mt-2"
+        legend="Where does it hurt?"
+        floor
+        :options="BODY_PLACES"
+        :pressed="[]"
+        @choose="ended('pain', $event)"
+      />
+      <ChipChoice
+        v-else-if="early"
+        class="mt-2"
+        legend="What ended it?"
+        floor
+        warn="pain"
+        :options="BREAK_POINTS"
+        :pressed="[]"
+        @choose="ended($event)"
+      />
+      <template v-else>
+        <div class="flex items-end justify-between gap-2 mt-auto">
+          <p
+            class="figure font-bold leading-none text-[5rem]"
+            role="timer"
+            :aria-label="`${face.face} ${face.line}`"
+          >
+            {{ inS > 0 && !running ? minutesOf(inS) : face.face }}
+          </p>
+          <DrillFigure
+            :drill="drill"
+            :width="90"
+            :height="64"
+            small
+          />
+        </div>
+        <p class="text-quiet">
+          {{ inS > 0 && !running ? 'until it begins' : face.line }}<template v-if="current">
+            · {{ setLine(current) }}
+          </template>
+        </p>
+        <p
+          v-if="current?.why"
+          class="text-signal-ink"
+          role="status"
+        >
+          {{ current.why }}
+        </p>
+      </template>
+    </div>
+    <button
+      type="button"
+      class="min-h-[56px] px-4 flex justify-between items-center text-[1.15rem] font-bold"
+      :class="running ? 'bg-signal text-white' : 'bg-chip'"
+      :disabled="!mayPress"
+      @click="press"
+    >
+      {{ current ? running ? 'Stop: done, or form broke' : 'Start' : inS > 0 ? 'Not begun' : 'Lift done' }}
+      <kbd v-if="digit">{{ digit }}</kbd>
+    </button>
+  </article>
+</template>

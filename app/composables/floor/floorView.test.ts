@@ -1,0 +1,35 @@
+import { describe, expect, it } from 'vitest'
+import { block, present, room } from '~~/core/testing/smallRoom'
+import { timetable } from '~~/core/floor'
+import type { RunningFloor } from '~/stores/floor'
+import { blockOf, boardBlocks, lanesOf } from './floorView'
+
+const plan = room({ cable: 2, floor: 8 }, ['A', 'B', 'C'].map(id =>
+  present(id, [block(`${id}1`, 'cable', 4), block(`${id}2`, 'floor', 4)])))
+const floor: RunningFloor = {
+  ways: { coachAtOnce: 2, order: 'strict' }, timetable: timetable(plan), startedAt: 0, heldAt: null, done: ['B1'],
+  plan: {
+    room: plan,
+    blocks: plan.athletes.flatMap(one => one.blocks.map(b =>
+      ({ ...b, athleteId: one.id, lift: b.needs[0] === 'cable' ? 'Row' : null, items: [`${b.id}i`] }))),
+  },
+}
+const blocks = boardBlocks(floor, id => `drill ${id}`, items => items.includes('A2i'))
+
+describe('the board', () => {
+  it('has a lane for each place that is used, with as many rows as stand there at once', () => {
+    const lanes = lanesOf(blocks, floor)
+    expect(lanes.map(({ name, rows }) => [name, rows.length]).sort()).toEqual([['Cable column', 2], ['Open floor', 2]])
+    for (const { rows } of lanes) for (const row of rows)
+      for (const [i, one] of row.entries()) if (i > 0) expect(one.start).toBeGreaterThanOrEqual(row[i - 1]!.end)
+  })
+
+  it('names what is done in a block, and knows which are done', () => {
+    expect(blocks.find(one => one.id === 'A1')).toMatchObject({ what: 'Row, drill A1i', done: false })
+    expect(blocks.filter(one => one.done).map(one => one.id).sort()).toEqual(['A2', 'B1'])
+  })
+
+  it('leads each to the next that is not done', () => {
+    expect([blockOf(blocks, 'B')!.id, blockOf(blocks, 'C')!.id, blockOf(blocks, 'Z')]).toEqual(['B2', 'C1', null])
+  })
+})
