@@ -27,7 +27,7 @@ export function useTimer(phases: () => readonly Timed[]) {
 
   const wake = useWakeLock()
   const { resume, pause } = useIntervalFn(look, LOOK_MS, { immediate: false })
-  useEventListener(document, 'visibilitychange', look)
+  useEventListener('visibilitychange', look)
 
   function look(): void {
     if (!clock.value) return

@@ -38,6 +38,15 @@ export function forget(key: string): void {
   catch { /* no storage: nothing was kept either */ }
 }
 
+/** Forgets every kept value whose key starts with `start`, but one. */
+export function forgetOthers(start: string, but: string): void {
+  try {
+    for (const key of Object.keys(localStorage))
+      if (key.startsWith(nameOf(start)) && key !== nameOf(but)) localStorage.removeItem(key)
+  }
+  catch { /* no storage: nothing was kept either */ }
+}
+
 /** Kept values whose key starts with `start`, in the order of their keys. */
 export function allKept<T>(start: string): T[] {
   const from = nameOf(start)

@@ -4,7 +4,7 @@ import type { FloorEvent, Timetable } from '~~/core/floor'
 import type { FloorRoom, FloorWays } from '~~/shared/floorRoom'
 import type { FloorDay } from '~~/shared/types'
 import { fetchFloor, mendFloor, planFloor } from '~/api/floor'
-import { keep, kept } from '~/device/kept'
+import { forgetOthers, keep, kept } from '~/device/kept'
 import { reading } from './parts/reading'
 
 /** A floor as it runs on this device. */
@@ -29,8 +29,17 @@ export const useFloorStore = defineStore('floor', () => {
 
   const load = (groupId: string): Promise<void> => read(async () => {
     day.value = await fetchFloor(groupId)
-    floor.value = kept<RunningFloor>(keyOf(day.value))
+    const key = keyOf(day.value)
+    // Floors of days that are over need no room on the device.
+    forgetOthers(`floor/${groupId}/`, key)
+    floor.value = kept<RunningFloor>(key)
   }, true)
+
+  /** Who may train what, behind the page: a line that is down leaves it as it is. */
+  async function refresh(): Promise<void> {
+    const fresh = day.value ? await fetchFloor(day.value.group.id).catch(() => null) : null
+    if (fresh) day.value = fresh
+  }
 
   function set(next: RunningFloor | null): void {
     floor.value = next
@@ -52,5 +61,5 @@ export const useFloorStore = defineStore('floor', () => {
       later === 0 ? 'the end stays' : `the end is ${later / 2} min later`}.`
   }
 
-  return { day, floor, state, problem, again, load, set, plan, happened }
+  return { day, floor, state, problem, again, load, refresh, set, plan, happened }
 })

@@ -12,6 +12,7 @@ import FloorWaiting from '~/components/floor/FloorWaiting.vue'
 import { useFloorBoard } from '~/composables/floor/useFloorBoard'
 import { useFloorCards } from '~/composables/floor/useFloorCards'
 import { useFloorWaiting } from '~/composables/floor/useFloorWaiting'
+import { useAlerts } from '~/composables/useAlerts'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useSingleKeys } from '~/composables/useSingleKeys'
 import { minutesOf } from '~/words/timerWords'
@@ -38,6 +39,8 @@ const logs = computed((): SetLogInput[] => {
 })
 useHead({ title: () => `Floor · ${store.day?.group.name ?? ''} · Keen Anchor` })
 
+// A red flag that is raised anywhere takes the athlete off the floor.
+useAlerts(() => store.refresh())
 const dark = useStorage('keen-anchor-floor-dark', true)
 const telling = ref<'late' | 'absent' | 'placeOut' | null>(null)
 const groupId = computed(() => String(route.params.groupId))
