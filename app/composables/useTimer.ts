@@ -1,5 +1,5 @@
-import { useEventListener, useIntervalFn, useStorage, useWakeLock } from '@vueuse/core'
-import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
+import { useDocumentVisibility, useIntervalFn, useStorage, useWakeLock } from '@vueuse/core'
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { cuesOf, holdClock, lookAt, placeAt, startClock, type Clocks, type Timed, type TimerClock } from '~~/core/timer'
 import { say, soundCues } from '~/device/sound'
 
@@ -27,7 +27,7 @@ export function useTimer(phases: () => readonly Timed[]) {
 
   const wake = useWakeLock()
   const { resume, pause } = useIntervalFn(look, LOOK_MS, { immediate: false })
-  useEventListener('visibilitychange', look)
+  watch(useDocumentVisibility(), look)
 
   function look(): void {
     if (!clock.value) return

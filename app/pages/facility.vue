@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { EQUIPMENT, type Equipment } from '~~/core/catalogue'
+import { SPACES, type Space } from '~~/core/floor/session'
 import { PULLING, usualLoads, WEIGHED } from '~~/core/prescription'
 import type { Facility } from '~~/shared/types'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
+import CountField from '~/components/facility/CountField.vue'
 import DraftNote from '~/components/common/DraftNote.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import TableImport from '~/components/common/TableImport.vue'
@@ -30,7 +32,8 @@ const { plan: editable } = useMay()
 
 onMounted(facility.load)
 
-const shown = (key: string): string => typed.value[key] ?? String(facility.counts[key] ?? 0)
+const shown = (key: string): string =>
+  typed.value[key] ?? String(facility.counts[key] ?? SPACES[key as Space]?.usual ?? 0)
 const have = computed(() => new Set(Object.keys(EQUIPMENT).filter(key => Number(shown(key)) > 0)))
 /** Drills that need this equipment and nothing that is missing: what it is good for. */
 const drillsWith = (key: string): number =>
@@ -54,20 +57,28 @@ const type = (key: string, text: string): void => {
   said.value = ''
 }
 
+/** A whole number that is typed; what is none is said beside its box. */
+function wholeFrom(least: number, most: number, key: string): number {
+  const text = shown(key).trim()
+  const number = Number(text)
+  if (text !== '' && Number.isInteger(number) && number >= least && number <= most) return number
+  problems.value[key] = `A whole number from ${least} to ${most}.`
+  return 0
+}
+
 /** What is typed, as counts and weights; null: something cannot be read. */
 function read(): Equipped | null {
   const counts: Record<string, number> = {}
   const weights: Record<string, readonly number[]> = {}
   problems.value = {}
   for (const key of Object.keys(EQUIPMENT) as Equipment[]) {
-    const count = Number(shown(key))
-    if (shown(key).trim() === '' || !Number.isInteger(count) || count < 0 || count > 500)
-      problems.value[key] = 'A whole number from 0 to 500.'
-    else if (count > 0) counts[key] = count
+    const count = wholeFrom(0, 500, key)
+    if (count > 0) counts[key] = count
     const list = readWeights(unitOf(key) ? shownWeights(key) : '')
     if ('problem' in list) problems.value[key] = list.problem
     else if (list.value.length > 0 && count > 0) weights[key] = list.value
   }
+  for (const key of Object.keys(SPACES)) counts[key] = wholeFrom(1, 200, key)
   return Object.keys(problems.value).length > 0 ? null : { counts, weights }
 }
 
@@ -128,25 +139,17 @@ function send(): void {
         @submit.prevent="send"
       >
         <ul class="panel grid md:grid-cols-2 xl:grid-cols-3 gap-x-8">
-          <li
+          <CountField
             v-for="(label, key) in EQUIPMENT"
             :key="key"
-            class="grid grid-cols-[minmax(0,1fr)_4.5rem] items-center gap-2 py-1.5 border-b border-line/60"
+            :name="key"
+            :label="label"
+            :note="`in ${drillsWith(key)} ${drillsWith(key) === 1 ? 'drill' : 'drills'}`"
+            :value="shown(key)"
+            :editable="editable"
+            :problem="problems[key]"
+            @type="type(key, $event)"
           >
-            <label :for="`count-${key}`">{{ label }}
-              <span class="text-quiet text-[0.9em]">· in {{ drillsWith(key) }} {{
-                drillsWith(key) === 1 ? 'drill' : 'drills'
-              }}</span>
-            </label>
-            <input
-              :id="`count-${key}`"
-              class="field figure"
-              inputmode="numeric"
-              :value="shown(key)"
-              :disabled="!editable"
-              :aria-invalid="problems[key] ? true : undefined"
-              @input="type(key, ($event.target as HTMLInputElement).value)"
-            >
             <label
               v-if="unitOf(key)"
               class="col-span-2 grid grid-cols-[2.2rem_minmax(0,1fr)] items-center gap-2"
@@ -162,14 +165,22 @@ function send(): void {
                 @input="type(weightsKey(key), ($event.target as HTMLInputElement).value)"
               >
             </label>
-            <p
-              v-if="problems[key]"
-              class="problem col-span-2"
-              role="alert"
-            >
-              {{ problems[key] }}
-            </p>
-          </li>
+          </CountField>
+        </ul>
+        <h2 class="mt-4 mb-1">
+          People who have room at once
+        </h2>
+        <ul class="panel grid md:grid-cols-2 xl:grid-cols-3 gap-x-8">
+          <CountField
+            v-for="({ name }, key) in SPACES"
+            :key="key"
+            :name="key"
+            :label="name"
+            :value="shown(key)"
+            :editable="editable"
+            :problem="problems[key]"
+            @type="type(key, $event)"
+          />
         </ul>
         <p
           v-if="editable"

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
+import { EQUIPMENT, type Equipment } from '~~/core/catalogue'
 import type { Facility } from '~~/shared/types'
 import { fetchFacility, saveFacility } from '~/api/facility'
 import { reading } from './parts/reading'
@@ -10,6 +11,9 @@ type Equipped = Pick<Facility, 'counts' | 'weights'>
 export const useFacilityStore = defineStore('facility', () => {
   const facility = ref<Facility>({ version: 0, counts: {}, weights: {} })
   const counts = computed(() => facility.value.counts)
+  /** What drills can be done with; parts of the room are no equipment. */
+  const equipment = computed(() =>
+    Object.keys(facility.value.counts).filter(key => Object.hasOwn(EQUIPMENT, key)) as Equipment[])
   const { state, problem, read, again } = reading()
 
   const load = (): Promise<void> => read(async () => {
@@ -21,5 +25,5 @@ export const useFacilityStore = defineStore('facility', () => {
     facility.value = await saveFacility({ version, ...next })
   }
 
-  return { facility, counts, state, problem, again, load, save }
+  return { facility, counts, equipment, state, problem, again, load, save }
 })

@@ -1,4 +1,5 @@
 import { EQUIPMENT, type Equipment } from '~~/core/catalogue'
+import { SPACES, type Space } from '~~/core/floor/session'
 import { threeWay, type Choices } from '~~/core/merge'
 import type { Facility } from '~~/shared/types'
 import { writeWeights } from './weightsText'
@@ -23,6 +24,7 @@ function unflat(merged: Readonly<Record<string, unknown>>): Equipped {
 }
 
 function nameOf(key: string): string {
+  if (Object.hasOwn(SPACES, key)) return SPACES[key as Space].name
   const name = EQUIPMENT[(isWeights(key) ? key.slice(WEIGHTS.length) : key) as Equipment]
   return isWeights(key) ? `${name}, weights` : name
 }

@@ -22,4 +22,9 @@ it('counts what stands in the gym over the version that was read, for that organ
   await expect(saveFacility(coach, { version: 2, counts: {}, weights: { sofa: [40] } })).rejects.toMatchObject({
     code: 'badInput',
   })
+  const spaced = await saveFacility(coach, { version: 2, counts: { floor: 12, lane: 2 }, weights: {} })
+  expect(spaced.counts).toEqual({ floor: 12, lane: 2 })
+  await expect(saveFacility(coach, { version: 3, counts: {}, weights: { floor: [40] } })).rejects.toMatchObject({
+    code: 'badInput',
+  })
 })

@@ -1,4 +1,5 @@
 import { EQUIPMENT } from '~~/core/catalogue'
+import { SPACES } from '~~/core/floor/session'
 import { AppError } from '~~/shared/errors'
 import type { Facility } from '~~/shared/types'
 import { claimFacilityVersion, equipped, facilityVersion, setEquipped } from '../repositories/facility'
@@ -18,7 +19,9 @@ export function facility(context: Context): Promise<Facility> {
 export async function saveFacility(
   context: Context, { version, counts, weights }: Facility,
 ): Promise<Facility> {
-  const unknown = [...Object.keys(counts), ...Object.keys(weights)].find(key => !Object.hasOwn(EQUIPMENT, key))
+  const unknown = [
+    ...Object.keys(counts).filter(key => !Object.hasOwn(SPACES, key)), ...Object.keys(weights),
+  ].find(key => !Object.hasOwn(EQUIPMENT, key))
   if (unknown)
     throw new AppError('badInput', 'This equipment is not known here.', { counts: 'This equipment is not known here.' })
   const { organisationId } = context.actor

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
-import type { Equipment } from '~~/core/catalogue'
 import { AppError, messageOf } from '~~/shared/errors'
 import type { AthleteInput } from '~~/shared/types'
 import { forget } from '~/device/kept'
@@ -24,7 +23,7 @@ const round = ref(0)
 const busy = ref(false)
 const problem = ref('')
 const fields = ref<Readonly<Record<string, string>>>({})
-const gym = computed(() => Object.keys(facility.counts) as Equipment[])
+const gym = computed(() => facility.equipment)
 
 onMounted(() => Promise.all([roster.load(), facility.load()]))
 

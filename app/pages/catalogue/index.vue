@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mondayOf } from '~~/core/calendar'
-import { isOwn, type Equipment } from '~~/core/catalogue'
+import { isOwn } from '~~/core/catalogue'
 import { removals } from '~~/core/screening'
 import { screenOf } from '~~/shared/planningContext'
 import CatalogueFilter from '~/components/catalogue/CatalogueFilter.vue'
@@ -25,7 +25,7 @@ const facility = useFacilityStore()
 const catalogue = useCatalogue()
 onMounted(() => Promise.all([roster.load(), facility.load()]))
 
-const room = computed(() => new Set(Object.keys(facility.counts) as Equipment[]))
+const room = computed(() => new Set(facility.equipment))
 const { filter, shown, clear } = useCatalogueFilter(catalogue, room)
 const openId = ref<string | null>(null)
 const { plan: editable } = useMay()

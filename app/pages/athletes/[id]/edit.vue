@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { v7 as newKey } from 'uuid'
 import type { Athlete, AthleteInput } from '~~/shared/types'
-import type { Equipment } from '~~/core/catalogue'
 import { forget } from '~/device/kept'
 import AthleteForm from '~/components/athlete/AthleteForm.vue'
 import ConflictChoice from '~/components/common/ConflictChoice.vue'
@@ -27,7 +26,7 @@ const id = String(route.params.id)
 const { busy, problem, fields, attempt } = useAttempt()
 
 const facility = useFacilityStore()
-const gym = computed(() => Object.keys(facility.counts) as Equipment[])
+const gym = computed(() => facility.equipment)
 onMounted(() => Promise.all([store.load(id), roster.load(), facility.load()]))
 
 const draftKey = `draft/athlete/${id}`
