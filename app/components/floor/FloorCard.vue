@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useTimestamp } from '@vueuse/core'
 import { BODY_PLACES, BREAK_POINTS, type BodyPlace, type BreakPoint } from '~~/core/assessment'
 import type { Catalogue } from '~~/core/catalogue'
 import { doneBy, setPhases } from '~~/core/timer'
@@ -45,11 +46,20 @@ const { place, running, start, hold, end } = useTimer(() => phases.value)
 watch(() => props.held, is => hold(is))
 watch(running, is => emit('busy', is))
 
+/** The rest after a set, by the clock; a key ends it. */
+const now = useTimestamp({ interval: 250 })
+const restFrom = ref(0)
+watch(restS, () => { restFrom.value = Date.now() })
+const restLeft = computed(() => (restS.value > 0 ? Math.ceil(restS.value - (now.value - restFrom.value) / 1000) : 0))
+
 const face = computed(() => {
   const step = current.value
+  if (restLeft.value > 0 && !running.value) return { face: minutesOf(restLeft.value), line: 'rest' }
   if (!step) return { face: minutesOf(props.leftS), line: props.block.lift ?? 'done' }
   return place.value ? faceAt(step.item.dose, place.value) : faceBefore(step.item.dose)
 })
+/** Not begun yet: the count is the way there. */
+const waits = computed(() => props.inS > 0 && !running.value && restLeft.value <= 0)
 const load = computed(() => (current.value ? loadIn(current.value.item.setting, props.units) : ''))
 const drill = computed(() => (current.value ? props.catalogue.find(current.value.item.variationId) ?? null : null))
 const setLine = ({ item, setNumber, side }: CurrentStep): string =>
@@ -133,7 +143,7 @@ defineExpose({ press })
             role="timer"
             :aria-label="`${face.face} ${face.line}`"
           >
-            {{ inS > 0 && !running ? minutesOf(inS) : face.face }}
+            {{ waits ? minutesOf(inS) : face.face }}
           </p>
           <DrillFigure
             :drill="drill"
@@ -143,7 +153,7 @@ defineExpose({ press })
           />
         </div>
         <p class="text-quiet">
-          {{ inS > 0 && !running ? 'until it begins' : face.line }}<template v-if="current">
+          {{ waits ? 'until it begins' : face.line }}<template v-if="current">
             · {{ setLine(current) }}
           </template>
         </p>

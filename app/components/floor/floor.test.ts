@@ -52,6 +52,11 @@ describe('a card of the board', () => {
     await key(board).trigger('click')
     expect(logged(board)).toMatchObject([{ amount: 11, breakPoint: 'none', setNumber: 1, setting: { loadKg: 10 } }])
     expect(board.text()).toContain('set 2 of 2')
+    await pass(20_000)
+    expect([board.get('[role=timer]').text(), board.text()]).toEqual(['0:40', expect.stringContaining('rest · set 2')])
+    await key(board).trigger('click')
+    await pass(1000)
+    expect(board.text()).toContain('get ready')
   })
 
   it('asks what ended a set that broke early, by one tap', async () => {
