@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { block, present, room } from '~~/core/testing/smallRoom'
 import { timetable } from '~~/core/floor'
 import type { RunningFloor } from '~/stores/floor'
-import { blockOf, boardBlocks, lanesOf } from './floorView'
+import { blockOf, boardBlocks, lanesOf, seated } from './floorView'
 
 const plan = room({ cable: 2, floor: 8 }, ['A', 'B', 'C'].map(id =>
   present(id, [block(`${id}1`, 'cable', 4), block(`${id}2`, 'floor', 4)])))
@@ -27,6 +27,14 @@ describe('the board', () => {
   it('names what is done in a block, and knows which are done', () => {
     expect(blocks.find(one => one.id === 'A1')).toMatchObject({ what: 'Row, drill A1i', done: false })
     expect(blocks.filter(one => one.done).map(one => one.id).sort()).toEqual(['A2', 'B1'])
+  })
+
+  it('lets nobody’s key become somebody else’s while both are in sight', () => {
+    const four = seated([null, null, null, null], ['A', 'B', 'C', 'D'])
+    expect(four).toEqual(['A', 'B', 'C', 'D'])
+    const without = seated(four, ['D', 'C', 'B'])
+    expect(without).toEqual([null, 'B', 'C', 'D'])
+    expect(seated(without, ['C', 'D', 'E', 'B', 'F'])).toEqual(['E', 'B', 'C', 'D'])
   })
 
   it('leads each to the next that is not done', () => {

@@ -66,6 +66,19 @@ export interface Waiting {
   readonly act: () => void
 }
 
+/**
+ * Which card each athlete has: whoever is still in sight keeps the own one, so that no key becomes somebody else's
+ * under a finger; whoever comes takes the first that is free.
+ */
+export function seated(seats: readonly (string | null)[], inSight: readonly string[]): (string | null)[] {
+  const next = seats.map(id => (id !== null && inSight.includes(id) ? id : null))
+  for (const id of inSight) {
+    const free = next.indexOf(null)
+    if (!next.includes(id) && free >= 0) next[free] = id
+  }
+  return next
+}
+
 /** The block that an athlete is at, or goes to next; null when all is done. */
 export function blockOf(blocks: readonly BoardBlock[], athleteId: string): BoardBlock | null {
   return blocks.find(block => block.athleteId === athleteId && !block.done) ?? null

@@ -1,7 +1,7 @@
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { TICK_S } from '~~/core/floor'
 import type { SessionRun } from '~~/shared/types'
-import { blockOf, type BoardBlock } from './floorView'
+import { blockOf, seated, type BoardBlock } from './floorView'
 import type { useFloorBoard } from './useFloorBoard'
 
 /** An athlete at the block of the moment, or on the way to it. */
@@ -28,22 +28,26 @@ export function useFloorCards(board: ReturnType<typeof useFloorBoard>) {
     busy.value = next
   }
 
-  const cards = computed(() => people.value.flatMap((run): Card[] => {
+  const all = computed(() => people.value.flatMap((run): Card[] => {
     const block = blockOf(blocks.value, run.athleteId)
     if (!block) return []
     const secondsTo = (tick: number): number => (tick - clock.tick.value) * TICK_S
     return [{ run, block, inS: secondsTo(block.start), leftS: secondsTo(block.end) }]
   }))
-  const shown = computed(() => [...cards.value]
-    .sort((a, b) => Number(busy.value.has(b.run.athleteId)) - Number(busy.value.has(a.run.athleteId)) || a.inS - b.inS)
+  const isBusy = ({ run: { athleteId } }: Card): number => Number(busy.value.has(athleteId))
+  const shown = computed(() => [...all.value].sort((a, b) => isBusy(b) - isBusy(a) || a.inS - b.inS)
     .slice(0, MOST).map(card => card.run.athleteId))
-  /** The digit of a card, in the order they stand in; none for one that is not shown. */
-  function digitOf(id: string): string {
-    const inSight = cards.value.filter(card => shown.value.includes(card.run.athleteId))
-    const at = inSight.findIndex(card => card.run.athleteId === id)
-    return at < 0 ? '' : String(at + 1)
-  }
-  const next = computed(() => [...cards.value].filter(card => card.inS > 0).sort((a, b) => a.inS - b.inS)[0])
+  const seats = ref<(string | null)[]>(Array.from({ length: MOST }, () => null))
+  watch(shown, (ids) => {
+    const now = seated(seats.value, ids)
+    if (now.join() !== seats.value.join()) seats.value = now
+  }, { immediate: true, flush: 'sync' })
+  /** The digit of a card; none for one that is not shown. */
+  const digitOf = (id: string): string => (seats.value.includes(id) ? String(seats.value.indexOf(id) + 1) : '')
+  /** By their digits; what is not shown comes last. */
+  const cards = computed(() => [...all.value].sort((a, b) =>
+    (Number(digitOf(a.run.athleteId)) || MOST + 1) - (Number(digitOf(b.run.athleteId)) || MOST + 1)))
+  const next = computed(() => [...all.value].filter(card => card.inS > 0).sort((a, b) => a.inS - b.inS)[0])
 
   return { people, cards, shown, digitOf, next, setBusy }
 }
