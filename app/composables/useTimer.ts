@@ -1,7 +1,8 @@
-import { useDocumentVisibility, useIntervalFn, useStorage, useWakeLock } from '@vueuse/core'
+import { useDocumentVisibility, useIntervalFn, useWakeLock } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { cuesOf, holdClock, lookAt, placeAt, startClock, type Clocks, type Timed, type TimerClock } from '~~/core/timer'
 import { say, soundCues } from '~/device/sound'
+import { useBeep } from './useBeep'
 
 /** Milliseconds between two looks at the clocks. */
 const LOOK_MS = 100
@@ -14,7 +15,7 @@ let context: AudioContext | null = null
  * stays awake meanwhile. After the last phase it goes on counting until it is ended.
  */
 export function useTimer(phases: () => readonly Timed[]) {
-  const sound = useStorage('keen-anchor-sound', true)
+  const { on: sound } = useBeep()
   const clock = shallowRef<TimerClock | null>(null)
   /** How many cues have passed: a change is a flash. */
   const flash = ref(0)

@@ -6,7 +6,8 @@ export {
   SLOTS, slotText, type Circuit, type PlannedLift, type PlannedSession, type Slot, type TrunkItem, type WeekPlan,
 } from './week/week'
 export {
-  itemDurationS, layOutSession, liftDurationS, liftRestS, trunkMinutesOf, type LineEntry, type SessionLayout,
+  itemDurationS, layOutSession, liftDurationS, liftRestS, liftWithPairedS, trunkMinutesOf, type LineEntry,
+  type SessionLayout,
 } from './week/sessionLayout'
 export { circuitS, roundOf, stationDose } from './week/circuit'
 export {

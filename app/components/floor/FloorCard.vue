@@ -85,6 +85,11 @@ function press(): void {
 
 function stop(): void {
   const step = current.value!
+  // Nothing has begun before the first second that counts: a second press takes the first back.
+  if (place.value?.phase.kind === 'ready') {
+    end()
+    return
+  }
   const done = doneBy(step.item.dose, phases.value, end())
   early.value = done
   if (done.amount >= step.item.dose.amount) ended('none')

@@ -59,6 +59,13 @@ describe('a card of the board', () => {
     expect(board.text()).toContain('get ready')
   })
 
+  it('takes a double press back: nothing was done', async () => {
+    const board = card()
+    await key(board).trigger('click')
+    await key(board).trigger('click')
+    expect([logged(board), key(board).text()]).toEqual([[], 'Start 1'])
+  })
+
   it('asks what ended a set that broke early, by one tap', async () => {
     const board = card()
     await key(board).trigger('click')

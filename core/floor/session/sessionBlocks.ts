@@ -1,6 +1,6 @@
 import type { Catalogue } from '../../catalogue'
 import { doseSessionS, type Dose, type Side, type Sides } from '../../dose'
-import { liftDurationS, liftFacts, type PlannedLift, type Slot } from '../../programme'
+import { liftFacts, liftWithPairedS, type PlannedLift, type Slot } from '../../programme'
 import { TICK_S, type Block } from '../room'
 import { drillNeeds, liftNeeds, type Counts, type Needs } from './stations'
 
@@ -64,8 +64,7 @@ export function sessionBlocks(
     return {
       id: `${id}/${planned.id}`,
       needs: [...new Set([...liftNeeds(planned.lift), ...more.flatMap(one => one.needs)])],
-      // Work in the rests lengthens a lift by half of its own time, as on the week sheet.
-      ticks: ticksOf(Math.max(liftDurationS(planned) + pairedS / 2, pairedS)),
+      ticks: ticksOf(liftWithPairedS(planned, pairedS)),
       watched: planned.percent1Rm >= WATCHED_FROM_PERCENT || own.some(item => isNew(item.variationId)),
       partner: more.some(({ partner }) => partner), lift: liftFacts(planned.lift).name, items: own.map(item => item.id),
     }

@@ -53,6 +53,18 @@ export function liftDurationS(planned: PlannedLift): number {
 }
 
 /**
+ * Seconds of a lift with so many seconds of work in its rests: it is lengthened by half of them (common practice, no
+ * source), and holds at least all of them.
+ *
+ * @throws DomainError as liftDurationS
+ * @example
+ * liftWithPairedS({ id: 'a', lift: 'benchPull', sets: 2, reps: 5, percent1Rm: 65 }, 60) // => 234
+ */
+export function liftWithPairedS(planned: PlannedLift, pairedS: number): number {
+  return Math.max(liftDurationS(planned) + Math.round(pairedS / 2), pairedS)
+}
+
+/**
  * Seconds a trunk item takes in a session; an item whose drill is not in the catalogue takes none.
  *
  * @throws DomainError `tempo` when a written tempo cannot be read.
@@ -96,7 +108,7 @@ export function layOutSession(session: PlannedSession, catalogue: Catalogue): Se
     run('paired', planned.id)
     run('inside', planned.id)
     const pairedS = clockS - startS
-    const durationS = Math.max(liftDurationS(planned) + Math.round(pairedS / 2), pairedS)
+    const durationS = liftWithPairedS(planned, pairedS)
     entries.push({ id: planned.id, kind: 'lift', startS, durationS })
     clockS = startS + durationS
   }
