@@ -1,5 +1,6 @@
 import { fileURLToPath } from 'node:url'
 import tailwindcss from '@tailwindcss/vite'
+import { filesWithoutLine, offline, SHELL } from './offline.config'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
 
@@ -42,11 +43,15 @@ function reachedBeside(infoOf: ModuleInfo): Set<string> {
   return reached
 }
 
+let withoutLine: ReadonlySet<string> = new Set()
+
 export default defineNuxtConfig({
   compatibilityDate: '2025-07-15',
   telemetry: false,
   devtools: { enabled: false },
-  modules: ['@pinia/nuxt', 'nuxt-security'],
+  modules: ['@pinia/nuxt', 'nuxt-security', '@vite-pwa/nuxt'],
+  pwa: offline(() => withoutLine) as never,
+  routeRules: { [SHELL]: { ssr: false } },
   css: ['~/assets/main.css'],
   // Project code is imported explicitly, so that lint sees every import.
   imports: { scan: false },
@@ -61,7 +66,11 @@ export default defineNuxtConfig({
         { name: 'description', content: 'Trunk and bracing programmes for a roster.' },
         { name: 'theme-color', content: '#1F2A30' },
       ],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/anchor.svg' }],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/anchor.svg' },
+        { rel: 'manifest', href: '/manifest.webmanifest' },
+        { rel: 'apple-touch-icon', href: '/anchor-192.png' },
+      ],
     },
   },
   nitro: {
@@ -69,6 +78,9 @@ export default defineNuxtConfig({
     esbuild: { options: { target: 'node20' } },
   },
   hooks: {
+    'build:manifest': (manifest) => {
+      withoutLine = filesWithoutLine(manifest as never)
+    },
     // Ours first, for the routes; Nuxt's own page for everything else.
     'nitro:config': (config) => {
       config.errorHandler = ['~~/server/utils/errorHandler', ...[config.errorHandler ?? []].flat()]

@@ -2,7 +2,9 @@
 import { messageOf } from '~~/shared/errors'
 import ConnectionBar from '~/components/shell/ConnectionBar.vue'
 import SignInAgain from '~/components/shell/SignInAgain.vue'
+import { shownSince } from '~/api/keptCall'
 import { line, waitingWrites, writes } from '~/api/writes'
+import { newerVersion } from '~/device/version'
 import { useSignInStore } from '~/stores/signIn'
 import type { SignInInput } from '~~/shared/types'
 
@@ -30,6 +32,9 @@ async function again(input: SignInInput): Promise<void> {
       v-if="signedIn.me"
       :writes="waitingWrites"
       :line="line"
+      :since="shownSince"
+      :newer="newerVersion !== null"
+      @renew="newerVersion?.()"
       @retry="writes.drain()"
       @discard="writes.discard($event)"
     />

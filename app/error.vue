@@ -5,11 +5,15 @@ import type { NuxtError } from '#app'
 const props = defineProps<{ error: NuxtError }>()
 const AGAIN_MS = 3000
 
+/** A page that is not on this device, in the words of the browsers. */
+const isMissing = computed(() => /dynamically imported|module script/i.test(props.error.message ?? ''))
 const text = computed(() => {
+  if (isMissing.value) return 'This page needs the network, and the server does not answer just now.'
   if (props.error.statusCode === 404) return 'There is nothing at this address.'
   return props.error.statusCode === 503 ? 'The server does not answer just now.' : 'Something went wrong on our side.'
 })
 onMounted(() => {
+  document.documentElement.dataset.ready = 'yes'
   if (props.error.statusCode === 503) setTimeout(() => window.location.reload(), AGAIN_MS)
 })
 </script>

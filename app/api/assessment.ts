@@ -5,12 +5,13 @@ import type {
   TrialTrace,
 } from '~~/shared/types'
 import { call } from './call'
+import { keptCall } from './keptCall'
 import { write, writes } from './writes'
 
 const of = (athleteId: string, what: string): string => `/api/athletes/${athleteId}/${what}`
 
-export const fetchAssessment = (athleteId: string): Promise<Assessment> => call(of(athleteId, 'assessment'))
-export const fetchTrials = (): Promise<TrialsAnswer> => call('/api/trials')
+export const fetchAssessment = (athleteId: string): Promise<Assessment> => keptCall(of(athleteId, 'assessment'))
+export const fetchTrials = (): Promise<TrialsAnswer> => keptCall('/api/trials')
 /** Goes through the queue: a trial survives a line or a server that is down. */
 export const sendTrial = (trial: TrialInput): Promise<{ stored: string[] } | null> =>
   writes.send({
@@ -32,7 +33,7 @@ export const sendBraceCheck = (athleteId: string, check: BraceCheckInput): Promi
   write('A brace check', 'POST', of(athleteId, 'brace'), check)
 export const placeByHand = (athleteId: string, place: PlaceInput): Promise<Athlete> =>
   write('Placing on a ladder', 'PUT', of(athleteId, 'rung'), place)
-export const fetchOwnTests = (): Promise<StoredOwnTests> => call('/api/tests')
+export const fetchOwnTests = (): Promise<StoredOwnTests> => keptCall('/api/tests')
 export const saveOwnTests = (stored: StoredOwnTests): Promise<StoredOwnTests> =>
   write('Tests of your own', 'PUT', '/api/tests', stored)
 export const saveBraceCourse = (

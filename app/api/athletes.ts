@@ -1,9 +1,10 @@
 import type { Athlete, AthleteInput, History, RosterRow, Today } from '~~/shared/types'
 import { call } from './call'
+import { keptCall } from './keptCall'
 import { write } from './writes'
 
-export const fetchRoster = (): Promise<RosterRow[]> => call('/api/athletes')
-export const fetchAthlete = (id: string): Promise<Athlete> => call(`/api/athletes/${id}`)
+export const fetchRoster = (): Promise<RosterRow[]> => keptCall('/api/athletes')
+export const fetchAthlete = (id: string): Promise<Athlete> => keptCall(`/api/athletes/${id}`)
 export const addAthlete = (id: string, athlete: AthleteInput): Promise<Athlete> =>
   write(`New athlete ${athlete.name}`, 'POST', '/api/athletes', { id, athlete })
 export const importAthletes = (athletes: readonly { id: string, athlete: AthleteInput }[]): Promise<Athlete[]> =>
@@ -20,4 +21,4 @@ export const eraseAthlete = ({ id, name }: Athlete, typed: string): Promise<{ er
   write(`Erasing ${name}`, 'DELETE', `/api/athletes/${id}`, { name: typed })
 export const exportAthlete = (id: string): Promise<Record<string, unknown>> => call(`/api/athletes/${id}/export`)
 export const fetchHistory = (id: string, from: string): Promise<History> => call(`/api/athletes/${id}/history/${from}`)
-export const fetchToday = (id: string): Promise<Today> => call(`/api/athletes/${id}/today`)
+export const fetchToday = (id: string): Promise<Today> => keptCall(`/api/athletes/${id}/today`)

@@ -13,6 +13,7 @@ interface CallOptions {
 
 let token: string | null = null
 let tellEnded: () => void = () => undefined
+let tellAnswered: () => void = () => undefined
 
 /** The token that this session's writes carry; with one, there is somebody to read for. */
 export function useToken(csrf: string | null): void {
@@ -23,6 +24,11 @@ export function useToken(csrf: string | null): void {
 /** Calls `tell` whenever an answer says that the session has ended. */
 export function whenSessionEnds(tell: () => void): void {
   tellEnded = tell
+}
+
+/** Calls `tell` whenever the server has answered. */
+export function whenAnswered(tell: () => void): void {
+  tellAnswered = tell
 }
 
 /**
@@ -50,8 +56,10 @@ async function request<T>(path: string, { method, body, writeId }: CallOptions):
   if (!isRead && token) headers['x-keen-csrf'] = token
   if (writeId) headers['x-keen-write'] = writeId
   try {
-    return await throughDoor(isRead, signal =>
+    const answer = await throughDoor(isRead, signal =>
       $fetch<T>(path, { method, headers, body: body as Record<string, unknown> | undefined, retry: 0, signal }))
+    tellAnswered()
+    return answer
   }
   catch (error) {
     if (error instanceof Left) throw error

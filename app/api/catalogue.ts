@@ -1,7 +1,7 @@
 import type { StoredCatalogue } from '~~/shared/types'
-import { call } from './call'
+import { keptCall } from './keptCall'
 import { write } from './writes'
 
-export const fetchCatalogue = (): Promise<StoredCatalogue> => call('/api/catalogue')
+export const fetchCatalogue = (): Promise<StoredCatalogue> => keptCall('/api/catalogue')
 export const saveCatalogue = (what: string, stored: StoredCatalogue): Promise<StoredCatalogue> =>
   write(what, 'PUT', '/api/catalogue', stored)

@@ -1,8 +1,8 @@
 import type { Repaired, FloorEvent, Room, Timetable } from '~~/core/floor'
 import type { FloorDay } from '~~/shared/types'
-import { call } from './call'
+import { keptCall } from './keptCall'
 
-export const fetchFloor = (groupId: string): Promise<FloorDay> => call(`/api/floor/${groupId}`)
+export const fetchFloor = (groupId: string): Promise<FloorDay> => keptCall(`/api/floor/${groupId}`)
 
 /** What the thread beside the page is asked. */
 export type FloorAsk =

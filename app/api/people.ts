@@ -2,6 +2,7 @@ import type {
   Group, RecordEntry, SessionAnswer, SignInInput, StaffChange, StaffInvitation, StaffMember, Units,
 } from '~~/shared/types'
 import { call } from './call'
+import { keptCall } from './keptCall'
 import { write } from './writes'
 
 export const signIn = (input: SignInInput): Promise<SessionAnswer> =>
@@ -14,7 +15,7 @@ export const askForReset = (email: string): Promise<unknown> => call('/api/reset
 export const useLink = (token: string, next: string): Promise<SessionAnswer> =>
   call('/api/link', { method: 'POST', body: { token, next } })
 export const saveUnits = (units: Units): Promise<Units> => write('Units', 'PUT', '/api/session/units', units)
-export const fetchGroups = (): Promise<Group[]> => call('/api/groups')
+export const fetchGroups = (): Promise<Group[]> => keptCall('/api/groups')
 export const addGroup = (group: Group): Promise<Group[]> => write(`Group ${group.name}`, 'POST', '/api/groups', group)
 export const fetchStaff = (): Promise<StaffMember[]> => call('/api/staff')
 export const inviteStaff = (invitation: StaffInvitation): Promise<StaffMember[]> =>

@@ -3,6 +3,7 @@ import type {
   SeasonChange, SeasonChanged, SeasonsAnswer,
 } from '~~/shared/types'
 import { call } from './call'
+import { keptCall } from './keptCall'
 import { write } from './writes'
 
 export const fetchSeasons = (): Promise<SeasonsAnswer> => call('/api/seasons')
@@ -11,7 +12,7 @@ export const saveSeason = (groupId: string, change: SeasonChange): Promise<Seaso
 export const fetchMySeason = (athleteId: string): Promise<MySeason> => call(`/api/athletes/${athleteId}/season`)
 export const saveAthleteSeason = (athleteId: string, change: AthleteSeasonChange): Promise<SeasonChanged> =>
   write('An athlete’s season', 'PUT', `/api/athletes/${athleteId}/season`, change)
-export const fetchCoachDay = (): Promise<CoachDay> => call('/api/day')
+export const fetchCoachDay = (): Promise<CoachDay> => keptCall('/api/day')
 
 /** Reads a calendar; nothing is stored by it. */
 export const readCalendar = (source: CalendarSource): Promise<CalendarFound> =>

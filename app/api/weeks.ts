@@ -2,6 +2,7 @@ import type { SessionEffort } from '~~/core/review'
 import type { PlannedSession, WeekPlan } from '~~/core/programme'
 import type { PlannedAnswer, SessionRun, SetLogInput, TrainingWeek, WeekSheet } from '~~/shared/types'
 import { call } from './call'
+import { keptCall } from './keptCall'
 import { write, writes } from './writes'
 
 const week = (athleteId: string, startsOn: string): string => `/api/athletes/${athleteId}/weeks/${startsOn}`
@@ -25,7 +26,7 @@ export const assignWeek = (
 export const proposeForOne = (
   athleteId: string, startsOn: string, sessions: readonly PlannedSession[],
 ): Promise<PlannedAnswer> => call(`${week(athleteId, startsOn)}/propose`, { method: 'POST', body: { sessions } })
-export const fetchRun = (sessionId: string): Promise<SessionRun> => call(`/api/sessions/${sessionId}`)
+export const fetchRun = (sessionId: string): Promise<SessionRun> => keptCall(`/api/sessions/${sessionId}`)
 export const takeStandIn = (sessionId: string, itemId: string): Promise<SessionRun> =>
   write('A stand-in', 'POST', `/api/sessions/${sessionId}/stand-in`, { itemId })
 export const tellEffort = (sessionId: string, effort: number, minutes: number): Promise<SessionEffort> =>

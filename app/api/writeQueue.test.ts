@@ -1,7 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { AppError, NoConnection } from '~~/shared/errors'
-import { keepFor } from '~/device/kept'
+import { keepFor, whose } from '~/device/kept'
 import type { Line, Write } from '~/device/write'
+import type { WriteShelf } from '~/device/writeShelf'
 import { call } from './call'
 import { WriteQueue } from './writeQueue'
 
@@ -9,8 +10,23 @@ vi.mock('./call', async original => ({ ...await original<object>(), call: vi.fn(
 const server = vi.mocked(call)
 
 let seen: { writes: readonly Write[], line: Line }
+/** A device that survives what happens to the page; full when told. */
+let device: { person: string, write: Write }[] = []
+let full = false
+const shelf: WriteShelf = {
+  put: (write) => {
+    if (full) return Promise.reject(new DOMException('no room', 'QuotaExceededError'))
+    device = [...device.filter(one => one.write.id !== write.id), { person: whose(), write }]
+    return Promise.resolve()
+  },
+  drop: (id) => {
+    device = device.filter(one => one.write.id !== id)
+    return Promise.resolve()
+  },
+  all: () => Promise.resolve(device.filter(one => one.person === whose()).map(one => one.write)),
+}
 const queue = (): WriteQueue =>
-  new WriteQueue((writes, line) => {
+  new WriteQueue(shelf, (writes, line) => {
     seen = { writes, line }
   })
 const aWrite = (key: string, body: unknown = {}): Omit<Write, 'id'> => ({
@@ -19,7 +35,8 @@ const aWrite = (key: string, body: unknown = {}): Omit<Write, 'id'> => ({
 const idsSent = (): string[] => server.mock.calls.map(([, options]) => options!.writeId!)
 
 beforeEach(() => {
-  localStorage.clear()
+  device = []
+  full = false
   keepFor('somebody')
   server.mockReset()
   vi.useFakeTimers()
@@ -32,7 +49,7 @@ describe('writes on their way', () => {
     const answers = await Promise.all([q.send(aWrite('a')), q.send(aWrite('b')), q.send(aWrite('c'))])
     expect(answers).toEqual(['/api/a', '/api/b', '/api/c'])
     expect(seen.writes).toEqual([])
-    expect(localStorage.length).toBe(0)
+    expect(device).toEqual([])
   })
 
   it.each([0, 1, 2, 3, 4, 5, 6, 7, 8])(
@@ -73,10 +90,36 @@ describe('writes on their way', () => {
     await vi.advanceTimersByTimeAsync(0)
     server.mockReset().mockResolvedValue('stored')
     const after = queue()
-    after.open()
+    await after.open()
     await after.drain()
     expect(server.mock.calls.map(([path]) => path)).toEqual(['/api/a', '/api/b'])
-    expect(localStorage.length).toBe(0)
+    expect(device).toEqual([])
+  })
+
+  it('on a full device are sent from the tab, and say so until they are', async () => {
+    full = true
+    server.mockRejectedValueOnce(new NoConnection()).mockResolvedValue('stored')
+    const q = queue()
+    const answer = q.send(aWrite('a'))
+    await vi.advanceTimersByTimeAsync(0)
+    expect(seen.writes).toMatchObject([{ key: 'a', inTabOnly: true }])
+    await vi.advanceTimersByTimeAsync(3000)
+    expect(await answer).toBe('stored')
+    expect(seen.writes).toEqual([])
+  })
+
+  it('are not said to wait on the device before they do', async () => {
+    server.mockRejectedValue(new NoConnection())
+    let onDisk: () => void = () => undefined
+    const q = new WriteQueue({ ...shelf, put: () => new Promise((done) => { onDisk = done }) }, (writes, line) => {
+      seen = { writes, line }
+    })
+    void q.send(aWrite('a'))
+    await vi.advanceTimersByTimeAsync(0)
+    expect(seen).toEqual({ writes: [], line: 'noConnection' })
+    onDisk()
+    await vi.advanceTimersByTimeAsync(0)
+    expect(seen.writes).toMatchObject([{ key: 'a' }])
   })
 
   it('stay with whoever made them', async () => {
@@ -85,10 +128,10 @@ describe('writes on their way', () => {
     await vi.advanceTimersByTimeAsync(0)
     keepFor('somebody else')
     const theirs = queue()
-    theirs.open()
+    await theirs.open()
     expect(seen.writes).toEqual([])
     keepFor('somebody')
-    theirs.open()
+    await theirs.open()
     expect(seen.writes).toMatchObject([{ key: 'mine' }])
   })
 
@@ -132,10 +175,10 @@ describe('writes on their way', () => {
     await vi.advanceTimersByTimeAsync(0)
     server.mockReset().mockRejectedValue(new AppError('notFound', 'Not here.'))
     const q = queue()
-    q.open()
+    await q.open()
     await q.drain()
     expect(seen.writes).toMatchObject([{ key: 'bad', problem: 'Not here.' }])
     q.discard(seen.writes[0]!.id)
-    expect(localStorage.length).toBe(0)
+    expect(device).toEqual([])
   })
 })

@@ -1,8 +1,9 @@
 import { v7 as newKey } from 'uuid'
 import { AppError, messageOf, NoConnection } from '~~/shared/errors'
-import { call } from './call'
-import { allKept, forget, keep } from '~/device/kept'
+import { whose } from '~/device/kept'
 import type { Line, Write } from '~/device/write'
+import type { WriteShelf } from '~/device/writeShelf'
+import { call } from './call'
 
 const RETRY_MS = 3000
 /** Times an answer that makes no sense is asked for again before the write is set aside. */
@@ -16,18 +17,29 @@ interface Waiter {
 /** Sends writes in order, one at a time, again and again until each is answered. */
 export class WriteQueue {
   private writes: Write[] = []
+  private person = ''
   private readonly waiters = new Map<string, Waiter>()
+  /** Writes that are not on the disk yet: nobody is told that the device has them. */
+  private readonly coming = new Set<string>()
   private sending: string | null = null
   private draining: Promise<void> | null = null
   private timer: ReturnType<typeof setTimeout> | null = null
   private nonsense = 0
   private line: Line = 'open'
 
-  constructor(private readonly tell: (writes: readonly Write[], line: Line) => void) {}
+  constructor(
+    private readonly shelf: WriteShelf, private readonly tell: (writes: readonly Write[], line: Line) => void,
+  ) {}
 
   /** Takes up what an earlier visit of this person left behind. */
-  open(): void {
-    this.writes = allKept<Write>('write/')
+  async open(): Promise<void> {
+    const person = whose()
+    if (person !== this.person) this.writes = []
+    this.person = person
+    const left = await this.shelf.all().catch(() => [])
+    if (person !== this.person) return
+    const here = new Set(this.writes.map(write => write.id))
+    this.writes = [...left.filter(write => !here.has(write.id)), ...this.writes]
     this.changed()
     void this.drain()
   }
@@ -36,6 +48,7 @@ export class WriteQueue {
   close(): void {
     if (this.timer) clearTimeout(this.timer)
     this.writes = []
+    this.person = ''
     this.line = 'open'
     this.changed()
   }
@@ -51,19 +64,26 @@ export class WriteQueue {
    *
    * @throws AppError when the server refuses it.
    */
-  send<T>(write: Omit<Write, 'id' | 'problem'>): Promise<T | null> {
+  send<T>(write: Omit<Write, 'id' | 'problem' | 'inTabOnly'>): Promise<T | null> {
     for (const old of this.writes.filter(w => w.key === write.key && w.id !== this.sending)) {
       this.remove(old.id)
       this.settle(old.id, waiter => waiter.resolve(null))
     }
     const entry: Write = { ...write, id: newKey() }
     this.writes = [...this.writes, entry]
-    keep(`write/${entry.id}`, entry)
-    this.changed()
+    void this.keep(entry)
     return new Promise<T | null>((resolve, reject) => {
       this.waiters.set(entry.id, { resolve: answer => resolve(answer as T), reject })
       void this.drain()
     })
+  }
+
+  private async keep(entry: Write): Promise<void> {
+    this.coming.add(entry.id)
+    const isKept = await this.shelf.put(entry).then(() => true, () => false)
+    this.coming.delete(entry.id)
+    if (!isKept) this.put({ ...entry, inTabOnly: true })
+    this.changed()
   }
 
   /** Gives up a write that was refused. */
@@ -133,8 +153,8 @@ export class WriteQueue {
     }
     else {
       // Nobody is there to be told any more: it stays, with the reason, until somebody looks.
-      this.writes = this.writes.map(write => (write.id === id ? { ...write, problem: messageOf(error) } : write))
-      keep(`write/${id}`, this.writes.find(write => write.id === id))
+      const refused = this.writes.find(write => write.id === id)
+      if (refused) void this.keep(this.put({ ...refused, problem: messageOf(error) }))
     }
     return true
   }
@@ -145,13 +165,19 @@ export class WriteQueue {
     if (waiter) how(waiter)
   }
 
+  private put(changed: Write): Write {
+    this.writes = this.writes.map(write => (write.id === changed.id ? changed : write))
+    return changed
+  }
+
   private remove(id: string): void {
     this.writes = this.writes.filter(write => write.id !== id)
-    forget(`write/${id}`)
+    // What could not be taken away is sent again and known to the server by its name.
+    this.shelf.drop(id).catch(() => undefined)
     this.changed()
   }
 
   private changed(): void {
-    this.tell(this.writes, this.line)
+    this.tell(this.writes.filter(write => !this.coming.has(write.id)), this.line)
   }
 }

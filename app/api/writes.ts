@@ -1,5 +1,6 @@
 import { shallowRef } from 'vue'
 import type { Line, Write } from '~/device/write'
+import { deviceShelf } from '~/device/writeShelf'
 import { WriteQueue } from './writeQueue'
 
 /** What waits to be stored and how the line is, for whoever shows it. */
@@ -7,7 +8,7 @@ export const waitingWrites = shallowRef<readonly Write[]>([])
 export const line = shallowRef<Line>('open')
 
 /** The one queue of this tab. */
-export const writes = new WriteQueue((all, how) => {
+export const writes = new WriteQueue(deviceShelf, (all, how) => {
   waitingWrites.value = all
   line.value = how
 })

@@ -1,4 +1,4 @@
-/** What this device keeps for the signed-in person: drafts and writes on their way. */
+/** Small things this device keeps for the signed-in person: drafts, and what was last open. */
 const PREFIX = 'keen-anchor'
 let person: string | null = null
 
@@ -7,7 +7,10 @@ export function keepFor(personId: string | null): void {
   person = personId
 }
 
-const nameOf = (key: string): string => `${PREFIX}/${person ?? 'nobody'}/${key}`
+/** Whose things are kept; "nobody" before anybody has signed in. */
+export const whose = (): string => person ?? 'nobody'
+
+const nameOf = (key: string): string => `${PREFIX}/${whose()}/${key}`
 
 /** Keeps a value; false when the device has no room or no storage. */
 export function keep(key: string, value: unknown): boolean {

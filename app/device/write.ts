@@ -10,6 +10,8 @@ export interface Write {
   readonly body?: unknown
   /** Why it could not be stored, when nobody was there to be told. */
   readonly problem?: string
+  /** The device has no room for it: it lives as long as this tab. */
+  readonly inTabOnly?: true
 }
 
 export type Line = 'open' | 'noConnection' | 'signedOut'

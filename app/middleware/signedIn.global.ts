@@ -11,17 +11,21 @@ const ATHLETE_PAGES = ['/today', '/run/', '/account', '/screening', '/brace', '/
 
 type Ask = (path: string) => Promise<Partial<SessionAnswer>>
 
+/** Learns who is there, from the server or else from this device. */
+async function findOut(signedIn: ReturnType<typeof useSignInStore>): Promise<void> {
+  // On the server the visitor's cookie has to be passed on.
+  const ask = import.meta.server ? useRequestFetch() as unknown as Ask : $fetch as unknown as Ask
+  const answer = await ask('/api/session').catch(() => null)
+  if (answer) signedIn.remember({ me: answer.me ?? null, csrf: answer.csrf ?? null })
+  // A server that does not answer is not a person who is not signed in.
+  else if (import.meta.server || !signedIn.recall()) throw createError({ statusCode: 503, fatal: true })
+}
+
 /** Everybody signs in first; athletes see their own pages only. */
 export default defineNuxtRouteMiddleware(async (to) => {
   if (to.path.startsWith(SHARED)) return undefined
   const signedIn = useSignInStore()
-  if (!signedIn.known) {
-    // On the server the visitor's cookie has to be passed on.
-    const ask = import.meta.server ? useRequestFetch() as unknown as Ask : $fetch as unknown as Ask
-    // A server that is not ready is not a person who is not signed in.
-    const answer = await ask('/api/session').catch(() => { throw createError({ statusCode: 503, fatal: true }) })
-    signedIn.remember({ me: answer.me ?? null, csrf: answer.csrf ?? null })
-  }
+  if (!signedIn.known) await findOut(signedIn)
   const { me } = signedIn
   if (!me)
     return OPEN_PAGES.includes(to.path)

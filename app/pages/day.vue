@@ -19,7 +19,10 @@ const catalogue = useCatalogue()
 const store = useCoachDayStore()
 const day = computed(() => store.day)
 const alerts = useAlerts(() => store.load())
-onMounted(store.load)
+onMounted(async () => {
+  await store.load()
+  void store.bring()
+})
 
 const weekday = computed(() => weekdayOf(day.value?.day ?? signedIn.me!.today))
 const training = (squad: SquadDay) => squad.athletes.filter(one => one.session)

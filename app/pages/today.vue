@@ -38,6 +38,11 @@ onMounted(async () => {
 })
 
 const today = computed(() => store.today)
+/** Sets that are stored, and those that wait on this phone. */
+const logs = computed(() => {
+  const stored = today.value?.logs ?? []
+  return [...stored, ...outbox.waiting.filter(log => !stored.some(one => one.id === log.id))]
+})
 
 async function signOut(): Promise<void> {
   await signedIn.signOut()
@@ -122,7 +127,7 @@ async function signOut(): Promise<void> {
         <TodaySession
           v-if="today.session && today.session.items.length > 0"
           :session="today.session"
-          :logs="today.logs"
+          :logs="logs"
           :catalogue="catalogue"
           :busy="busy"
           :problem="problem"

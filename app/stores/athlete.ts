@@ -30,6 +30,8 @@ export const useAthleteStore = defineStore('athlete', () => {
 
   const loadToday = (id: string): Promise<void> => read(async () => {
     today.value = await athletes.fetchToday(id)
+    // The session opens without a line, wherever it is done.
+    if (today.value.session) weeks.fetchRun(today.value.session.id).catch(() => undefined)
   }, true)
 
   /** Who the athlete is now, behind the page: a line that is down leaves it as it is. */

@@ -1,6 +1,10 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import type { CoachDay } from '~~/shared/types'
+import { fetchTrials } from '~/api/assessment'
+import { fetchRoster } from '~/api/athletes'
+import { fetchFloor } from '~/api/floor'
+import { fetchGroups } from '~/api/people'
 import { fetchCoachDay } from '~/api/season'
 import { reading } from './parts/reading'
 
@@ -11,5 +15,13 @@ export const useCoachDayStore = defineStore('coachDay', () => {
   const load = (): Promise<void> => read(async () => {
     day.value = await fetchCoachDay()
   })
-  return { day, state, problem, again, load }
+
+  /** Reads what the floor and the test desk of today need, so that they open without a line. */
+  async function bring(): Promise<void> {
+    const floors = (day.value?.squads ?? []).filter(squad => squad.athletes.some(one => one.session))
+      .map(squad => () => fetchFloor(squad.group.id))
+    for (const ask of [fetchRoster, fetchGroups, fetchTrials, ...floors]) await ask().catch(() => undefined)
+  }
+
+  return { bring, day, state, problem, again, load }
 })

@@ -2,19 +2,24 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Me } from '~~/shared/types'
 import { call } from '~/api/call'
+import { owesSignOut, personHere } from '~/device/person'
 import { useSignInStore } from './signIn'
 
-const me = { id: 'coach' } as Me
+const me = { id: 'coach', today: '2026-11-20' } as Me
 const ask = vi.fn()
 
 beforeEach(() => {
+  vi.useFakeTimers({ toFake: ['Date'], now: new Date('2026-11-20T09:00:00') })
   setActivePinia(createPinia())
   ask.mockReset()
   vi.stubGlobal('$fetch', ask)
   useSignInStore().remember({ me, csrf: 'x' })
   useSignInStore().begin()
 })
-afterEach(() => vi.unstubAllGlobals())
+afterEach(() => {
+  vi.unstubAllGlobals()
+  vi.useRealTimers()
+})
 
 describe('signing out', () => {
   it('asks for nothing while it is under way, nor after, until somebody signs in', async () => {
@@ -34,13 +39,49 @@ describe('signing out', () => {
     await expect(call('/api/alerts')).resolves.toEqual(['alert'])
   })
 
-  it('leaves everything as it was when the line is down', async () => {
+  it('everywhere leaves everything as it was when the line is down', async () => {
     ask.mockRejectedValueOnce(new Error('down'))
     const signedIn = useSignInStore()
-    await expect(signedIn.signOut()).rejects.toThrow('No connection')
+    await expect(signedIn.signOutEverywhere()).rejects.toThrow('No connection')
     ask.mockResolvedValueOnce(['alert'])
     await expect(call('/api/alerts')).resolves.toEqual(['alert'])
     expect(signedIn.me).toEqual(me)
+  })
+
+  it('is done at once without a line, and the server is told as soon as it answers', async () => {
+    ask.mockRejectedValueOnce(new Error('down'))
+    await useSignInStore().signOut()
+    useSignInStore().begin()
+    expect([useSignInStore().me, owesSignOut(), personHere()]).toEqual([null, true, null])
+    // The next start of the page, with the cookie still there and the line still down.
+    setActivePinia(createPinia())
+    useSignInStore().remember({ me, csrf: 'x' })
+    ask.mockRejectedValueOnce(new Error('down'))
+    await useSignInStore().endOwed()
+    expect([useSignInStore().me, owesSignOut()]).toEqual([null, true])
+    ask.mockResolvedValueOnce({ me: null, csrf: null })
+    await useSignInStore().endOwed()
+    expect([ask.mock.lastCall![0], ask.mock.lastCall![1].method, owesSignOut()]).toEqual(
+      ['/api/session', 'DELETE', false],
+    )
+  })
+})
+
+describe('without a line', () => {
+  it('goes on as whoever was signed in here last, on the day that it is', () => {
+    setActivePinia(createPinia())
+    expect(useSignInStore().recall()).toBe(true)
+    expect(useSignInStore().me).toMatchObject({ id: 'coach', today: '2026-11-20' })
+    vi.setSystemTime('2026-11-21T09:00:00')
+    expect([useSignInStore().recall(), useSignInStore().me!.today]).toEqual([true, '2026-11-21'])
+  })
+
+  it('goes on as nobody after a sign-out', async () => {
+    ask.mockResolvedValueOnce({ me: null, csrf: null })
+    await useSignInStore().signOut()
+    useSignInStore().begin()
+    setActivePinia(createPinia())
+    expect(useSignInStore().recall()).toBe(false)
   })
 })
 

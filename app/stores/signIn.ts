@@ -1,11 +1,18 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
+import { NoConnection } from '~~/shared/errors'
 import type { Me, SessionAnswer, SignInInput, Units } from '~~/shared/types'
 import { useToken } from '~/api/call'
 import { shutDoor } from '~/api/door'
+import { forgetAnswers } from '~/device/answers'
 import { keepFor } from '~/device/kept'
+import { oweSignOut, owesSignOut, personHere, rememberPerson } from '~/device/person'
 import * as people from '~/api/people'
 import { writes } from '~/api/writes'
+
+/** A day as the calendar of this device has it, as 2026-11-30. */
+const dayOf = (at: Date): string =>
+  [at.getFullYear(), at.getMonth() + 1, at.getDate()].map(n => String(n).padStart(2, '0')).join('-')
 
 /** Who is signed in. */
 // eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
@@ -28,12 +35,42 @@ export const useSignInStore = defineStore('signIn', () => {
   function begin(): void {
     useToken(csrf.value)
     keepFor(me.value?.id ?? null)
-    if (me.value) writes.open()
+    // What somebody else has read here is not for whoever is here now.
+    if (personHere<Me>()?.me.id !== me.value?.id) void forgetAnswers()
+    rememberPerson(me.value)
+    if (me.value) void writes.open()
     else writes.close()
+  }
+
+  /**
+   * Whoever was signed in here last goes on without a line.
+   *
+   * @returns false when nobody is known here
+   */
+  function recall(): boolean {
+    const here = personHere<Me>()
+    if (!here) return false
+    const { me: person, at } = here
+    const now = new Date()
+    const today = now.toDateString() === new Date(at).toDateString() ? person.today : dayOf(now)
+    me.value = { ...person, today }
+    known.value = true
+    keepFor(person.id)
+    void writes.open()
+    return true
+  }
+
+  /** Ends here what was signed out without a line, and tells the server if it answers now. */
+  async function endOwed(): Promise<void> {
+    if (!owesSignOut()) return
+    useToken(csrf.value)
+    await people.signOut().then(() => oweSignOut(false), () => undefined)
+    remember({ me: null, csrf: null })
   }
 
   async function signIn(input: SignInInput): Promise<void> {
     remember(await people.signIn(input))
+    oweSignOut(false)
   }
 
   /** Signs in again in the middle of the work; false when it is somebody else. */
@@ -49,7 +86,11 @@ export const useSignInStore = defineStore('signIn', () => {
     return true
   }
 
-  const signOut = (): Promise<void> => leave(people.signOut)
+  /** Without a line the device forgets at once, and the server is told when there is one. */
+  const signOut = (): Promise<void> => leave(() => people.signOut().catch((error: unknown) => {
+    if (!(error instanceof NoConnection)) throw error
+    oweSignOut(true)
+  }))
   const signOutEverywhere = (): Promise<void> => leave(people.signOutEverywhere)
 
   /** Nothing is read for somebody who is on the way out; who could not leave is still there. */
@@ -81,7 +122,8 @@ export const useSignInStore = defineStore('signIn', () => {
   }
 
   return {
-    me, csrf, known, ended, remember, begin, signIn, signInAgain, signOut, signOutEverywhere, changePassword,
+    me, csrf, known, ended, remember, begin, recall, endOwed,
+    signIn, signInAgain, signOut, signOutEverywhere, changePassword,
     useLink, saveUnits,
     askForReset: people.askForReset,
   }

@@ -2,14 +2,14 @@
 import type { Catalogue } from '~~/core/catalogue'
 import { setCount } from '~~/core/dose'
 import { liftDose, liftFacts } from '~~/core/programme'
-import type { PrescribedItem, PrescribedSession, StoredSetLog, Units } from '~~/shared/types'
+import type { PrescribedItem, PrescribedSession, SetLogInput, Units } from '~~/shared/types'
 import TodayDrill from '~/components/run/TodayDrill.vue'
 
 /** The session of the day: into it, its lifts, its drills and how far each is done. */
 const props = defineProps<
   {
     session: PrescribedSession
-    logs: readonly StoredSetLog[]
+    logs: readonly SetLogInput[]
     catalogue: Catalogue
     busy: boolean
     problem: string

@@ -1,10 +1,9 @@
 <script setup lang="ts">
+import { clockTime } from '~/words/clockWords'
 import type { TrainingStop } from '~~/shared/types'
 
 /** Training is stopped: since when, who knows, what to do. Sets that were done before can still be written down. */
 defineProps<{ stop: TrainingStop }>()
-
-const said = (at: string): string => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
@@ -24,7 +23,7 @@ const said = (at: string): string => new Date(at).toLocaleTimeString('en-GB', { 
       <li>Otherwise see a clinician today.</li>
     </ol>
     <p>
-      <b>{{ stop.told.length > 0 ? `Told at ${said(stop.since)}: ${stop.told.join(', ')}.`
+      <b>{{ stop.told.length > 0 ? `Told at ${clockTime(stop.since)}: ${stop.told.join(', ')}.`
         : 'Tell your coach at once.' }}</b>
       Your sessions are kept and come back when you are cleared.
     </p>

@@ -1,6 +1,7 @@
 import { messageOf, NoConnection } from '~~/shared/errors'
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import { Left } from '~/api/door'
+import { shownSince } from '~/api/keptCall'
 
 type ReadState = 'idle' | 'loading' | 'ready' | 'failed'
 
@@ -28,7 +29,10 @@ export function reading() {
     const mine = ++turn
     try {
       await work()
-      if (mine === turn) state.value = 'ready'
+      if (mine !== turn) return
+      state.value = 'ready'
+      // What this device remembered gives way to what the server says.
+      if (shownSince.value !== null) whenTheServerAnswers(() => mine === turn && void attempt(work))
     }
     catch (error) {
       if (mine !== turn || error instanceof Left) return
@@ -43,6 +47,14 @@ export function reading() {
   const again = (): Promise<void> => read(last)
 
   return { state, problem, read, again }
+}
+
+function whenTheServerAnswers(then: () => void): void {
+  const stop = watch(shownSince, (since) => {
+    if (since !== null) return
+    stop()
+    then()
+  }, { flush: 'sync' })
 }
 
 function whenTheLineReturns(then: () => void): void {

@@ -1,0 +1,96 @@
+import { aDevice, openLine, readyWithoutLine } from './device'
+import { expect, hand, open, signIn, test } from './helpers'
+import { planToday } from './planToday'
+
+const PHONE = { width: 390, height: 844 }
+const TABLET = { width: 1280, height: 800 }
+
+test('an athlete does a session on a phone that starts without a network', async ({ page }, testInfo) => {
+  await signIn(page, 'head@larkholm.example')
+  const { id } = await planToday(page, 'Sirke Holm', [['front-plank.wall', 3], ['brace.without-hands', 3]], 1)
+  const line = await openLine()
+  const phone = await aDevice(line.url, { ...testInfo.project.use.launchOptions, viewport: PHONE })
+  try {
+    let own = await phone.on()
+    await signIn(own, 'sirke@larkholm.example')
+    await expect(own.getByRole('link', { name: 'Start the session' })).toBeVisible()
+    await readyWithoutLine(own)
+    await phone.off()
+
+    line.cut(true)
+    own = await phone.on()
+    await open(own, '/')
+    const { click, counted } = hand(own)
+    await expect(own.getByText('The server does not answer.')).toBeVisible()
+    await click(own.getByRole('link', { name: 'Start the session' }))
+    for (const n of [1, 2]) {
+      await click(own.getByRole('button', { name: 'Start' }))
+      // Five seconds to take hold, three of the hold.
+      await expect(own.getByText('done', { exact: true })).toBeVisible({ timeout: 15_000 })
+      await click(own.getByRole('button', { name: /^Stop/ }))
+      await click(own.getByRole('button', { name: 'Log set' }))
+      await expect(own.getByText(`${n} ${n === 1 ? 'change waits' : 'changes wait'} on this device`)).toBeVisible()
+    }
+    await expect(own.getByRole('heading', { name: 'Session done' })).toBeVisible()
+    console.log(`A session of two sets from a cold start without a network: ${JSON.stringify(counted())}.`)
+    await phone.off()
+
+    own = await phone.on()
+    await open(own, '/today')
+    await expect(own.getByText('2 changes wait on this device')).toBeVisible()
+    await expect(own.getByRole('link', { name: 'Look at the session' })).toBeVisible()
+    line.cut(false)
+    await expect(own.getByText('wait on this device')).toBeHidden()
+    await expect(own.getByText('The server does not answer.')).toBeHidden()
+  }
+  finally {
+    await phone.scrap()
+    await line.close()
+  }
+  const today = await (await page.request.get(`/api/athletes/${id}/today`)).json() as { logs: { id: string }[] }
+  expect(today.logs).toHaveLength(2)
+})
+
+test('board, today and test desk open on a tablet that starts without a network, for whoever is signed in', async (
+  { page }, testInfo,
+) => {
+  await signIn(page, 'head@larkholm.example')
+  await planToday(page, 'Bram Lough', [['front-plank.wall', 3]], 1)
+  const line = await openLine()
+  const tablet = await aDevice(line.url, { ...testInfo.project.use.launchOptions, viewport: TABLET })
+  try {
+    let own = await tablet.on()
+    await signIn(own, 'head@larkholm.example')
+    const floors = own.waitForResponse(/\/api\/floor\//)
+    await open(own, '/day')
+    await floors
+    await readyWithoutLine(own)
+    await tablet.off()
+
+    line.cut(true)
+    own = await tablet.on()
+    await open(own, '/day')
+    await own.getByRole('region', { name: 'Sprint canoe' }).getByRole('link', { name: 'Floor board' }).click()
+    await own.getByRole('button', { name: 'Start the floor' }).click()
+    await expect(own.getByRole('article', { name: 'Bram Lough', exact: true })).toBeVisible()
+    await open(own, '/tests')
+    await expect(own.getByRole('heading', { level: 1 })).toBeVisible()
+    await expect(own.getByText('Bram Lough').first()).toBeVisible()
+    await open(own, '/day')
+    await own.getByRole('button', { name: 'Sign out' }).click()
+    await own.waitForURL(/sign-in/)
+    await tablet.off()
+    own = await tablet.on()
+    await open(own, '/day')
+    await expect(own.getByLabel('Password')).toBeVisible()
+    line.cut(false)
+    await own.reload()
+    await expect(own.getByLabel('Password')).toBeVisible()
+    const session = await (await own.request.get('/api/session')).json() as { me: unknown }
+    expect(session.me).toBeNull()
+  }
+  finally {
+    await tablet.scrap()
+    await line.close()
+  }
+})
