@@ -94,6 +94,22 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
     id: luck.key(), athleteIds: ids.slice(0, 2), startsOn: '2026-03-02', weeks: 1 + luck.below(2),
     sessions: [session(luck)], replace: luck.chance(0.5),
   }),
+  'PUT /api/floor/:groupId/board': luck => ({
+    day: '2026-03-04', device: luck.key(), takeOver: luck.chance(0.5), floor: {
+      turn: luck.below(9), ways: { coachAtOnce: 3, order: 'strict' }, startedAt: 1, heldAt: null, done: [],
+      plan: {
+        room: {
+          places: [{ id: 'floor', atOnce: 8, narrow: [] }], coach: null, moveTicks: 1, apart: [],
+          athletes: [{
+            id: luck.key(), from: 0, until: null, order: 'strict',
+            blocks: [{ id: 'b', needs: ['floor'], ticks: 4, watched: false, partner: false }],
+          }],
+        },
+        blocks: [],
+      },
+      timetable: { placed: [], end: 0, bound: { end: 0, because: null }, proven: false, left: [], over: [] },
+    },
+  }),
   'PUT /api/seasons/:groupId': luck => ({
     version: luck.below(3), title: 'Fuzz', shape, put: [entry(luck)], cancel: [], pins: [1, 2],
     prefer: luck.chance(0.5) ? null : 'bestVolumes', expect: null, replan: true,

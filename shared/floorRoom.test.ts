@@ -16,7 +16,10 @@ const run = (athleteId: string, items: readonly PrescribedItem[], over: Partial<
   }, ...over,
 })
 const day = (runs: readonly SessionRun[], known: FloorDay['known'] = {}): FloorDay =>
-  ({ day: '2026-03-04', group: { id: 'g', name: 'Judo' }, runs, counts: { barbell: 2 }, known })
+  ({
+    day: '2026-03-04', group: { id: 'g', name: 'Judo' }, now: '2026-03-04T10:00:00.000Z', board: null, runs,
+    counts: { barbell: 2 }, known,
+  })
 const WAYS = { coachAtOnce: 1, order: 'strict' } as const
 
 describe('the room of a squad’s day', () => {

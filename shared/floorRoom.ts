@@ -1,6 +1,6 @@
 import type { Catalogue } from '../core/catalogue'
 import { KEPT_APART, sessionBlocks, stationsOf, type WorkBlock } from '../core/floor/session'
-import type { Present, Room } from '../core/floor'
+import type { Present, Room, Timetable } from '../core/floor'
 import { liftFacts } from '../core/programme'
 import type { FloorDay, SessionRun } from './types'
 
@@ -15,6 +15,21 @@ export interface FloorWays {
 export interface FloorRoom {
   readonly room: Room
   readonly blocks: readonly (WorkBlock & { readonly athleteId: string })[]
+}
+
+/** A floor as it runs on a device. */
+export interface RunningFloor {
+  /** Counts its changes: the highest is the newest. */
+  readonly turn: number
+  readonly ways: FloorWays
+  readonly plan: FloorRoom
+  readonly timetable: Timetable
+  /** Milliseconds of a clock at tick 0; null until it is started. */
+  readonly startedAt: number | null
+  /** Since when all is held; null while it runs. */
+  readonly heldAt: number | null
+  /** Blocks that a coach has called done. */
+  readonly done: readonly string[]
 }
 
 /** Ticks from one place to another: half a minute. */

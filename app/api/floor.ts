@@ -1,8 +1,22 @@
 import type { Repaired, FloorEvent, Room, Timetable } from '~~/core/floor'
-import type { FloorDay } from '~~/shared/types'
+import type { FloorBoard, FloorBoardInput, FloorDay } from '~~/shared/types'
+import { call } from './call'
 import { keptCall } from './keptCall'
+import { waitingWrites, writes } from './writes'
 
 export const fetchFloor = (groupId: string): Promise<FloorDay> => keptCall(`/api/floor/${groupId}`)
+export const fetchBoard = (groupId: string): Promise<{ board: FloorBoard | null }> =>
+  call(`/api/floor/${groupId}/board`)
+const boardKey = (groupId: string): string => `board/${groupId}`
+/** A later stand takes the place of one that waits. */
+export const keepBoard = (groupId: string, input: FloorBoardInput): Promise<{ board: FloorBoard | null } | null> =>
+  writes.send({
+    key: boardKey(groupId), label: 'The board of the floor', method: 'PUT', path: `/api/floor/${groupId}/board`,
+    body: input,
+  })
+/** The stand of a board that waits on this device. */
+export const waitingBoard = (groupId: string): FloorBoardInput | null =>
+  (waitingWrites.value.find(({ key }) => key === boardKey(groupId))?.body as FloorBoardInput | undefined) ?? null
 
 /** What the thread beside the page is asked. */
 export type FloorAsk =

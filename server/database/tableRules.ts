@@ -72,6 +72,9 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
     headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own',
     add: ['headCoach', 'coach', 'assistant', 'athlete'],
   },
+  floor_board: {
+    headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'none', add: ['headCoach', 'coach', 'assistant'],
+  },
   report_link: { headCoach: 'all', coach: 'seen', assistant: 'none', athlete: 'none', add: ['headCoach', 'coach'] },
   pain_set: {
     headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own',

@@ -51,6 +51,29 @@ export async function athletesTrainedSince(tx: Tx, organisationId: string, day: 
   return new Set(rows.map(row => row.athlete_id))
 }
 
+/** Sets that are logged of some drills, which nobody else logs until the transaction ends. */
+export async function logsOfItems(
+  tx: Tx, organisationId: string, itemIds: readonly string[],
+): Promise<StoredSetLog[]> {
+  for (const id of [...new Set(itemIds)].sort())
+    await tx.raw('select pg_advisory_xact_lock(hashtextextended(?, 17))', [id])
+  const rows = await tx<LogRow>('set_log').where({ organisation_id: organisationId })
+    .whereIn('prescribed_item_id', itemIds as string[])
+  return rows.map(toLog)
+}
+
+/** Puts a stored set right: its key, its day and its place stay. */
+export async function changeLog(tx: Tx, organisationId: string, log: StoredSetLog): Promise<void> {
+  await tx('set_log').where({ organisation_id: organisationId, day: log.day, id: log.id }).update({
+    performed_at: log.performedAt, amount: log.amount, break_point: log.breakPoint, setting: json(log.setting),
+    felt_at: log.feltAt, effort: log.effort, pain_at: log.painAt, note: log.note, quality: log.quality ?? null,
+  })
+  await tx('pain_set').where({ organisation_id: organisationId, id: log.id }).update({
+    at: log.performedAt, hurt: hurts(log), place: log.painAt,
+  })
+  await keepPain(tx, organisationId, [log])
+}
+
 /** Stores sets; one that is already there under its key and day is left as it was. */
 export async function insertLogs(
   tx: Tx, organisationId: string, loggedBy: string, logs: readonly StoredSetLog[],

@@ -169,6 +169,7 @@ describe('every table', () => {
     if (table === 'write_receipt') return row.person_id === actor.personId
     if (table === 'person')
       return row.id === actor.personId || (sight === 'seen' && (row.athlete_id === null || row.athlete_id === seen.id))
+    if (table === 'floor_board') return row.group_id === head.groupId
     if (table === 'training_group') return row.id === head.groupId
     if (table === 'calendar_entry' || table === 'season') return row.group_id === null || row.group_id === head.groupId
     if (table === 'season_change')

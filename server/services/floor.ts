@@ -3,6 +3,7 @@ import { AppError } from '~~/shared/errors'
 import type { FloorDay, SessionRun } from '~~/shared/types'
 import { listAthletes } from '../repositories/athletes'
 import { equipped } from '../repositories/facility'
+import { boardOf } from '../repositories/floorBoards'
 import { listGroups } from '../repositories/groups'
 import { sessionsBetween } from '../repositories/prescriptions'
 import { logsBetween } from '../repositories/setLogs'
@@ -28,7 +29,8 @@ export function floorDay(context: Context, groupId: string): Promise<FloorDay> {
       tx, organisationId, runs.map(run => run.athleteId), addDays(today, -KNOWN_DAYS), addDays(today, -1),
     )
     return {
-      day: today, group, runs, counts: (await equipped(tx, organisationId)).counts,
+      day: today, group, now: new Date().toISOString(), board: await boardOf(tx, organisationId, groupId, today), runs,
+      counts: (await equipped(tx, organisationId)).counts,
       known: Object.fromEntries(runs.map(({ athleteId }) =>
         [athleteId, [...new Set(done.filter(log => log.athleteId === athleteId).map(log => log.variationId))]])),
     }

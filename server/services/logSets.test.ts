@@ -9,6 +9,7 @@ import { assignWeek } from './assignWeek'
 import type { Context } from './context'
 import { history } from './history'
 import { logSets } from './logSets'
+import { theRecord } from './record'
 import { athleteToday } from './sessions'
 import { anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 import { storeWeek } from './weeks'
@@ -64,6 +65,51 @@ describe('logging', () => {
     const log = aLog((await athleteToday(coach, id)).session!.items[0]!.id)
     await Promise.all(Array.from({ length: 10 }, () => logSets(coach, [log])))
     expect((await athleteToday(coach, id)).logs).toHaveLength(1)
+  })
+
+  it('keeps one set of what two devices have logged, and what each says of it, whoever comes first', async () => {
+    for (const order of [0, 1]) {
+      const id = await assigned()
+      const itemId = (await athleteToday(coach, id)).session!.items[0]!.id
+      const board = aLog(itemId, { amount: 10, breakPoint: 'none', effort: null, feltAt: [], quality: 9 })
+      const phone = aLog(itemId, { amount: 7, breakPoint: 'trunk', effort: 8, note: 'late' })
+      const both = order === 0 ? [board, phone] : [phone, board]
+      for (const log of both) await logSets(coach, [log])
+      // Sent again by a device that never got its answer.
+      await logSets(coach, [both[0]!])
+      await logSets(coach, [both[1]!])
+      const { logs } = await athleteToday(coach, id)
+      expect(logs).toHaveLength(1)
+      expect(logs[0]).toMatchObject({
+        id: both[0]!.id, amount: 7, breakPoint: 'trunk', effort: 8, note: 'late', quality: 9, feltAt: ['sides'],
+      })
+    }
+  })
+
+  it('keeps one set when two devices send at the same moment', async () => {
+    const id = await assigned()
+    const itemId = (await athleteToday(coach, id)).session!.items[0]!.id
+    await Promise.all(Array.from({ length: 8 }, (_, i) => logSets(coach, [aLog(itemId, { amount: i })])))
+    expect((await athleteToday(coach, id)).logs).toHaveLength(1)
+  })
+
+  it('puts a set right and keeps what was there in the record; pain that comes to light is told', async () => {
+    const id = await assigned()
+    const itemId = (await athleteToday(coach, id)).session!.items[0]!.id
+    const first = aLog(itemId, { amount: 8, breakPoint: 'none', effort: null })
+    await logSets(coach, [first])
+    await logSets(coach, [aLog(itemId, { amount: 5, breakPoint: 'pain', painAt: 'lowBack', corrects: first.id })])
+    const { logs } = await athleteToday(coach, id)
+    expect(logs).toMatchObject([{ id: first.id, amount: 5, breakPoint: 'pain', painAt: 'lowBack' }])
+    const [line] = (await theRecord(coach, { athleteId: id })).filter(one => one.action === 'sets.correct')
+    expect([line!.before, line!.after]).toMatchObject([{ amount: 8, breakPoint: 'none' }, { amount: 5 }])
+    const own: Context = { ...coach, actor: { ...coach.actor, role: 'athlete', athleteId: id } }
+    await expect(logSets(own, [aLog(itemId, { corrects: first.id, breakPoint: 'none', painAt: null })]))
+      .rejects.toMatchObject({ code: 'notAllowed' })
+    const pain = (await roster(coach)).find(row => row.athlete.id === id)!.athlete.health.pain
+    expect(pain).toMatchObject([{ variationId: 'side-plank.feet', times: 1 }])
+    await logSets(coach, [aLog(itemId, { amount: 6, breakPoint: 'trunk', corrects: first.id })])
+    expect((await roster(coach)).find(row => row.athlete.id === id)!.athlete.health.pain).toEqual([])
   })
 
   it('asks for the side, refuses days ahead, drills of others and of nobody', async () => {

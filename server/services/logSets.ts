@@ -1,10 +1,11 @@
 import { addDays } from '~~/core/calendar'
 import { mayTrain } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
+import { mergeSets, placeOfSet } from '~~/shared/sameSet'
 import type { SetLogInput, StoredSetLog } from '~~/shared/types'
 import { itemForLog } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
-import { insertLogs } from '../repositories/setLogs'
+import { changeLog, insertLogs, logsOfItems } from '../repositories/setLogs'
 import { screenAt } from './asOf'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
 import { healthTruth, type Truth } from './healthTruth'
@@ -42,8 +43,9 @@ async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Pr
     const truth = truths.get(found.athleteId) ?? await healthTruth(tx, context, found.athleteId)
     truths.set(found.athleteId, truth)
     mustHaveBeenOpen(log, found.item, truth)
+    const { corrects: _, ...said } = log
     stored.push({
-      ...log,
+      ...said,
       athleteId: found.athleteId,
       variationId: found.item.variationId,
       unit: found.item.dose.unit,
@@ -52,13 +54,61 @@ async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Pr
       quality: context.actor.role === 'athlete' ? null : log.quality ?? null,
     })
   }
-  await insertLogs(tx, organisationId, personId, stored)
+  const { fresh, changed } = await sortOut(tx, organisationId, stored, logs)
+  if (context.actor.role === 'athlete') changed.forEach(mustKeepPain)
+  if (fresh.length > 0) await insertLogs(tx, organisationId, personId, fresh)
+  for (const { before, after, action } of changed) {
+    await changeLog(tx, organisationId, after)
+    await record(tx, context, action, { athleteId: after.athleteId, subjectId: after.id, before, after })
+  }
   for (const [athleteId, truth] of truths) {
-    const own = stored.filter(log => log.athleteId === athleteId)
+    const own = [...fresh, ...changed.map(({ after }) => after)].filter(log => log.athleteId === athleteId)
+    if (own.length === 0) continue
     await record(tx, context, 'sets.log', { athleteId, after: { sets: own.map(log => log.id) } })
     await tellOfPain(tx, context, truth.athlete, own)
   }
   return { stored: stored.map(log => log.id) }
+}
+
+interface Change {
+  readonly before: StoredSetLog
+  readonly after: StoredSetLog
+  readonly action: 'sets.correct' | 'sets.merge'
+}
+
+const hurts = (log: SetLogInput): boolean => log.breakPoint === 'pain' || log.painAt !== null
+
+/** Whoever told of pain does not take it back alone. */
+function mustKeepPain({ before, after }: Change): void {
+  if (hurts(before) && !hurts(after))
+    throw new AppError('notAllowed', 'Pain that was told stays told: your coach takes it back with you.')
+}
+
+/** A set is done once: what stands at its place already is put right or says more, and is not stored beside it. */
+async function sortOut(
+  tx: Tx, organisationId: string, stored: readonly StoredSetLog[], asked: readonly SetLogInput[],
+): Promise<{ fresh: StoredSetLog[], changed: Change[] }> {
+  const there = await logsOfItems(tx, organisationId, stored.map(log => log.prescribedItemId))
+  const atPlace = new Map(there.map(log => [placeOfSet(log), log]))
+  const known = new Set(there.map(log => log.id))
+  const fresh: StoredSetLog[] = []
+  const changed: Change[] = []
+  for (const [i, log] of stored.entries()) {
+    if (known.has(log.id)) continue
+    const before = atPlace.get(placeOfSet(log))
+    if (!before) {
+      atPlace.set(placeOfSet(log), log)
+      fresh.push(log)
+      continue
+    }
+    const isCorrection = asked[i]!.corrects != null
+    const after = { ...isCorrection ? log : mergeSets(before, log), id: before.id, day: before.day }
+    atPlace.set(placeOfSet(log), after)
+    const inBatch = fresh.findIndex(one => one.id === before.id)
+    if (inBatch >= 0) fresh[inBatch] = after
+    else changed.push({ before, after, action: isCorrection ? 'sets.correct' : 'sets.merge' })
+  }
+  return { fresh, changed }
 }
 
 function checkLog(log: SetLogInput, index: number, sides: 'both' | 'each', today: string): void {

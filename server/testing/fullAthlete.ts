@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { NO_RULES } from '~~/core/policy'
 import { NO_EXCEPTIONS, type SeasonShape } from '~~/core/season'
+import type { FloorBoardInput } from '~~/shared/types'
 import { checkBrace, logPractice, setBraceCourse } from '../services/brace'
 import { logTrials } from '../services/trials'
 import { assignWeek } from '../services/assignWeek'
@@ -8,6 +9,7 @@ import { addAthlete, inviteAthlete } from '../services/athletes'
 import { decideAll, decisionTray } from '../services/decisions'
 import { changeAthleteSeason, changeSeason } from '../services/changeSeason'
 import { logSets } from '../services/logSets'
+import { keepFloorBoard } from '../services/floorBoard'
 import { decidePain } from '../services/pain'
 import { addReportLink } from '../services/reports'
 import { tellSessionEffort } from '../services/sessionEffort'
@@ -34,6 +36,25 @@ const SHAPE: SeasonShape = {
   startsOn: MONDAY, weeks: 6, weekdays: [0, 2], hardDays: [], deloadEvery: 4,
   phases: [{ phase: 'offSeason', least: 1, most: 8, start: 0, volume: 10, opening: { braceStep: null, done: null } }],
 }
+
+/** A board that somebody runs for some athletes. */
+export const aBoardOf = (athleteIds: readonly string[], over: Partial<FloorBoardInput> = {}): FloorBoardInput => ({
+  day: TODAY, device: randomUUID(), takeOver: true, floor: {
+    turn: 1, ways: { coachAtOnce: 3, order: 'strict' }, startedAt: 1, heldAt: null, done: [],
+    plan: {
+      room: {
+        places: [{ id: 'floor', atOnce: 8, narrow: [] }], coach: { atOnce: 3, narrow: [] }, moveTicks: 1, apart: [],
+        athletes: athleteIds.map(id => ({
+          id, from: 0, until: null, order: 'strict',
+          blocks: [{ id: `${id}/1`, needs: ['floor'], ticks: 4, watched: false, partner: false }],
+        })),
+      },
+      blocks: [],
+    },
+    timetable: { placed: [], end: 0, bound: { end: 0, because: null }, proven: false, left: [], over: [] },
+  },
+  ...over,
+})
 
 /** A season for a squad, so that an athlete of it can have one that is otherwise. */
 export async function giveSeason(coach: Context, groupId: string, title = 'First'): Promise<void> {
@@ -97,4 +118,5 @@ export async function fillAthlete(
     value: 40, breakPoint: 'trunk', setting: {}, note: '',
   }])
   await inviteAthlete(coach, into.id, { id: randomUUID(), email: `${into.id}@test.example` })
+  await keepFloorBoard(coach, groupId, aBoardOf([into.id]))
 }

@@ -102,6 +102,8 @@ export const ROUTE_RULES = {
   'GET /api/feeds/:token': rule('anybody', 'nothing'),
   'GET /api/day': rule(STAFF, 'organisation'),
   'GET /api/floor/:groupId': rule(STAFF, 'organisation'),
+  'GET /api/floor/:groupId/board': rule(STAFF, 'organisation'),
+  'PUT /api/floor/:groupId/board': rule(STAFF, 'organisation'),
   'GET /api/sessions/:id': rule(ALL, 'athlete'),
   'POST /api/sessions/:id/stand-in': rule([...COACHES, 'athlete'], 'athlete'),
   'GET /api/alerts': rule(ALL, 'self'),

@@ -15,6 +15,7 @@ export {
 export { decisionsSchema } from './decisions'
 export { reportLinkSchema, sessionEffortSchema } from './review'
 export { facilitySchema } from './facility'
+export { floorBoardSchema } from './floor'
 export { sportsSchema } from './sports'
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'
 export {

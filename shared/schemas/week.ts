@@ -124,6 +124,7 @@ export const setLogSchema = form<SetLogInput>({
   painAt: Joi.string().valid(...Object.keys(BODY_PLACES)).allow(null).required().label('Where it hurt'),
   note: words('Note', 500),
   quality: Joi.number().integer().min(1).max(10).allow(null).optional().label('Quality'),
+  corrects: Joi.string().uuid().allow(null).optional().label('The set it puts right'),
 })
 
 export const setLogsSchema = form<{ logs: SetLogInput[] }>({

@@ -117,6 +117,9 @@ export const RECORD_ACTIONS = {
   'feed.add': 'made a calendar address',
   'feed.revoke': 'took a calendar address back',
   'sets.log': 'logged sets',
+  'sets.correct': 'put a logged set right',
+  'sets.merge': 'logged a set that another device had logged',
+  'floor.run': 'took the board of a floor',
 } as const
 export type RecordAction = keyof typeof RECORD_ACTIONS
 

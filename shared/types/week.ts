@@ -134,9 +134,11 @@ export interface SetLogInput {
   readonly note: string
   /** How good its repeats were, 1-10 of the own best; a coach's to score. */
   readonly quality?: number | null
+  /** The set that this one puts right; its place is the same. */
+  readonly corrects?: string | null
 }
 
-export interface StoredSetLog extends SetLogInput {
+export interface StoredSetLog extends Omit<SetLogInput, 'corrects'> {
   readonly athleteId: string
   readonly variationId: string
   readonly unit: Dose['unit']

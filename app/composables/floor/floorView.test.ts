@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { block, present, room } from '~~/core/testing/smallRoom'
 import { timetable } from '~~/core/floor'
-import type { RunningFloor } from '~/stores/floor'
+import type { RunningFloor } from '~~/shared/floorRoom'
 import { blockOf, boardBlocks, lanesOf, seated } from './floorView'
 
 const plan = room({ cable: 2, floor: 8 }, ['A', 'B', 'C'].map(id =>
   present(id, [block(`${id}1`, 'cable', 4), block(`${id}2`, 'floor', 4)])))
 const floor: RunningFloor = {
-  ways: { coachAtOnce: 2, order: 'strict' }, timetable: timetable(plan), startedAt: 0, heldAt: null, done: ['B1'],
+  turn: 1, ways: { coachAtOnce: 2, order: 'strict' }, timetable: timetable(plan), startedAt: 0,
+  heldAt: null, done: ['B1'],
   plan: {
     room: plan,
     blocks: plan.athletes.flatMap(one => one.blocks.map(b =>

@@ -1,5 +1,5 @@
 import { stationName } from '~~/core/floor/session'
-import type { RunningFloor } from '~/stores/floor'
+import type { RunningFloor } from '~~/shared/floorRoom'
 
 /** A block on the board, in ticks from the start. */
 export interface BoardBlock {

@@ -1,14 +1,17 @@
+import { useIntervalFn } from '@vueuse/core'
 import { computed, reactive } from 'vue'
 import { expandSets } from '~~/core/dose'
 import type { Catalogue } from '~~/core/catalogue'
 import type { FloorEvent } from '~~/core/floor'
 import { messageOf } from '~~/shared/errors'
-import { floorRoom, type FloorWays } from '~~/shared/floorRoom'
+import { floorRoom, type FloorWays, type RunningFloor } from '~~/shared/floorRoom'
 import type { SetLogInput } from '~~/shared/types'
-import { useFloorStore, type RunningFloor } from '~/stores/floor'
+import { useFloorStore } from '~/stores/floor'
 import { boardBlocks, lanesOf, type BoardBlock } from './floorView'
 import { useFloorClock } from './useFloorClock'
 
+/** Milliseconds within which a device learns that another has gone on with the floor. */
+const LOOK_MS = 4000
 const USUAL: FloorWays = { coachAtOnce: 3, order: 'strict' }
 
 /** A squad's floor: planned, started, mended while it runs; its blocks with what is done of them. */
@@ -31,6 +34,7 @@ export function useFloorBoard(catalogue: () => Catalogue, logs: () => readonly S
   const blocks = computed((): BoardBlock[] => (store.floor ? boardBlocks(store.floor, drillOf, isDone) : []))
   const lanes = computed(() => (store.floor ? lanesOf(blocks.value, store.floor) : []))
   const running = computed(() => store.floor !== null && store.floor.startedAt !== null)
+  useIntervalFn(() => void (running.value && store.look()), LOOK_MS)
 
   async function tried(work: () => Promise<string>): Promise<void> {
     Object.assign(attempt, { busy: true, problem: '', said: '' })

@@ -1,7 +1,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { TICK_S } from '~~/core/floor'
-import type { RunningFloor } from '~/stores/floor'
+import type { RunningFloor } from '~~/shared/floorRoom'
 
 /** Where a running floor is, by the clock of the day; what is held stands still. */
 export function useFloorClock(floor: () => RunningFloor | null) {

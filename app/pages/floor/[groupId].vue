@@ -65,7 +65,10 @@ useSingleKeys([
       if (card) cardRefs.get(card.run.athleteId)?.press()
     },
   },
-  { keys: ['p'], text: 'Pause all, go on', run: () => running.value && board.hold(!held.value) },
+  {
+    keys: ['p'], text: 'Pause all, go on',
+    run: () => running.value && !store.elsewhere && board.hold(!held.value),
+  },
 ])
 
 function log(entry: SetLogInput): void {
@@ -87,7 +90,7 @@ async function tell(events: Parameters<typeof board.happened>[0]): Promise<void>
       v-model:dark="dark"
       :name="store.day?.group.name ?? ''"
       :text="store.floor && running ? `${people.length} athletes, ${timetableText(store.floor.timetable, nameOf)}` : ''"
-      :running="running"
+      :running="running && !store.elsewhere"
       :held="held"
       @hold="board.hold"
       @tell="telling = $event"
@@ -99,6 +102,20 @@ async function tell(events: Parameters<typeof board.happened>[0]): Promise<void>
       @retry="store.again"
     >
       <template v-if="store.floor">
+        <p
+          v-if="store.elsewhere"
+          class="caution flex flex-wrap items-center gap-3 mb-3"
+          role="status"
+        >
+          <span><b>{{ store.elsewhere.by }}</b> runs this floor on another device. You look on.</span>
+          <button
+            type="button"
+            class="btn btn-main min-h-[48px]"
+            @click="store.takeOver"
+          >
+            Go on here
+          </button>
+        </p>
         <FloorPlan
           v-if="!running"
           class="mb-3"
@@ -145,6 +162,7 @@ async function tell(events: Parameters<typeof board.happened>[0]): Promise<void>
           />
           <div>
             <FloorWaiting
+              v-if="!store.elsewhere"
               :all="waiting"
               @leave="leave"
             />
@@ -158,7 +176,7 @@ async function tell(events: Parameters<typeof board.happened>[0]): Promise<void>
           </div>
         </div>
         <div
-          v-if="running"
+          v-if="running && !store.elsewhere"
           class="grid gap-3 items-start grid-cols-[repeat(auto-fit,minmax(16.5rem,1fr))]"
         >
           <FloorCard

@@ -15,6 +15,7 @@ import * as fullSets from './0013_full_sets'
 import * as weights from './0014_weights'
 import * as decisions from './0015_decisions'
 import * as review from './0016_review'
+import * as floor from './0017_floor'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -33,6 +34,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0014_weights': weights,
   '0015_decisions': decisions,
   '0016_review': review,
+  '0017_floor': floor,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */
