@@ -210,8 +210,8 @@ test('from an empty athlete to a logged session that the coach sees', async ({ p
       if (await athlete.getByRole('heading', { name: 'Session done' }).isVisible()) break
       const rest = athlete.getByRole('button', { name: 'Go on now' })
       if (await rest.isVisible()) await rest.click()
-      else if (await athlete.getByRole('button', { name: 'Log without the timer' }).isVisible()) {
-        await athlete.getByRole('button', { name: 'Log without the timer' }).click()
+      else if (await athlete.getByRole('button', { name: 'Done as asked' }).isVisible()) {
+        await athlete.getByRole('button', { name: 'Done as asked' }).click()
         await athlete.getByRole('button', { name: 'Log set' }).click()
       }
     }

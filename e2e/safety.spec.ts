@@ -105,7 +105,7 @@ test('a drill that hurt stands on the athlete’s page until a coach decides', a
   const run = await phone.newPage()
   await signIn(run, 'jorun@larkholm.example')
   await run.getByRole('link', { name: /the session$/ }).click()
-  await run.getByRole('button', { name: 'Log without the timer' }).click()
+  await run.getByRole('button', { name: 'Done as asked' }).click()
   await run.getByRole('button', { name: 'Pain', exact: true }).click()
   await run.getByRole('group', { name: 'Where does it hurt?' }).getByRole('button', { name: 'Low back' }).click()
   await run.getByRole('button', { name: 'Log set' }).click()

@@ -109,7 +109,7 @@ for (const [name, viewport] of [['upright', UPRIGHT], ['on its side', { width: 8
       await page.getByRole('button', { name: 'Start' }).click()
       await expect(page.getByRole('button', { name: /^Stop/ })).toBeInViewport({ ratio: 1 })
       await page.reload()
-      await page.getByRole('button', { name: 'Log without the timer' }).click()
+      await page.getByRole('button', { name: 'Done as asked' }).click()
       await context.setOffline(true)
       await page.getByRole('button', { name: 'Log set' }).click()
       await expect(page.getByText('1 change waits on this device')).toBeVisible()

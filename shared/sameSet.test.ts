@@ -1,6 +1,6 @@
 import { array, assert, constantFrom, integer, option, property, record } from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { mergeSets, placeOfSet } from './sameSet'
+import { mergeSets, placeOfSet, settleSets } from './sameSet'
 import type { SetLogInput } from './types'
 
 const aSet: SetLogInput = {
@@ -44,5 +44,16 @@ describe('one set that two devices have logged', () => {
   it('stands at one place', () => {
     expect(placeOfSet(aSet)).toBe('i/left/1')
     expect(placeOfSet({ ...aSet, side: null })).toBe('i/both/1')
+  })
+})
+
+describe('sets as they count', () => {
+  it('are one at each place, put right where somebody did, under the key they were stored with', () => {
+    const right: SetLogInput = { ...aSet, id: 'r', side: 'right' }
+    const put: SetLogInput = { ...aSet, id: 'c', amount: 5, corrects: 'a' }
+    const double: SetLogInput = { ...right, id: 'z', effort: 8 }
+    expect(settleSets([aSet, right, put, double, aSet])).toEqual([
+      { ...aSet, amount: 5 }, { ...right, effort: 8 },
+    ])
   })
 })

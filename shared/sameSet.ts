@@ -39,3 +39,16 @@ export function mergeSets<L extends Said>(stored: L, other: L): L {
     ...(more.quality ?? less.quality) == null ? {} : { quality: more.quality ?? less.quality },
   }
 }
+
+/** Sets as they count, one at each place: those that were put right as they are now, doubles as one. */
+export function settleSets(logs: readonly SetLogInput[]): SetLogInput[] {
+  const places = new Map<string, SetLogInput>()
+  for (const { corrects, ...log } of logs) {
+    const place = placeOfSet(log)
+    const there = places.get(place)
+    if (there?.id === log.id) continue
+    if (!there) places.set(place, log)
+    else places.set(place, corrects ? { ...log, id: there.id } : mergeSets(there, log))
+  }
+  return [...places.values()]
+}

@@ -13,8 +13,8 @@ const of = (athleteId: string, what: string): string => `/api/athletes/${athlete
 export const fetchAssessment = (athleteId: string): Promise<Assessment> => keptCall(of(athleteId, 'assessment'))
 export const fetchTrials = (): Promise<TrialsAnswer> => keptCall('/api/trials')
 /** Goes through the queue: a trial survives a line or a server that is down. */
-export const sendTrial = (trial: TrialInput): Promise<{ stored: string[] } | null> =>
-  writes.send({
+export const leaveTrial = (trial: TrialInput): void =>
+  writes.leave({
     key: `trial/${trial.id}`, label: 'A trial', method: 'POST', path: '/api/trials', body: { trials: [trial] },
   })
 export const sendTrials = (trials: readonly TrialInput[]): Promise<{ stored: string[] }> =>
@@ -40,8 +40,8 @@ export const saveBraceCourse = (
   athleteId: string, course: Pick<BraceCourse, 'cue' | 'homework'>,
 ): Promise<BraceCourse> => write('The brace course', 'PUT', of(athleteId, 'brace-course'), course)
 /** Goes through the queue: practice on a phone without a line counts too. */
-export const sendPractice = (athleteId: string, practice: Practice & { id: string }): Promise<unknown> =>
-  writes.send({
+export const leavePractice = (athleteId: string, practice: Practice & { id: string }): void =>
+  writes.leave({
     key: `practice/${practice.id}`, label: 'Brace practice', method: 'POST', path: of(athleteId, 'practice'),
     body: practice,
   })

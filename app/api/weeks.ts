@@ -1,4 +1,3 @@
-import type { SessionEffort } from '~~/core/review'
 import type { PlannedSession, WeekPlan } from '~~/core/programme'
 import type { PlannedAnswer, SessionRun, SetLogInput, TrainingWeek, WeekSheet } from '~~/shared/types'
 import { call } from './call'
@@ -29,7 +28,10 @@ export const proposeForOne = (
 export const fetchRun = (sessionId: string): Promise<SessionRun> => keptCall(`/api/sessions/${sessionId}`)
 export const takeStandIn = (sessionId: string, itemId: string): Promise<SessionRun> =>
   write('A stand-in', 'POST', `/api/sessions/${sessionId}/stand-in`, { itemId })
-export const tellEffort = (sessionId: string, effort: number, minutes: number): Promise<SessionEffort> =>
-  write('How hard the session was', 'PUT', `/api/sessions/${sessionId}/effort`, { effort, minutes })
-export const sendLog = (log: SetLogInput): Promise<{ stored: string[] } | null> =>
-  writes.send({ key: `log/${log.id}`, label: 'A set', method: 'POST', path: '/api/logs', body: { logs: [log] } })
+export const tellEffort = (sessionId: string, effort: number, minutes: number): void =>
+  writes.leave({
+    key: `effort/${sessionId}`, label: 'How hard the session was', method: 'PUT',
+    path: `/api/sessions/${sessionId}/effort`, body: { effort, minutes },
+  })
+export const leaveLog = (log: SetLogInput): void =>
+  writes.leave({ key: `log/${log.id}`, label: 'A set', method: 'POST', path: '/api/logs', body: { logs: [log] } })

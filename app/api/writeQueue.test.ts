@@ -169,6 +169,14 @@ describe('writes on their way', () => {
     expect(await good).toBe('stored')
   })
 
+  it('that are left to themselves stay when they are refused, and hold up nobody', async () => {
+    server.mockRejectedValueOnce(new AppError('stopped', 'Stopped.')).mockResolvedValue('stored')
+    const q = queue()
+    q.leave(aWrite('bad'))
+    expect(await q.send(aWrite('good'))).toBe('stored')
+    expect(seen.writes).toMatchObject([{ key: 'bad', problem: 'Stopped.' }])
+  })
+
   it('that are refused when nobody waits stay, with the reason, until they are given up', async () => {
     server.mockRejectedValue(new NoConnection())
     void queue().send(aWrite('bad'))

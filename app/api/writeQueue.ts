@@ -9,6 +9,8 @@ const RETRY_MS = 3000
 /** Times an answer that makes no sense is asked for again before the write is set aside. */
 const TRIES_AT_NONSENSE = 4
 
+type NewWrite = Omit<Write, 'id' | 'problem' | 'inTabOnly'>
+
 interface Waiter {
   resolve: (answer: unknown) => void
   reject: (error: unknown) => void
@@ -64,7 +66,21 @@ export class WriteQueue {
    *
    * @throws AppError when the server refuses it.
    */
-  send<T>(write: Omit<Write, 'id' | 'problem' | 'inTabOnly'>): Promise<T | null> {
+  send<T>(write: NewWrite): Promise<T | null> {
+    const { id } = this.take(write)
+    return new Promise<T | null>((resolve, reject) => {
+      this.waiters.set(id, { resolve: answer => resolve(answer as T), reject })
+      void this.drain()
+    })
+  }
+
+  /** Sends a write that nobody waits for: one that is refused stays here, with the reason, until somebody looks. */
+  leave(write: NewWrite): void {
+    this.take(write)
+    void this.drain()
+  }
+
+  private take(write: NewWrite): Write {
     for (const old of this.writes.filter(w => w.key === write.key && w.id !== this.sending)) {
       this.remove(old.id)
       this.settle(old.id, waiter => waiter.resolve(null))
@@ -72,10 +88,7 @@ export class WriteQueue {
     const entry: Write = { ...write, id: newKey() }
     this.writes = [...this.writes, entry]
     void this.keep(entry)
-    return new Promise<T | null>((resolve, reject) => {
-      this.waiters.set(entry.id, { resolve: answer => resolve(answer as T), reject })
-      void this.drain()
-    })
+    return entry
   }
 
   private async keep(entry: Write): Promise<void> {

@@ -133,6 +133,17 @@ describe('the runner', () => {
     expect(runner.restS.value).toBe(0)
   })
 
+  it('puts the last set right in its place, as often as it has to', () => {
+    const sent: SetLogInput[] = []
+    const runner = useRunner(computed(run), ref([]), log => sent.push(log))
+    runner.log({ ...outcome, breakPoint: 'none' })
+    runner.putRight({ effort: 8 })
+    runner.putRight({ amount: 4, breakPoint: 'trunk' })
+    expect(sent.map(log => log.corrects ?? null)).toEqual([null, sent[0]!.id, sent[0]!.id])
+    expect(runner.logs.value).toMatchObject([{ id: sent[0]!.id, amount: 4, breakPoint: 'trunk', effort: 8 }])
+    expect([runner.current.value!.side, runner.done.value.size]).toEqual(['right', 1])
+  })
+
   it('goes on where it was left, also with sets that still wait to be sent', () => {
     const waiting: SetLogInput[] = []
     const first = useRunner(computed(run), ref([]), log => waiting.push(log))

@@ -4,7 +4,9 @@ import { expandSets, type SetSlot } from '~~/core/dose'
 import type { SettingValues } from '~~/core/catalogue'
 import { nextSet, type NextSet } from '~~/core/progression'
 import { isCluster } from '~~/core/timer'
+import { placeOfSet, settleSets } from '~~/shared/sameSet'
 import type { PrescribedItem, SessionRun, SetLogInput } from '~~/shared/types'
+import { useLastSet } from './useLastSet'
 
 /** What one set came to, as the athlete enters it. */
 export type SetOutcome = Pick<
@@ -22,8 +24,8 @@ export interface CurrentStep extends Step {
   readonly why: string
 }
 
-const keyOf = (itemId: string, side: SetSlot['side'], setNumber: number): string =>
-  `${itemId}/${side ?? 'both'}/${setNumber}`
+const keyOf = (prescribedItemId: string, side: SetSlot['side'], setNumber: number): string =>
+  placeOfSet({ prescribedItemId, side, setNumber })
 
 /** A step as the sets before it on the same side leave it, by the declared rules of the next set. */
 function afterSets(step: Step, logs: readonly SetLogInput[]): CurrentStep {
@@ -48,15 +50,13 @@ export function useRunner(
   const steps = computed((): Step[] => (run.value.session?.items ?? []).filter(item => !item.stopped).flatMap(item =>
     expandSets(item.dose, item.sides, item.extraSetSide)
       .map(slot => ({ ...slot, item, key: keyOf(item.id, slot.side, slot.setNumber) }))))
-  const logs = computed(() => {
-    const ids = new Set(steps.value.map(step => step.item.id))
-    const stored = new Set(run.value.logs.map(log => log.id))
-    return [...run.value.logs, ...sent.value.filter(log => !stored.has(log.id)),
-      ...waiting.value.filter(log => !stored.has(log.id) && !sent.value.some(s => s.id === log.id))]
-      .filter(log => ids.has(log.prescribedItemId))
-  })
   /** Sets logged in this visit: the page does not ask the server again after each one. */
   const sent = ref<SetLogInput[]>([])
+  const logs = computed(() => {
+    const ids = new Set(steps.value.map(step => step.item.id))
+    const here = waiting.value.filter(log => !sent.value.some(({ id }) => id === log.id))
+    return settleSets([...run.value.logs, ...here, ...sent.value]).filter(log => ids.has(log.prescribedItemId))
+  })
   const done = computed(() => new Set(logs.value.map(log => keyOf(log.prescribedItemId, log.side, log.setNumber))))
   /** Pain ends a drill for the day. */
   const stopped = computed(() =>
@@ -73,6 +73,8 @@ export function useRunner(
     return logs.value.filter(log => log.prescribedItemId === itemId).at(-1)?.setting ?? current.value?.item.setting
       ?? {}
   })
+
+  const { last, putRight } = useLastSet(sent, logs, steps, send)
 
   /** Sets of a cluster of short holds that run through from here, the present one first. */
   const inOneGo = computed((): readonly SetSlot[] => {
@@ -107,5 +109,5 @@ export function useRunner(
     restS.value = 0
   }
 
-  return { steps, logs, done, stopped, current, inOneGo, lastSetting, restS, log, skipDrill }
+  return { steps, logs, done, stopped, current, last, inOneGo, lastSetting, restS, log, putRight, skipDrill }
 }

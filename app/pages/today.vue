@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { daysBetween } from '~~/core/calendar'
+import { settleSets } from '~~/shared/sameSet'
 import RoomPage from '~/components/common/RoomPage.vue'
 import StatePanel from '~/components/common/StatePanel.vue'
 import ComingUp from '~/components/run/ComingUp.vue'
@@ -41,7 +42,7 @@ const today = computed(() => store.today)
 /** Sets that are stored, and those that wait on this phone. */
 const logs = computed(() => {
   const stored = today.value?.logs ?? []
-  return [...stored, ...outbox.waiting.filter(log => !stored.some(one => one.id === log.id))]
+  return settleSets([...stored, ...outbox.waiting])
 })
 
 async function signOut(): Promise<void> {

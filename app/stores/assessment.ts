@@ -45,7 +45,7 @@ export const useAssessmentStore = defineStore('assessment', () => {
   /** Counted at once; on its way as soon as there is a line. */
   function logPractice(id: string, key: string, day: string, step: number): void {
     if (found.value) found.value = { ...found.value, practices: [...found.value.practices, { day, step }] }
-    api.sendPractice(id, { id: key, day, step }).catch(() => undefined)
+    api.leavePractice(id, { id: key, day, step })
   }
 
   /** What the athlete answers from the own phone. */
@@ -56,7 +56,7 @@ export const useAssessmentStore = defineStore('assessment', () => {
     (await api.fetchTraces(id, day)).traces[trialId] ?? null
 
   /** A trial that is refused stays refused: the queue shows why. */
-  const logTrial = (trial: TrialInput): void => { api.sendTrial(trial).catch(() => undefined) }
+  const logTrial = (trial: TrialInput): void => api.leaveTrial(trial)
   async function withdrawTrial(trialId: string, athleteId: string | null): Promise<void> {
     await api.withdrawTrials([trialId])
     if (athleteId) found.value = await api.fetchAssessment(athleteId)

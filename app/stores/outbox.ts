@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { SetLogInput } from '~~/shared/types'
 import { waitingWrites, writes } from '~/api/writes'
-import { sendLog } from '~/api/weeks'
+import { leaveLog } from '~/api/weeks'
 
 /** Sets on their way to the server: kept on the phone until they are stored, sent in order, safe to send twice. */
 export const useOutboxStore = defineStore('outbox', () => {
@@ -12,7 +12,7 @@ export const useOutboxStore = defineStore('outbox', () => {
 
   /** A set that is refused stays refused: the queue shows why. */
   function add(log: SetLogInput): void {
-    sendLog(log).catch(() => undefined)
+    leaveLog(log)
   }
 
   /** Sends what waits now, instead of when the line is tried next. */

@@ -29,7 +29,7 @@ export const useRunStore = defineStore('run', () => {
     const now = run.value
     if (!now?.session) return
     run.value = { ...now, effort: { day: now.session.day, effort, minutes } }
-    tellEffort(now.session.id, effort, minutes).catch(() => undefined)
+    tellEffort(now.session.id, effort, minutes)
   }
 
   return { run, state, problem, again, load, refresh, takeIn, tell }

@@ -117,6 +117,14 @@ const UNIT_SHORT: Record<DoseUnit, string> = {
 }
 
 /**
+ * An amount as a coach says it.
+ *
+ * @example
+ * formatAmount(12, 'seconds') // => '12 s'
+ */
+export const formatAmount = (amount: number, unit: DoseUnit): string => `${amount}${UNIT_SHORT[unit]}`
+
+/**
  * A dose as a coach writes it.
  *
  * @example
@@ -125,5 +133,5 @@ const UNIT_SHORT: Record<DoseUnit, string> = {
 export function formatDose(dose: Dose, sides: Sides): string {
   const side = sides === 'each' ? ' a side' : ''
   const tempo = dose.tempo ? ` at ${dose.tempo}` : ''
-  return `${dose.sets} × ${dose.amount}${UNIT_SHORT[dose.unit]}${side}${tempo}`
+  return `${dose.sets} × ${formatAmount(dose.amount, dose.unit)}${side}${tempo}`
 }

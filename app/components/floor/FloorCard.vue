@@ -2,14 +2,17 @@
 import { useTimestamp } from '@vueuse/core'
 import { BODY_PLACES, BREAK_POINTS, type BodyPlace, type BreakPoint } from '~~/core/assessment'
 import type { Catalogue } from '~~/core/catalogue'
+import { PAIN_CAUTION } from '~~/core/screening'
 import { doneBy, setPhases } from '~~/core/timer'
 import type { SessionRun, SetLogInput, Units } from '~~/shared/types'
+import SetLogForm from '~/components/run/SetLogForm.vue'
 import DrillFigure from '~/components/drill/DrillFigure.vue'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import type { BoardBlock } from '~/composables/floor/floorView'
 import { useRunner, type CurrentStep, type SetOutcome } from '~/composables/useRunner'
 import { useTimer } from '~/composables/useTimer'
 import { loadIn } from '~/words/loadWords'
+import { loggedText } from '~/words/setWords'
 import { faceAt, faceBefore, minutesOf } from '~/words/timerWords'
 
 /** One athlete at the block of the moment: drill, load, one huge count, one key. */
@@ -39,7 +42,7 @@ const inBlock = computed((): SessionRun => ({
     ...props.run.session, items: props.run.session.items.filter(item => props.block.items.includes(item.id)),
   },
 }))
-const { current, inOneGo, lastSetting, restS, log } =
+const { current, last, inOneGo, lastSetting, restS, log, putRight } =
   useRunner(inBlock, toRef(props, 'waiting'), sent => emit('log', sent))
 const phases = computed(() => (current.value ? setPhases(current.value.item.dose, inOneGo.value) : []))
 const { place, running, start, hold, end } = useTimer(() => phases.value)
@@ -61,6 +64,8 @@ const face = computed(() => {
 /** Not begun yet: the count is the way there. */
 const waits = computed(() => props.inS > 0 && !running.value && restLeft.value <= 0)
 const load = computed(() => (current.value ? loadIn(current.value.item.setting, props.units) : ''))
+/** A drill of this block ended in pain. */
+const pain = computed(() => last.value?.log.breakPoint === 'pain')
 const drill = computed(() => (current.value ? props.catalogue.find(current.value.item.variationId) ?? null : null))
 const setLine = ({ item, setNumber, side }: CurrentStep): string =>
   `set ${setNumber} of ${item.dose.sets}${side ? `, ${side}` : ''}`
@@ -70,8 +75,16 @@ const early = ref<{ readonly amount: number, readonly whole: number } | null>(nu
 /** Pain ended it: where it hurts is asked for. */
 const hurts = ref(false)
 
+/** The set before is looked at, to be put right. */
+const changes = ref(false)
+function right(outcome: SetOutcome): void {
+  changes.value = false
+  putRight(outcome)
+}
+
 /** A lift that has not begun cannot be over. */
-const mayPress = computed(() => !early.value && !props.held && (current.value !== null || props.inS <= 0))
+const mayPress = computed(() =>
+  !early.value && !changes.value && !props.held && (current.value !== null || props.inS <= 0))
 
 function press(): void {
   if (!mayPress.value) return
@@ -122,8 +135,21 @@ defineExpose({ press })
       <p class="leading-tight">
         {{ current?.item.name ?? block.what }}<template v-if="load">, <b class="figure">{{ load }}</b></template>
       </p>
+      <SetLogForm
+        v-if="changes && last"
+        class="mt-2"
+        :step="last.step"
+        :amount="last.log.amount"
+        :setting="last.log.setting"
+        :units="units"
+        scores
+        :hurts="false"
+        :logged="last.log"
+        @log="right"
+        @back="changes = false"
+      />
       <ChipChoice
-        v-if="hurts"
+        v-else-if="hurts"
         class="mt-2"
         legend="Where does it hurt?"
         floor
@@ -161,6 +187,26 @@ defineExpose({ press })
           {{ waits ? 'until it begins' : face.line }}<template v-if="current">
             · {{ setLine(current) }}
           </template>
+        </p>
+        <p
+          v-if="pain"
+          class="caution"
+          role="alert"
+        >
+          {{ PAIN_CAUTION }}
+        </p>
+        <p
+          v-if="last && !running"
+          class="flex items-center gap-2"
+        >
+          <span class="text-quiet mr-auto">{{ loggedText(last) }}</span>
+          <button
+            type="button"
+            class="btn min-h-[48px]"
+            @click="changes = true"
+          >
+            Change it
+          </button>
         </p>
         <p
           v-if="current?.why"

@@ -76,6 +76,22 @@ describe('a card of the board', () => {
     expect(logged(board)).toMatchObject([{ amount: 4, breakPoint: 'lowBack', painAt: null }])
   })
 
+  it('lets the set before be put right, and looks at nothing else meanwhile', async () => {
+    const board = card()
+    await key(board).trigger('click')
+    await pass(16_000)
+    await key(board).trigger('click')
+    expect(board.text()).toContain('Plank on the elbows: 11 s, done')
+    await choose(board, 'Change it')
+    expect(key(board).attributes('disabled')).toBeDefined()
+    await board.get('input[inputmode=decimal]').setValue('7')
+    await choose(board, 'Hips turned')
+    await board.get('form').trigger('submit')
+    const [first, second] = logged(board)
+    expect(second).toMatchObject({ amount: 7, breakPoint: 'hipsTurned', corrects: first!.id, setNumber: 1 })
+    expect(board.text()).toContain('7 s, hips turned')
+  })
+
   it('asks where it hurts, and the drill is over', async () => {
     const board = card()
     await key(board).trigger('click')

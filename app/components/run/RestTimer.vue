@@ -33,5 +33,6 @@ watch(leftS, left => left === 0 && emit('over'))
     >
       Go on now
     </button>
+    <slot />
   </div>
 </template>

@@ -29,6 +29,14 @@ const props = defineProps<
 >()
 const emit = defineEmits<{ log: [outcome: SetOutcome, whole: number], skip: [] }>()
 const ended = ref<{ readonly amount: number, readonly whole: number, readonly hurts: boolean } | null>(null)
+
+/** A whole set asks nothing; what broke early or hurts is asked about. */
+function timed(amount: number, whole: number, hurts: boolean): void {
+  if (hurts || amount < props.step.item.dose.amount) ended.value = { amount, whole, hurts }
+  else emit('log', {
+    amount, breakPoint: 'none', setting: props.setting, feltAt: [], effort: null, painAt: null, note: '',
+  }, whole)
+}
 const loadText = computed(() => loadIn(props.step.item.setting, props.units))
 const sideText = computed(() => (props.step.side ? `${props.step.side} side` : ''))
 </script>
@@ -77,7 +85,7 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
       <SetTimer
         :step="step"
         :slots="slots"
-        @ended="(amount, whole, hurts) => { ended = { amount, whole, hurts } }"
+        @ended="timed"
       />
       <DrillWords :item="step.item" />
       <button

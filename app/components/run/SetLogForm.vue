@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { BODY_PLACES, BREAK_POINTS, type BodyPlace, type BreakPoint } from '~~/core/assessment'
 import { SETTINGS, type SettingValues } from '~~/core/catalogue'
-import type { Units } from '~~/shared/types'
+import type { SetLogInput, Units } from '~~/shared/types'
 import type { SetOutcome, Step } from '~/composables/useRunner'
 import { measures } from '~/words/inWords'
 import ChipChoice from '~/components/common/ChipChoice.vue'
@@ -16,18 +16,24 @@ const props = defineProps<{
   scores: boolean
   /** Pain ended it: where is asked first. */
   hurts: boolean
+  /** A set that is put right begins as it was logged. */
+  logged?: SetLogInput
 }>()
 const emit = defineEmits<{ log: [outcome: SetOutcome], back: [] }>()
 
+/** Several of these may stand on a board. */
+const uid = useId()
 const unit = measures(props.units)
 const target = props.step.item.dose.amount
 const amount = ref(String(props.amount))
-const breakPoint = ref<BreakPoint | null>(props.hurts ? 'pain' : props.amount >= target ? 'none' : null)
-const painAt = ref<BodyPlace | null>(null)
-const feltAt = ref<BodyPlace[]>([])
-const effort = ref<number | null>(null)
-const quality = ref<number | null>(null)
-const note = ref('')
+const breakPoint = ref<BreakPoint | null>(
+  props.logged?.breakPoint ?? (props.hurts ? 'pain' : props.amount >= target ? 'none' : null),
+)
+const painAt = ref<BodyPlace | null>(props.logged?.painAt ?? null)
+const feltAt = ref<BodyPlace[]>([...props.logged?.feltAt ?? []])
+const effort = ref<number | null>(props.logged?.effort ?? null)
+const quality = ref<number | null>(props.logged?.quality ?? null)
+const note = ref(props.logged?.note ?? '')
 const asked = ref(false)
 
 type NumberSetting = Exclude<keyof SettingValues, 'stance'>
@@ -45,10 +51,6 @@ const typed = reactive<Record<string, string>>(Object.fromEntries(props.step.ite
   ]
 })))
 
-const UNIT = {
-  seconds: 'seconds in form', reps: 'reps in form', breaths: 'breaths in form', metres: 'metres in form',
-  letters: 'letters in form',
-} as const
 const LIMIT: Record<NumberSetting, number> = { loadKg: 500, bandN: 2000, distanceCm: 10_000, heightCm: 300 }
 
 const number = (text: string): number => (text.trim() === '' ? NaN : Number(text.replace(',', '.')))
@@ -85,10 +87,7 @@ function submit(): void {
   asked.value = true
   if (Object.keys(problems.value).length > 0 || !breakPoint.value) return
   emit('log', {
-    amount: number(amount.value),
-    breakPoint: breakPoint.value,
-    setting: settings(),
-    feltAt: feltAt.value,
+    amount: number(amount.value), breakPoint: breakPoint.value, setting: settings(), feltAt: feltAt.value,
     effort: effort.value,
     painAt: breakPoint.value === 'pain' ? painAt.value : null,
     note: note.value,
@@ -105,9 +104,9 @@ function submit(): void {
   >
     <div>
       <label
-        for="amount"
+        :for="`${uid}-amount`"
         class="font-semibold"
-      >{{ UNIT[step.item.dose.unit] }} <span class="text-quiet">(target {{ target }})</span></label>
+      >{{ step.item.dose.unit }} in form <span class="text-quiet">(target {{ target }})</span></label>
       <div class="flex gap-2 mt-1">
         <button
           type="button"
@@ -118,7 +117,7 @@ function submit(): void {
           −
         </button>
         <input
-          id="amount"
+          :id="`${uid}-amount`"
           v-model="amount"
           class="field figure text-center text-[1.4rem]"
           inputmode="decimal"
@@ -168,11 +167,11 @@ function submit(): void {
         :key="key"
       >
         <label
-          :for="`setting-${key}`"
+          :for="`${uid}-${key}`"
           class="font-semibold"
         >{{ SETTINGS[key].label }}<template v-if="unitOf(key)">, {{ unitOf(key) }}</template></label>
         <input
-          :id="`setting-${key}`"
+          :id="`${uid}-${key}`"
           v-model="typed[key]"
           class="field min-h-[48px]"
           :inputmode="key === 'stance' ? 'text' : 'decimal'"
@@ -220,11 +219,11 @@ function submit(): void {
     </fieldset>
     <div>
       <label
-        for="note"
+        :for="`${uid}-note`"
         class="font-semibold"
       >Note</label>
       <textarea
-        id="note"
+        :id="`${uid}-note`"
         v-model="note"
         class="field"
         maxlength="500"
@@ -242,7 +241,7 @@ function submit(): void {
         type="submit"
         class="btn btn-main btn-floor"
       >
-        Log set
+        {{ logged ? 'Put it right' : 'Log set' }}
       </button>
     </div>
   </form>

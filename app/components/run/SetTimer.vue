@@ -22,6 +22,11 @@ const { place, running, held, sound, flash, start, hold, end } = useTimer(() => 
 const shown = computed(() => (place.value ? faceAt(dose.value, place.value) : faceBefore(dose.value)))
 
 function stop(hurts: boolean): void {
+  // Nothing has begun before the first second that counts: a second press takes the first back.
+  if (!hurts && place.value?.phase.kind === 'ready') {
+    end()
+    return
+  }
   const { amount, whole } = doneBy(dose.value, phases.value, end())
   emit('ended', amount, whole, hurts)
 }
@@ -83,7 +88,7 @@ function stop(hurts: boolean): void {
         class="btn min-h-[48px]"
         @click="emit('ended', dose.amount, 0, false)"
       >
-        Log without the timer
+        Done as asked
       </button>
     </div>
   </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useStorage } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
+import { settleSets } from '~~/shared/sameSet'
 import type { SetLogInput } from '~~/shared/types'
 import RoomPage from '~/components/common/RoomPage.vue'
 import FloorCard from '~/components/floor/FloorCard.vue'
@@ -34,8 +35,7 @@ const { store, clock, attempt, nameOf, blocks, lanes, running } = board
 const { waiting, leave } = useFloorWaiting(board, () => logs.value)
 const logs = computed((): SetLogInput[] => {
   const stored = (store.day?.runs ?? []).flatMap(run => run.logs)
-  const all = new Map([...stored, ...sent.value, ...unsent.value].map(log => [log.id, log]))
-  return [...all.values()]
+  return settleSets([...stored, ...unsent.value, ...sent.value])
 })
 useHead({ title: () => `Floor · ${store.day?.group.name ?? ''} · Keen Anchor` })
 

@@ -2,6 +2,7 @@
 import { storeToRefs } from 'pinia'
 import { PAIN_CAUTION } from '~~/core/screening'
 import RoomPage from '~/components/common/RoomPage.vue'
+import LastSet from '~/components/run/LastSet.vue'
 import RestTimer from '~/components/run/RestTimer.vue'
 import RunDone from '~/components/run/RunDone.vue'
 import RunSet from '~/components/run/RunSet.vue'
@@ -49,6 +50,10 @@ const notToday = computed(() => drills.value.filter(item => item.stopped))
 function log(outcome: SetOutcome, whole: number): void {
   runner.log(outcome, whole)
   painShown.value = outcome.breakPoint === 'pain'
+}
+function putRight(outcome: Partial<SetOutcome>): void {
+  runner.putRight(outcome)
+  if (outcome.breakPoint === 'pain') painShown.value = true
 }
 </script>
 
@@ -126,7 +131,16 @@ function log(outcome: SetOutcome, whole: number): void {
         :seconds="restS"
         :next="`${current.item.name}${sideText ? `, ${sideText}` : ''}`"
         @over="restS = 0"
-      />
+      >
+        <LastSet
+          v-if="runner.last.value"
+          class="mt-4"
+          :last="runner.last.value"
+          :units="signedIn.me!.units"
+          :scores="signedIn.me!.role !== 'athlete'"
+          @right="putRight"
+        />
+      </RestTimer>
       <RunSet
         v-else
         :key="current.key"
@@ -140,6 +154,15 @@ function log(outcome: SetOutcome, whole: number): void {
         :scores="signedIn.me!.role !== 'athlete'"
         @log="log"
         @skip="runner.skipDrill()"
+      />
+      <LastSet
+        v-if="runner.last.value && (restS <= 0 || !current) && !painShown && !store.run?.stop"
+        :key="runner.last.value.step.key"
+        class="mt-6"
+        :last="runner.last.value"
+        :units="signedIn.me!.units"
+        :scores="signedIn.me!.role !== 'athlete'"
+        @right="putRight"
       />
     </RoomPage>
   </div>

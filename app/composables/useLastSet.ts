@@ -1,0 +1,35 @@
+import { computed, type ComputedRef, type Ref } from 'vue'
+import { v7 as newKey } from 'uuid'
+import { placeOfSet } from '~~/shared/sameSet'
+import type { SetLogInput } from '~~/shared/types'
+import type { SetOutcome, Step } from './useRunner'
+
+/** A set that was logged, and what was asked for. */
+export interface LoggedStep {
+  readonly log: SetLogInput
+  readonly step: Step
+}
+
+/** The set that was logged last in this visit (sent), as it counts now (logs): it can be put right. */
+export function useLastSet(
+  sent: Ref<SetLogInput[]>, logs: ComputedRef<readonly SetLogInput[]>, steps: ComputedRef<readonly Step[]>,
+  send: (log: SetLogInput) => void,
+) {
+  const last = computed((): LoggedStep | null => {
+    const place = sent.value.at(-1)
+    const log = place && logs.value.find(one => placeOfSet(one) === placeOfSet(place))
+    const step = log && steps.value.find(({ key }) => key === placeOfSet(log))
+    return log && step ? { log, step } : null
+  })
+
+  /** What was not said of it, or otherwise, is said now. */
+  function putRight(outcome: Partial<SetOutcome>): void {
+    if (!last.value) return
+    const { log: before } = last.value
+    const entry: SetLogInput = { ...before, ...outcome, id: newKey(), corrects: before.id }
+    sent.value = [...sent.value, entry]
+    send(entry)
+  }
+
+  return { last, putRight }
+}
