@@ -31,7 +31,9 @@ export async function planToday(
   const stored = await page.request.put(week, { data: { version, plan }, headers })
   expect(stored.ok(), await stored.text()).toBe(true)
   const now = await stored.json() as { version: number }
-  const assigned = await page.request.post(`${week}/assign`, { data: { version: now.version }, headers })
+  const assigned = await page.request.post(`${week}/assign`, {
+    data: { version: now.version, reason: 'Done under my eyes.' }, headers,
+  })
   expect(assigned.ok(), await assigned.text()).toBe(true)
   return { id, monday }
 }

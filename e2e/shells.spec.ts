@@ -1,21 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import type { Page } from '@playwright/test'
 import { csrfOf, expect, expectNoSideScroll, open, signIn, test } from './helpers'
+import { described, newAthlete, putAway } from './newAthlete'
 
 /** What is known of an athlete of one's own, so that no other journey is met. */
-async function described(page: Page, name: string, flags: readonly string[] = []): Promise<object> {
-  const groups = await (await page.request.get('/api/groups')).json() as { id: string }[]
-  return {
-    name, goal: '', goalVariationId: null, goalLift: null, sport: 'general', position: '', sex: 'female', heightCm: 172,
-    massKg: 66, birthYear: 1999, trainingAgeYears: 3, equipment: ['wall'], available: [{ day: 0, minutes: 60 }], flags,
-    braceStep: 7, stands: [], weakLink: null, weakSide: null, groupIds: [groups[0]!.id],
-  }
-}
 async function anAthlete(page: Page, name: string): Promise<string> {
-  const id = randomUUID()
-  const athlete = await described(page, name)
-  const answer = await page.request.post('/api/athletes', { data: { id, athlete }, headers: await csrfOf(page) })
-  expect(answer.status()).toBe(200)
+  const id = await newAthlete(page, name)
   added.push(id)
   return id
 }
@@ -23,13 +13,7 @@ async function anAthlete(page: Page, name: string): Promise<string> {
 /** Athletes of a journey, out of the way of the others when it is over. */
 const added: string[] = []
 test.afterEach(async ({ page }) => {
-  for (const id of added.splice(0)) {
-    const { version } = await (await page.request.get(`/api/athletes/${id}`)).json() as { version: number }
-    const away = await page.request.put(`/api/athletes/${id}/archive`, {
-      data: { version, archived: true }, headers: await csrfOf(page),
-    })
-    expect(away.status()).toBe(200)
-  }
+  for (const id of added.splice(0)) await putAway(page, id)
 })
 
 const item = (id: string, variationId: string) => ({
@@ -109,9 +93,8 @@ for (const [name, viewport] of [['upright', UPRIGHT], ['on its side', { width: 8
       await page.getByRole('button', { name: 'Start' }).click()
       await expect(page.getByRole('button', { name: /^Stop/ })).toBeInViewport({ ratio: 1 })
       await page.reload()
-      await page.getByRole('button', { name: 'Done as asked' }).click()
       await context.setOffline(true)
-      await page.getByRole('button', { name: 'Log set' }).click()
+      await page.getByRole('button', { name: 'Done as asked' }).click()
       await expect(page.getByText('1 change waits on this device')).toBeVisible()
       await page.getByRole('button', { name: /Skip|Go on|Next/ }).first().click()
       await expect(page.getByRole('button', { name: 'Start' })).toBeVisible()

@@ -77,9 +77,8 @@ test.describe('without a connection', () => {
     const sessionId = session?.id ?? nextDays[0]?.sessionId
     test.skip(!sessionId, 'this athlete has no session ahead in this week')
     await open(page, `/run/${sessionId}`)
-    await page.getByRole('button', { name: 'Done as asked' }).click()
     await context.setOffline(true)
-    await page.getByRole('button', { name: 'Log set' }).click()
+    await page.getByRole('button', { name: 'Done as asked' }).click()
     await expect(page.getByText('1 change waits on this device and will be sent in order: 1 set.')).toBeVisible()
     await context.setOffline(false)
     await expect(page.getByText('1 change waits on this device')).toBeHidden({ timeout: 15_000 })

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { STANDARD } from '../core/catalogue'
-import { timetable } from '../core/floor'
-import { floorRoom } from './floorRoom'
+import { repairTimetable, timetable } from '../core/floor'
+import { floorRoom, type RunningFloor } from './floorRoom'
+import { checked, floorBoardSchema } from './schemas'
 import type { FloorDay, PrescribedItem, SessionRun } from './types'
 
 const item = (id: string, over: Partial<PrescribedItem> = {}): PrescribedItem => ({
@@ -44,5 +45,22 @@ describe('the room of a squad’s day', () => {
   it('leaves out what is stopped', () => {
     const stopped = { reasons: [] } as unknown as PrescribedItem['stopped']
     expect(floorRoom(day([run('A', [item('a', { stopped })])]), STANDARD, WAYS).blocks).toHaveLength(1)
+  })
+})
+
+describe('a floor on its way to the server', () => {
+  it('is read as it was sent', () => {
+    const plan = floorRoom(day([run('A', [item('a1'), item('a2')]), run('B', [item('b')])]), STANDARD, WAYS)
+    const planned = timetable(plan.room)
+    const floor: RunningFloor = {
+      turn: 1, ways: WAYS, plan, timetable: planned, startedAt: 1000.5, heldAt: null, done: ['x'],
+    }
+    const late = repairTimetable(plan.room, planned, 2, [{ kind: 'placeOut', place: 'lane', atOnce: 0, until: null }])
+    for (const one of [floor, { ...floor, plan: { ...plan, room: late.room }, timetable: late.timetable }]) {
+      const sent = JSON.parse(JSON.stringify(
+        { day: '2026-03-04', device: '0b0e7c1e-6b0a-4c58-9f6d-3c1f4f0a7b11', takeOver: false, floor: one },
+      )) as unknown
+      expect(checked(floorBoardSchema, sent)).toEqual(sent)
+    }
   })
 })

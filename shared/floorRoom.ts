@@ -44,7 +44,10 @@ export function floorRoom({ runs, counts, known }: FloorDay, catalogue: Catalogu
     room: {
       places: stationsOf(counts), coach: { atOnce: ways.coachAtOnce }, moveTicks: MOVE_TICKS, apart: KEPT_APART,
       athletes: people.map(({ run, blocks }): Present =>
-        ({ id: run.athleteId, from: 0, until: null, order: ways.order, blocks })),
+        ({
+          id: run.athleteId, from: 0, until: null, order: ways.order,
+          blocks: blocks.map(({ lift: _, items: __, ...block }) => block),
+        })),
     },
     blocks: people.flatMap(({ run, blocks }) => blocks.map(block => ({ ...block, athleteId: run.athleteId }))),
   }

@@ -77,8 +77,8 @@ describe('the set log form', () => {
 
   it('keeps kilograms under the pounds that are typed', async () => {
     const form = open(dose.amount)
-    expect((form.find('#setting-loadKg').element as HTMLInputElement).value).toBe('44.1')
-    await form.find('#setting-loadKg').setValue('50')
+    expect((form.find('input[id$=loadKg]').element as HTMLInputElement).value).toBe('44.1')
+    await form.find('input[id$=loadKg]').setValue('50')
     await form.trigger('submit')
     const [outcome] = form.emitted('log')![0] as [{ setting: { loadKg: number }, breakPoint: string }]
     expect(outcome.setting.loadKg).toBeCloseTo(22.68, 2)

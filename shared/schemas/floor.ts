@@ -11,7 +11,7 @@ const ticks = (label: string): Joi.NumberSchema => count(label, 0, DAY_TICKS)
 const untilTick = ticks('Until').allow(null)
 const moment = (label: string): Joi.NumberSchema => Joi.number().min(0).max(1e14).allow(null).required().label(label)
 const atOnce = count('At once', 0, 500)
-const narrow = listOf('Narrowed', form({ from: ticks('From'), to: untilTick, atOnce })).max(50)
+const narrow = listOf('Narrowed', form({ from: ticks('From'), to: ticks('To'), atOnce })).max(50).optional()
 const limit = { atOnce, narrow }
 const block = {
   id: name('Block'), needs: listOf('Stations', name('Station')).max(20), ticks: ticks('Length'),

@@ -43,6 +43,7 @@ const marks = computed(() => {
     class="relative grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3"
     role="group"
     aria-label="Who is where"
+    tabindex="0"
   >
     <span />
     <div
