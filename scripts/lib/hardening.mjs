@@ -31,7 +31,7 @@ export async function runHardening(
     SESSION_PASSWORD: 'only-for-this-hardening-run-and-no-other',
   }
   const start = () => spawn(process.execPath, [serverEntry], { stdio: ['ignore', log, log], env })
-  const server = name === 'faults' ? null : start()
+  const server = name.toLowerCase().endsWith('faults') ? null : start()
   let code = 1
   if (!server || await until(() => isReady(port), 60_000)) {
     code = await run(

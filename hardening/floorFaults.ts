@@ -1,0 +1,213 @@
+// npm run floor-faults -- --rounds N --seed S: two tablets log the same session while something is taken away under
+// them in each round. Afterwards every tap is held against what the database holds. See docs/operations.md.
+import { randomUUID } from 'node:crypto'
+import { Device } from './device'
+import { Line } from './line'
+import { Parts } from './parts'
+import { argument, Luck } from './random'
+import { Tablet, type Tap } from './tablet'
+
+const base = process.env.HARDENING_URL!
+const rounds = argument('rounds', 20)
+const seed = argument('seed', 1)
+const SETS = 5
+const AMOUNT = 5
+/** A browser that is killed may take with it what was tapped in its last moments. */
+const MOMENT_MS = 250
+const HOUR_MS = 3_600_000
+const FAULTS = [
+  'browserKilled', 'offline', 'killServer', 'killDatabase', 'clockJumps', 'storageFull', 'updated',
+] as const
+type Fault = (typeof FAULTS)[number]
+
+const sleep = (ms: number): Promise<unknown> => new Promise(resolve => setTimeout(resolve, ms))
+const coach = new Device(base, 'head@larkholm.example')
+
+interface Round {
+  readonly sessionId: string
+  readonly athleteId: string
+  /** Keys of the drills by their names. */
+  readonly items: ReadonlyMap<string, string>
+}
+
+/** An athlete with a session of today that has ten sets. */
+async function aSession(): Promise<Round> {
+  const athleteId = randomUUID()
+  const { me } = await coach.read<{ me: { today: string } }>('/api/session')
+  const [group] = await coach.read<{ id: string }[]>('/api/groups')
+  await coach.write('POST', '/api/athletes', {
+    id: athleteId, athlete: {
+      name: `Floor ${athleteId.slice(0, 8)}`, goal: '', goalVariationId: null, goalLift: null, sport: 'general',
+      position: '', sex: 'female', heightCm: 170, massKg: 64, birthYear: 2000, trainingAgeYears: 3,
+      equipment: ['wall'], available: [], flags: [], braceStep: 5, stands: [], weakLink: null, weakSide: null,
+      groupIds: [group!.id],
+    },
+  })
+  const today = new Date(`${me.today}T00:00:00Z`)
+  const day = (today.getUTCDay() + 6) % 7
+  const monday = new Date(today.getTime() - day * 24 * HOUR_MS).toISOString().slice(0, 10)
+  const item = (id: string, variationId: string, unit: string): object => ({
+    id, variationId, dose: { sets: SETS, amount: AMOUNT, unit, restS: 5 }, slot: 'after', pairedWith: null,
+    extraSetSide: null, setting: {}, why: 'x',
+  })
+  const address = `/api/athletes/${athleteId}/weeks/${monday}`
+  const items = [item('a', 'brace.low-breath', 'breaths'), item('b', 'front-plank.wall', 'seconds')]
+  const told = await coach.write('PUT', address, {
+    version: 0, plan: { sessions: [{ id: 'd', day, minutes: 60, lifts: [], items }] },
+  })
+  const { version } = told!.answer as { version: number }
+  await coach.write('POST', `${address}/assign`, { version, reason: 'x' })
+  const { session } = await coach.read<{ session: { id: string, items: { id: string, name: string }[] } | null }>(
+    `/api/athletes/${athleteId}/today`,
+  )
+  if (!session) throw new Error(`No session: ${JSON.stringify(told)}`)
+  return { athleteId, sessionId: session.id, items: new Map(session.items.map(one => [one.name, one.id])) }
+}
+
+/** Takes something away under a tablet; gives back when it was killed, if it was. */
+async function strike(fault: Fault, tablet: Tablet, path: string, luck: Luck): Promise<void> {
+  switch (fault) {
+    case 'browserKilled':
+      tablet.kill()
+      killedAt.push({ tablet, at: Date.now() })
+      await tablet.on()
+      await tablet.open(path)
+      return
+    case 'offline':
+      tablet.line.cut(true)
+      await sleep(luck.below(800))
+      await tablet.open(path)
+      await sleep(luck.below(800))
+      return tablet.line.cut(false)
+    case 'killServer': return parts.killServer(luck)
+    case 'killDatabase': return parts.killDatabase(luck)
+    case 'clockJumps':
+      return tablet.jump(luck.chance(0.5) ? HOUR_MS : -HOUR_MS)
+    case 'storageFull':
+      await tablet.room(0)
+      await sleep(300 + luck.below(700))
+      return tablet.room(null)
+    case 'updated':
+      tablet.line.cut(false)
+      tablet.line.release()
+      return tablet.renew()
+  }
+}
+
+/** Goes through the session to its end, whatever happens to the page meanwhile. */
+async function run(tablet: Tablet, luck: Luck): Promise<void> {
+  const until = Date.now() + 60_000
+  while (Date.now() < until) {
+    const over = await tablet.tap(luck.chance(0.3) ? luck.below(8) : null).catch(() => false)
+    if (over) return
+    await sleep(10 + luck.below(60))
+  }
+  throw new Error(`${tablet.email} came to no end: ${await tablet.page.locator('body').innerText().catch(String)}`)
+}
+
+async function settled(tablet: Tablet): Promise<void> {
+  const until = Date.now() + 60_000
+  while (Date.now() < until) {
+    if (!await tablet.waits().catch(() => true)) return
+    await sleep(100)
+  }
+  throw new Error(`${tablet.email} still waits: ${await tablet.page.locator('body').innerText().catch(String)}`)
+}
+
+const parts = new Parts()
+await parts.start()
+await coach.signIn()
+const tablets = await Promise.all(['coach@larkholm.example', 'assistant@larkholm.example'].map(async (email) => {
+  const line = new Line(base)
+  await line.open()
+  const tablet = new Tablet(line, email)
+  await tablet.on()
+  await tablet.signIn()
+  return tablet
+}))
+
+const total = { taps: 0, lost: 0, doubled: 0, contradicted: 0, lastMoments: 0, ofThemThere: 0 }
+const details: string[] = []
+let killedAt: { tablet: Tablet, at: number }[] = []
+const by = Object.fromEntries(FAULTS.map(fault => [fault, 0])) as Record<Fault, number>
+
+interface Row {
+  prescribed_item_id: string
+  side: string | null
+  set_number: number
+  amount: number
+  effort: number | null
+}
+
+/** Every tap of a round against the sets that are stored. */
+async function hold({ athleteId, items }: Round, what: string): Promise<void> {
+  const rows = await parts.owner(async client =>
+    (await client.query<Row>('select * from set_log where athlete_id = $1', [athleteId])).rows)
+  const nameOf = new Map([...items].map(([name, id]) => [id, name]))
+  const stored = new Map<string, Row[]>()
+  for (const row of rows) {
+    const set = `${nameOf.get(row.prescribed_item_id)}|${row.side ?? 'both'}|${row.set_number}`
+    stored.set(set, [...stored.get(set) ?? [], row])
+  }
+  const blame = (kind: 'lost' | 'doubled' | 'contradicted', text: string): void => {
+    total[kind] += 1
+    details.push(`${what}: ${kind}: ${text}`)
+  }
+  for (const tablet of tablets) for (const tap of tablet.taps) {
+    total.taps += 1
+    const [row] = stored.get(tap.set) ?? []
+    const isThere = row !== undefined && (tap.effort === null || row.effort !== null)
+    if (isLast(tablet, tap)) {
+      total.lastMoments += 1
+      total.ofThemThere += Number(isThere)
+    }
+    else if (!isThere) blame('lost', JSON.stringify(tap))
+  }
+  const said = new Set(tablets.flatMap(tablet => tablet.taps.map(tap => `${tap.set}|${tap.effort}`)))
+  for (const [set, all] of stored) {
+    if (all.length > 1) blame('doubled', `${set}: ${all.length} times`)
+    for (const { amount, effort } of all) {
+      if (amount !== AMOUNT) blame('contradicted', `${set}: ${amount}`)
+      if (effort !== null && !said.has(`${set}|${effort}`)) blame('contradicted', `${set}: nobody said ${effort}`)
+    }
+  }
+  if (stored.size !== SETS * items.size) blame('lost', `${stored.size} sets of ${SETS * items.size}`)
+}
+
+/** Whether a tablet was killed in the moment of a tap: nobody has been told that it was kept. */
+const isLast = (tablet: Tablet, { at }: Tap): boolean =>
+  killedAt.some(one => one.tablet === tablet && at > one.at - MOMENT_MS && at <= one.at + MOMENT_MS)
+
+for (let round = 0; round < rounds; round++) {
+  const luck = new Luck(seed * 7919 + round)
+  const fault = FAULTS[round % FAULTS.length]!
+  by[fault] += 1
+  const session = await aSession()
+  const path = `/run/${session.sessionId}`
+  killedAt = []
+  for (const tablet of tablets) {
+    tablet.taps.length = 0
+    await tablet.open(path)
+    await tablet.page.getByRole('button', { name: 'Done as asked' }).waitFor()
+  }
+  const [one] = tablets
+  // Half of the time something waits already when it happens.
+  if (luck.chance(0.5)) one!.line.cut(true)
+  await Promise.all([
+    run(tablets[0]!, luck), run(tablets[1]!, new Luck(seed * 104_729 + round)),
+    sleep(luck.below(900)).then(() => strike(fault, one!, path, luck)),
+  ])
+  for (const tablet of tablets) tablet.line.cut(false)
+  await Promise.all(tablets.map(settled))
+  await hold(session, `round ${round} (${fault})`)
+  if ((round + 1) % 25 === 0) console.log(`${round + 1} rounds, ${total.taps} logs, ${details.length} findings`)
+}
+for (const tablet of tablets) tablet.scrap()
+await parts.stop()
+
+for (const text of details.slice(0, 20)) console.log(text)
+console.log(`seed ${seed}, ${rounds} rounds: ${Object.entries(by).map(([fault, n]) => `${fault} ${n}`).join(', ')}`)
+console.log(`${total.taps} logs by two tablets; ${total.lastMoments} of them within ${MOMENT_MS} ms of the end of a `
+  + `browser, of which ${total.ofThemThere} are there`)
+console.log(`lost ${total.lost}, doubled ${total.doubled}, contradicted ${total.contradicted}`)
+process.exit(total.lost + total.doubled + total.contradicted === 0 ? 0 : 1)
