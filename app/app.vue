@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { messageOf } from '~~/shared/errors'
 import ConnectionBar from '~/components/shell/ConnectionBar.vue'
-import SignInAgain from '~/components/shell/SignInAgain.vue'
 import { shownSince } from '~/api/keptCall'
 import { line, waitingWrites, writes } from '~/api/writes'
 import { newerVersion } from '~/device/version'
 import { useSignInStore } from '~/stores/signIn'
 import type { SignInInput } from '~~/shared/types'
+
+/** Rarely needed: a first page does not wait for it. */
+const SignInAgain = defineAsyncComponent(() => import('~/components/shell/SignInAgain.vue'))
 
 const signedIn = useSignInStore()
 const problem = ref('')

@@ -1,6 +1,7 @@
 // npm run floor-faults -- --rounds N --seed S: two tablets log the same session while something is taken away under
 // them in each round. Afterwards every tap is held against what the database holds. See docs/operations.md.
 import { randomUUID } from 'node:crypto'
+import { group } from 'd3-array'
 import { Device } from './device'
 import { Line } from './line'
 import { Parts } from './parts'
@@ -96,7 +97,7 @@ async function strike(fault: Fault, tablet: Tablet, path: string, luck: Luck): P
 
 /** Goes through the session to its end, whatever happens to the page meanwhile. */
 async function run(tablet: Tablet, luck: Luck): Promise<void> {
-  const until = Date.now() + 60_000
+  const until = Date.now() + 120_000
   while (Date.now() < until) {
     const over = await tablet.tap(luck.chance(0.3) ? luck.below(8) : null).catch(() => false)
     if (over) return
@@ -106,7 +107,7 @@ async function run(tablet: Tablet, luck: Luck): Promise<void> {
 }
 
 async function settled(tablet: Tablet): Promise<void> {
-  const until = Date.now() + 60_000
+  const until = Date.now() + 120_000
   while (Date.now() < until) {
     if (!await tablet.waits().catch(() => true)) return
     await sleep(100)
@@ -144,11 +145,8 @@ async function hold({ athleteId, items }: Round, what: string): Promise<void> {
   const rows = await parts.owner(async client =>
     (await client.query<Row>('select * from set_log where athlete_id = $1', [athleteId])).rows)
   const nameOf = new Map([...items].map(([name, id]) => [id, name]))
-  const stored = new Map<string, Row[]>()
-  for (const row of rows) {
-    const set = `${nameOf.get(row.prescribed_item_id)}|${row.side ?? 'both'}|${row.set_number}`
-    stored.set(set, [...stored.get(set) ?? [], row])
-  }
+  const setOf = (row: Row): string => `${nameOf.get(row.prescribed_item_id)}|${row.side ?? 'both'}|${row.set_number}`
+  const stored = group(rows, setOf)
   const blame = (kind: 'lost' | 'doubled' | 'contradicted', text: string): void => {
     total[kind] += 1
     details.push(`${what}: ${kind}: ${text}`)
@@ -164,12 +162,12 @@ async function hold({ athleteId, items }: Round, what: string): Promise<void> {
     else if (!isThere) blame('lost', JSON.stringify(tap))
   }
   const said = new Set(tablets.flatMap(tablet => tablet.taps.map(tap => `${tap.set}|${tap.effort}`)))
+  const isSaid = (set: string, { amount, effort }: Row): boolean =>
+    amount === AMOUNT && (effort === null || said.has(`${set}|${effort}`))
   for (const [set, all] of stored) {
     if (all.length > 1) blame('doubled', `${set}: ${all.length} times`)
-    for (const { amount, effort } of all) {
-      if (amount !== AMOUNT) blame('contradicted', `${set}: ${amount}`)
-      if (effort !== null && !said.has(`${set}|${effort}`)) blame('contradicted', `${set}: nobody said ${effort}`)
-    }
+    const other = all.find(row => !isSaid(set, row))
+    if (other) blame('contradicted', `${set}: nobody said ${other.amount}, effort ${other.effort}`)
   }
   if (stored.size !== SETS * items.size) blame('lost', `${stored.size} sets of ${SETS * items.size}`)
 }

@@ -73,8 +73,8 @@ export class Tablet {
   async open(path: string): Promise<void> {
     for (let tries = 0; ; tries++) {
       try {
-        await this.page.goto(this.line.url + path, { timeout: 20_000 })
-        await this.page.locator('html[data-ready]').waitFor({ timeout: 20_000 })
+        await this.page.goto(this.line.url + path, { timeout: 60_000 })
+        await this.page.locator('html[data-ready]').waitFor({ timeout: 60_000 })
         // A browser writes its cookies down every half minute: one that is killed before that asks who is there.
         if (!this.page.url().includes('/sign-in')) return
         await this.signIn()
@@ -115,8 +115,8 @@ export class Tablet {
   async renew(): Promise<void> {
     await this.page.evaluate(async () => { await (await navigator.serviceWorker.getRegistration())?.update() })
     const use = this.page.getByRole('button', { name: 'Use it now' })
-    await use.waitFor({ timeout: 15_000 })
-    await Promise.all([this.page.waitForEvent('load', { timeout: 15_000 }), use.click()])
+    await use.waitFor({ timeout: 60_000 })
+    await Promise.all([this.page.waitForEvent('load', { timeout: 60_000 }), use.click()])
     await this.page.locator('html[data-ready]').waitFor()
   }
 

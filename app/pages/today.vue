@@ -12,7 +12,6 @@ import StopPanel from '~/components/safety/StopPanel.vue'
 import TodaySeason from '~/components/season/TodaySeason.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAttempt } from '~/composables/useAttempt'
-import { useCatalogue } from '~/composables/useCatalogue'
 import { inDays, longDay } from '~/words/inWords'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useAthleteStore } from '~/stores/athlete'
@@ -24,7 +23,6 @@ useHead({ title: 'Today · Keen Anchor' })
 
 const signedIn = useSignInStore()
 const store = useAthleteStore()
-const catalogue = useCatalogue()
 const assessment = useAssessmentStore()
 const load = (): Promise<void> => store.loadToday(signedIn.me!.athleteId!)
 useAlerts(() => (signedIn.me?.athleteId ? store.refreshToday(signedIn.me.athleteId) : undefined))
@@ -129,7 +127,6 @@ async function signOut(): Promise<void> {
           v-if="today.session && today.session.items.length > 0"
           :session="today.session"
           :logs="logs"
-          :catalogue="catalogue"
           :busy="busy"
           :problem="problem"
           :units="signedIn.me!.units"

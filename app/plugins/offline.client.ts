@@ -1,6 +1,7 @@
 import { newerVersion } from '~/device/version'
 
 const HOUR_MS = 3_600_000
+const PATIENCE_MS = 5000
 
 /** Puts the pages of the floor on this device, once the page that was asked for is there. */
 export default defineNuxtPlugin((nuxt) => {
@@ -27,6 +28,8 @@ async function register(): Promise<void> {
     newerVersion.value = () => {
       worker.addEventListener('controlling', () => location.reload())
       worker.messageSkipWaiting()
+      // Whoever asked for it is not left waiting, whatever the browser makes of it.
+      setTimeout(() => location.reload(), PATIENCE_MS)
     }
   })
   // A browser that refuses goes on with a line.

@@ -1,4 +1,3 @@
-import { DateTime } from 'luxon'
 import type { EntryKind, SeasonPlan } from '~~/core/season'
 
 export const ENTRY_NAME: Readonly<Record<EntryKind, string>> = {
@@ -6,13 +5,4 @@ export const ENTRY_NAME: Readonly<Record<EntryKind, string>> = {
 }
 export const LOAD_NAME: Readonly<Record<SeasonPlan['loads'][number], string>> = {
   usual: 'loading week', deload: 'lighter week', taper: 'taper',
-}
-
-/** "20:00 by your clock" where a thing keeps another zone's clock than the reader's; empty where they agree. */
-export function yourClock(day: string, startsAt: string, timeZone: string, mine: string): string {
-  const there = DateTime.fromISO(`${day}T${startsAt}`, { zone: timeZone })
-  const here = there.setZone(mine)
-  if (timeZone === mine || here.offset === there.offset) return ''
-  const shift = here.toISODate()! === day ? '' : here.toISODate()! > day ? ' the next day' : ' the day before'
-  return `${here.toFormat('HH:mm')}${shift} by your clock`
 }

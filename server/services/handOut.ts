@@ -10,6 +10,7 @@ import type { StoredSession } from '../repositories/prescriptions'
 import { loggedItemIds } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
 import type { Context } from './context'
+import { drillLook } from './drillLook'
 import type { Truth } from './healthTruth'
 
 /** Sessions as they may be trained: everything that is handed out to be trained goes through here. */
@@ -36,7 +37,15 @@ export async function handOut(
       day: dayOfTraining(session.day, today), logged, named: actor.role !== 'assistant', replaced: true,
     })
   )
-  return { stop: await stopOf(tx, context, truth, sessions), sessions: open }
+  return { stop: await stopOf(tx, context, truth, sessions), sessions: open.map(one => withLooks(one, truth)) }
+}
+
+function withLooks(session: PrescribedSession, { catalogue }: Truth): PrescribedSession {
+  const look = (id: string): Pick<PrescribedItem, 'look'> => {
+    const drill = catalogue.find(id)
+    return drill ? { look: drillLook(drill) } : {}
+  }
+  return { ...session, items: session.items.map(item => ({ ...item, ...look(item.variationId) })) }
 }
 
 /** What is due is trained today, whatever day it was planned for. */

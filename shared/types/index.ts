@@ -19,7 +19,8 @@ export {
   type RosterRow,
 } from './athlete'
 export type {
-  History, PlannedAnswer, PrescribedItem, PrescribedSession, SessionRun, SetLogInput,
+  History, PlannedAnswer, DrillLook,
+  PrescribedItem, PrescribedSession, SessionRun, SetLogInput,
   Settled, StoppedDrill, StoredSetLog, Today,
   TrainingStop, TrainingWeek, WeekSheet,
 } from './week'

@@ -1,10 +1,11 @@
-import type { BreathPattern, Fault, SettingValues } from '~~/core/catalogue'
+import type { ActionShares, BreathPattern, Fault, SettingValues } from '~~/core/catalogue'
 import type { Dose, Side, Sides } from '~~/core/dose'
 import type {
   PlannedLift, PlanningContext, PlanProof, PrescribedWork, Slot, SportEdits, WeekPlan,
 } from '~~/core/programme'
 import type { BodyPlace, BreakPoint } from '~~/core/assessment'
 import type { KnownTrunk } from '~~/core/capacity'
+import type { DrillFigures } from '~~/core/mechanics'
 import type { RulesLayer } from '~~/core/policy'
 import type { FacilityWeights, Progress } from '~~/core/prescription'
 import type { SessionEffort } from '~~/core/review'
@@ -107,6 +108,14 @@ export interface PrescribedItem {
   readonly standsInFor?: string
   /** Why it may not be trained today, and what may stand in for it; not there: it may. */
   readonly stopped?: StoppedDrill
+  /** What it looks like: a phone shows it without the catalogue and the mechanics. */
+  readonly look?: DrillLook
+}
+
+/** What a drill looks like. */
+export interface DrillLook {
+  readonly shares: ActionShares
+  readonly figures: Pick<DrillFigures, 'start' | 'end' | 'isPicture'> | null
 }
 
 export interface PrescribedSession {

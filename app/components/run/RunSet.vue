@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { SettingValues, Variation } from '~~/core/catalogue'
+import type { SettingValues } from '~~/core/catalogue'
 import { formatDose, type SetSlot } from '~~/core/dose'
 import type { Units } from '~~/shared/types'
 import type { CurrentStep, SetOutcome } from '~/composables/useRunner'
 import { loadIn } from '~/words/loadWords'
-import DrillFigure from '~/components/drill/DrillFigure.vue'
+import DrawnFigures from '~/components/drill/DrawnFigures.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import DrillCues from '~/components/run/DrillCues.vue'
 import DrillWords from '~/components/run/DrillWords.vue'
@@ -21,7 +21,6 @@ const props = defineProps<
     setting: SettingValues
     /** Sets that run through in one go. */
     slots: readonly SetSlot[]
-    drill: Variation | null
     units: Units
     /** A coach is looking and scores the repeats. */
     scores?: boolean
@@ -50,7 +49,7 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
     </p>
     <h1 class="flex gap-2 items-center">
       <PlaneMark
-        :shares="drill?.shares ?? {}"
+        :shares="step.item.look?.shares ?? {}"
         :width="24"
         :height="18"
       />
@@ -75,9 +74,10 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
       {{ step.why }}
     </p>
     <template v-if="ended === null">
-      <DrillFigure
+      <DrawnFigures
         class="mb-2"
-        :drill="drill"
+        :figures="step.item.look?.figures ?? null"
+        :name="step.item.name"
         :width="260"
         :height="76"
       />

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import type { Variation } from '~~/core/catalogue'
 import { formatDose } from '~~/core/dose'
 import { slotText, type PlannedLift } from '~~/core/programme'
-import DrillFigure from '~/components/drill/DrillFigure.vue'
+import DrawnFigures from '~/components/drill/DrawnFigures.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import StoppedDrill from '~/components/safety/StoppedDrill.vue'
 import type { PrescribedItem, Units } from '~~/shared/types'
@@ -13,7 +12,6 @@ const props = defineProps<{
   item: PrescribedItem
   /** Of its session. */
   lifts: readonly PlannedLift[]
-  drill: Variation | null
   /** Sets that are logged, and all there are. */
   done: number
   all: number
@@ -40,7 +38,7 @@ const where = computed(() => (props.item.pairedWithLift
     </p>
     <h2 class="flex items-center gap-2 text-[1.25rem]">
       <PlaneMark
-        :shares="drill?.shares ?? {}"
+        :shares="item.look?.shares ?? {}"
         :width="20"
         :height="16"
       />
@@ -53,8 +51,9 @@ const where = computed(() => (props.item.pairedWithLift
       @take="emit('take')"
     />
     <template v-else>
-      <DrillFigure
-        :drill="drill"
+      <DrawnFigures
+        :figures="item.look?.figures ?? null"
+        :name="item.name"
         :width="200"
         :height="64"
       />

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { Catalogue } from '~~/core/catalogue'
 import { setCount } from '~~/core/dose'
 import { liftDose, liftFacts } from '~~/core/programme'
 import type { PrescribedItem, PrescribedSession, SetLogInput, Units } from '~~/shared/types'
@@ -10,7 +9,6 @@ const props = defineProps<
   {
     session: PrescribedSession
     logs: readonly SetLogInput[]
-    catalogue: Catalogue
     busy: boolean
     problem: string
     units: Units
@@ -56,7 +54,6 @@ const finished = computed(() => open.value.length > 0 && open.value.every(item =
         :key="item.id"
         :item="item"
         :lifts="session.lifts"
-        :drill="catalogue.find(item.variationId) ?? null"
         :done="doneOf(item)"
         :all="allOf(item)"
         :busy="busy"

@@ -19,7 +19,7 @@ describe('a drill of the day', () => {
   const drill = (over: Partial<PrescribedItem> = {}) =>
     mount(TodayDrill, {
       props: {
-        item: { ...item, ...over }, lifts: [], drill: null,
+        item: { ...item, ...over }, lifts: [],
         done: 1, all: 4, busy: false, units: { mass: 'kg', length: 'cm' },
       },
     })

@@ -6,7 +6,8 @@ import {
   type SeasonShape,
 } from '~~/core/season'
 import { PHASE_WORDS } from '~/words/phaseWords'
-import { LOAD_NAME, yourClock } from '~/words/seasonWords'
+import { LOAD_NAME } from '~/words/seasonWords'
+import { yourClock } from '~/words/yourClock'
 import { DAY_NAMES, dayMonth, longDay, weekSpan } from '~/words/inWords'
 import type { EntryInput } from '~~/shared/types'
 

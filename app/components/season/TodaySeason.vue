@@ -2,17 +2,22 @@
 import { weekdayOf } from '~~/core/calendar'
 import { PHASES } from '~~/core/policy'
 import type { SeasonWeek } from '~~/core/season'
-import { ENTRY_NAME, yourClock } from '~/words/seasonWords'
+import { ENTRY_NAME } from '~/words/seasonWords'
 import type { StoredEntry } from '~~/shared/types'
 
 /** What kind of day it is for whoever trains, why, and what else is on. */
 const props = defineProps<{ day: string, season: SeasonWeek | null, entries: readonly StoredEntry[] }>()
-const zone = ref('UTC')
-onMounted(() => { zone.value = Intl.DateTimeFormat().resolvedOptions().timeZone })
 const today = computed(() => props.season?.days[weekdayOf(props.day)] ?? null)
-const clock = (
-  entry: StoredEntry,
-): string => (entry.startsAt ? yourClock(props.day, entry.startsAt, entry.timeZone, zone.value) : '')
+/** What is on by another clock than the reader's, by key; who is at home needs none of the reckoning. */
+const clocks = ref<Readonly<Record<string, string>>>({})
+onMounted(async () => {
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
+  const away = props.entries.filter(entry => entry.startsAt && entry.timeZone !== zone)
+  if (away.length === 0) return
+  const { yourClock } = await import('~/words/yourClock')
+  clocks.value = Object.fromEntries(away.map(entry =>
+    [entry.id, yourClock(props.day, entry.startsAt!, entry.timeZone, zone)]))
+})
 </script>
 
 <template>
@@ -31,8 +36,8 @@ const clock = (
         :key="entry.id"
       >
         <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b>
-        <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}<template v-if="clock(entry)">,
-          {{ clock(entry) }}</template></span>
+        <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}<template v-if="clocks[entry.id]">,
+          {{ clocks[entry.id] }}</template></span>
       </li>
     </ul>
   </div>

@@ -10,7 +10,6 @@ import LateSetForm from '~/components/safety/LateSetForm.vue'
 import StopPanel from '~/components/safety/StopPanel.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useAttempt } from '~/composables/useAttempt'
-import { useCatalogue } from '~/composables/useCatalogue'
 import { useBeep } from '~/composables/useBeep'
 import { useRunner, type SetOutcome } from '~/composables/useRunner'
 import { longDay } from '~/words/inWords'
@@ -28,7 +27,6 @@ const route = useRoute()
 const signedIn = useSignInStore()
 const store = useRunStore()
 const outbox = useOutboxStore()
-const catalogue = useCatalogue()
 const { waiting } = storeToRefs(outbox)
 const runner = useRunner(computed(() => store.run ?? EMPTY), waiting, outbox.add)
 const { current, steps, done, stopped, restS } = runner
@@ -149,7 +147,6 @@ function putRight(outcome: Partial<SetOutcome>): void {
         :of="openDrills.length"
         :setting="runner.lastSetting.value"
         :slots="runner.inOneGo.value"
-        :drill="catalogue.find(current.item.variationId) ?? null"
         :units="signedIn.me!.units"
         :scores="signedIn.me!.role !== 'athlete'"
         @log="log"
