@@ -88,6 +88,8 @@ export default defineNuxtConfig({
   hooks: {
     'build:manifest': (manifest) => {
       withoutLine = filesWithoutLine(manifest as never)
+      // What a page may need later is fetched when it does: a bad line has better things to carry.
+      for (const built of Object.values(manifest)) built.prefetch = false
     },
     // Ours first, for the routes; Nuxt's own page for everything else.
     'nitro:config': (config) => {

@@ -144,6 +144,16 @@ describe('the runner', () => {
     expect([runner.current.value!.side, runner.done.value.size]).toEqual(['right', 1])
   })
 
+  it('puts right what the server has stored meanwhile, saying only what a person told', () => {
+    const sent: SetLogInput[] = []
+    const stored = ref<StoredSetLog[]>([])
+    const runner = useRunner(computed(() => ({ ...run(), logs: stored.value })), ref([]), log => sent.push(log))
+    runner.log(outcome)
+    stored.value = [{ ...sent[0]!, athleteId: 'a', variationId: 'v', unit: 'seconds', tempo: null }]
+    runner.putRight({ effort: 8 })
+    expect(Object.keys(sent[1]!).filter(key => key !== 'corrects').sort()).toEqual(Object.keys(sent[0]!).sort())
+  })
+
   it('goes on where it was left, also with sets that still wait to be sent', () => {
     const waiting: SetLogInput[] = []
     const first = useRunner(computed(run), ref([]), log => waiting.push(log))

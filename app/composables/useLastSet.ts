@@ -10,6 +10,15 @@ export interface LoggedStep {
   readonly step: Step
 }
 
+/** What a person told of a set, without what the server has added to it. */
+const toldOf = ({
+  id, prescribedItemId, day, performedAt, setNumber, side, amount, breakPoint, setting, feltAt, effort, painAt, note,
+  quality,
+}: SetLogInput): SetLogInput => ({
+  id, prescribedItemId, day, performedAt, setNumber, side, amount, breakPoint, setting, feltAt, effort, painAt, note,
+  ...quality === undefined ? {} : { quality },
+})
+
 /** The set that was logged last in this visit (sent), as it counts now (logs): it can be put right. */
 export function useLastSet(
   sent: Ref<SetLogInput[]>, logs: ComputedRef<readonly SetLogInput[]>, steps: ComputedRef<readonly Step[]>,
@@ -25,7 +34,7 @@ export function useLastSet(
   /** What was not said of it, or otherwise, is said now. */
   function putRight(outcome: Partial<SetOutcome>): void {
     if (!last.value) return
-    const { log: before } = last.value
+    const before = toldOf(last.value.log)
     const entry: SetLogInput = { ...before, ...outcome, id: newKey(), corrects: before.id }
     sent.value = [...sent.value, entry]
     send(entry)

@@ -28,6 +28,8 @@ const load = (): Promise<void> => store.loadToday(signedIn.me!.athleteId!)
 useAlerts(() => (signedIn.me?.athleteId ? store.refreshToday(signedIn.me.athleteId) : undefined))
 const { busy, problem, attempt } = useAttempt()
 const outbox = useOutboxStore()
+if (import.meta.server && signedIn.me?.athleteId)
+  await store.drawToday(signedIn.me.athleteId, useRequestFetch() as unknown as (path: string) => Promise<unknown>)
 onMounted(async () => {
   await outbox.drain()
   if (!signedIn.me?.athleteId) return

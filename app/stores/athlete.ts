@@ -28,11 +28,18 @@ export const useAthleteStore = defineStore('athlete', () => {
   const historyOf = (id: string, from: string): Promise<History | null> =>
     athletes.fetchHistory(id, from).catch(() => null)
 
+  /** The day as the server draws it into the page: the phone shows it before it has run anything. */
+  async function drawToday(id: string, ask: (path: string) => Promise<unknown>): Promise<void> {
+    const found = await ask(`/api/athletes/${id}/today`).catch(() => null)
+    if (!found) return
+    today.value = found as Today
+    state.value = 'ready'
+  }
   const loadToday = (id: string): Promise<void> => read(async () => {
     today.value = await athletes.fetchToday(id)
     // The session opens without a line, wherever it is done.
     if (today.value.session) weeks.fetchRun(today.value.session.id).catch(() => undefined)
-  }, true)
+  }, today.value === null)
 
   /** Who the athlete is now, behind the page: a line that is down leaves it as it is. */
   async function refresh(id: string): Promise<void> {
@@ -57,7 +64,8 @@ export const useAthleteStore = defineStore('athlete', () => {
   }
 
   return {
-    athlete, history, today, state, problem, again, historyOf, load, loadPage, loadToday, refreshToday, takeStandIn,
+    athlete, history, today, state, problem, again, historyOf, load, loadPage, loadToday, drawToday,
+    refreshToday, takeStandIn,
     refresh, decidePain,
   }
 })
