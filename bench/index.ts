@@ -3,6 +3,7 @@ import { benchEffort } from './effort'
 import { benchFloor } from './floor'
 import { benchLogInsert } from './logInsert'
 import { benchEvaluation, benchRoster, benchSliderTick } from './mechanics'
+import { benchPhoneLoad } from './phoneLoad'
 import { benchProgress } from './progress'
 import { benchSeasons } from './seasons'
 import { benchSliderFrames } from './sliderFrames'
@@ -23,4 +24,5 @@ console.log(await benchEvaluation())
 console.log(await benchRoster())
 console.log(await benchSliderTick())
 console.log(await benchSliderFrames(BENCH_URL))
+console.log(await benchPhoneLoad(BENCH_URL))
 console.log(await benchLogInsert(BENCH_URL, BENCH_DATABASE_URL))

@@ -1,5 +1,4 @@
-import { existsSync } from 'node:fs'
-import { chromium } from '@playwright/test'
+import { inBrowser, signIn } from './browser'
 import { spread } from './timing'
 
 /** Runs in the page, as text: the build of this script must not touch it. */
@@ -20,20 +19,10 @@ const MOVE_EACH_FRAME = `new Promise((resolve) => {
 })`
 
 /** Frame times in headless Chromium while a slider of the ladder bench is moved at every frame. */
-export async function benchSliderFrames(baseUrl: string): Promise<string> {
-  const executablePath = ['/usr/bin/chromium', '/usr/bin/chromium-browser'].find(path => existsSync(path))
-  const browser = await chromium.launch({
-    ...(executablePath ? { executablePath } : {}),
-    args: [...(process.getuid?.() === 0 ? ['--no-sandbox'] : []), '--disable-background-networking'],
-  })
-  try {
+export function benchSliderFrames(baseUrl: string): Promise<string> {
+  return inBrowser(async (browser) => {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-    await page.goto(`${baseUrl}/sign-in`)
-    await page.locator('html[data-ready]').waitFor()
-    await page.getByLabel('E-mail').fill('head@larkholm.example')
-    await page.getByLabel('Password').fill('anchor-demo')
-    await page.getByRole('button', { name: 'Sign in' }).click()
-    await page.waitForURL(/roster/)
+    await signIn(page, baseUrl, 'head@larkholm.example')
     const [first] = await (await page.request.get(`${baseUrl}/api/athletes`)).json() as { athlete: { id: string } }[]
     await page.goto(`${baseUrl}/ladders/${first!.athlete.id}?ladder=front-plank`)
     await page.getByRole('button', { name: /^Elbow plank, weight on the back/ }).click()
@@ -42,8 +31,5 @@ export async function benchSliderFrames(baseUrl: string): Promise<string> {
     return `slider frames in headless Chromium: median ${median.toFixed(1)} ms, p95 ${
       p95.toFixed(1)
     } ms against 16.7 ms (${frames.length} frames)`
-  }
-  finally {
-    await browser.close()
-  }
+  })
 }

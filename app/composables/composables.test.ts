@@ -4,7 +4,9 @@ import { describe, expect, it } from 'vitest'
 import { proposeWeek } from '~~/core/programme'
 import { anyContext, anySessions } from '~~/core/testing/arbitraries'
 import { findVariation, STANDARD } from '~~/core/catalogue'
-import { NO_HEALTH, type PrescribedItem, type RosterRow, type SetLogInput, type Today } from '~~/shared/types'
+import {
+  NO_HEALTH, type PrescribedItem, type RosterRow, type SetLogInput, type StoredSetLog, type Today,
+} from '~~/shared/types'
 import { blankAthlete } from './useAthleteForm'
 import { placeAt, stripLayout } from '~/drawing/stripLayout'
 import { useRosterFilter } from './useRosterFilter'
