@@ -55,5 +55,7 @@ describe('sets as they count', () => {
     expect(settleSets([aSet, right, put, double, aSet])).toEqual([
       { ...aSet, amount: 5 }, { ...right, effort: 8 },
     ])
+    const again: SetLogInput = { ...aSet, id: 'n', day: '2026-03-05' }
+    expect(settleSets([aSet, again])).toEqual([aSet, again])
   })
 })

@@ -7,9 +7,12 @@ type Said = Pick<
 
 type Place = Pick<Said, 'prescribedItemId' | 'side' | 'setNumber'>
 
-/** Where a set stands in its session: what is done there is done once. */
+/** Where a set stands in its session. */
 export const placeOfSet = ({ prescribedItemId, side, setNumber }: Place): string =>
   `${prescribedItemId}/${side ?? 'both'}/${setNumber}`
+
+/** A set that was done: what is at the same place on another day was done again. */
+export const setKey = (log: Place & Pick<SetLogInput, 'day'>): string => `${log.day}/${placeOfSet(log)}`
 
 /** Pain before everything, then a set that broke, then one with an effort, then the later one. */
 const rank = (log: Said): readonly (number | string)[] => [
@@ -44,7 +47,7 @@ export function mergeSets<L extends Said>(stored: L, other: L): L {
 export function settleSets(logs: readonly SetLogInput[]): SetLogInput[] {
   const places = new Map<string, SetLogInput>()
   for (const { corrects, ...log } of logs) {
-    const place = placeOfSet(log)
+    const place = setKey(log)
     const there = places.get(place)
     if (there?.id === log.id) continue
     if (!there) places.set(place, log)

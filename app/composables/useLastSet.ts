@@ -1,6 +1,6 @@
 import { computed, type ComputedRef, type Ref } from 'vue'
 import { v7 as newKey } from 'uuid'
-import { placeOfSet } from '~~/shared/sameSet'
+import { placeOfSet, setKey } from '~~/shared/sameSet'
 import type { SetLogInput } from '~~/shared/types'
 import type { SetOutcome, Step } from './useRunner'
 
@@ -26,7 +26,7 @@ export function useLastSet(
 ) {
   const last = computed((): LoggedStep | null => {
     const place = sent.value.at(-1)
-    const log = place && logs.value.find(one => placeOfSet(one) === placeOfSet(place))
+    const log = place && logs.value.find(one => setKey(one) === setKey(place))
     const step = log && steps.value.find(({ key }) => key === placeOfSet(log))
     return log && step ? { log, step } : null
   })

@@ -1,7 +1,7 @@
 import { addDays } from '~~/core/calendar'
 import { mayTrain } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
-import { mergeSets, placeOfSet } from '~~/shared/sameSet'
+import { mergeSets, setKey } from '~~/shared/sameSet'
 import type { SetLogInput, StoredSetLog } from '~~/shared/types'
 import { itemForLog } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
@@ -65,7 +65,9 @@ async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Pr
     const own = [...fresh, ...changed.map(({ after }) => after)].filter(log => log.athleteId === athleteId)
     if (own.length === 0) continue
     await record(tx, context, 'sets.log', { athleteId, after: { sets: own.map(log => log.id) } })
-    await tellOfPain(tx, context, truth.athlete, own)
+    // Pain that is known already is not told again.
+    const known = new Set(changed.filter(({ before }) => hurts(before)).map(({ after }) => after.id))
+    await tellOfPain(tx, context, truth.athlete, own.filter(log => !known.has(log.id)))
   }
   return { stored: stored.map(log => log.id) }
 }
@@ -89,21 +91,22 @@ async function sortOut(
   tx: Tx, organisationId: string, stored: readonly StoredSetLog[], asked: readonly SetLogInput[],
 ): Promise<{ fresh: StoredSetLog[], changed: Change[] }> {
   const there = await logsOfItems(tx, organisationId, stored.map(log => log.prescribedItemId))
-  const atPlace = new Map(there.map(log => [placeOfSet(log), log]))
+  const atPlace = new Map(there.map(log => [setKey(log), log]))
   const known = new Set(there.map(log => log.id))
   const fresh: StoredSetLog[] = []
   const changed: Change[] = []
   for (const [i, log] of stored.entries()) {
     if (known.has(log.id)) continue
-    const before = atPlace.get(placeOfSet(log))
+    const before = atPlace.get(setKey(log))
     if (!before) {
-      atPlace.set(placeOfSet(log), log)
+      atPlace.set(setKey(log), log)
       fresh.push(log)
       continue
     }
     const isCorrection = asked[i]!.corrects != null
-    const after = { ...isCorrection ? log : mergeSets(before, log), id: before.id, day: before.day }
-    atPlace.set(placeOfSet(log), after)
+    const said = isCorrection ? { ...log, quality: log.quality ?? before.quality ?? null } : mergeSets(before, log)
+    const after = { ...said, id: before.id }
+    atPlace.set(setKey(log), after)
     const inBatch = fresh.findIndex(one => one.id === before.id)
     if (inBatch >= 0) fresh[inBatch] = after
     else changed.push({ before, after, action: isCorrection ? 'sets.correct' : 'sets.merge' })

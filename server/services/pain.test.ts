@@ -128,7 +128,7 @@ describe('pain in a set', () => {
       id: randomUUID(), variationId: item.variationId, verdict: 'goOn', reason: 'Try again.', lookedAtBy: '',
       role: null,
     })
-    expect(await log({ breakPoint: 'pain', painAt: 'lowBack' })).toBe('taken')
+    expect(await log({ setNumber: 2, breakPoint: 'pain', painAt: 'lowBack' })).toBe('taken')
     expect((await getAthlete(coach, one.id)).health.pain).toMatchObject([{ state: 'locked', times: 2 }])
     expect(await log({ performedAt: afterNow() })).toBe('stopped')
     const goOn = {
