@@ -86,7 +86,7 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
             v-for="entry in squad.entries"
             :key="entry.id"
           >
-            <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b>
+            <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b>&nbsp;
             <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}</span>
           </p>
           <p

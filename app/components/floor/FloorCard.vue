@@ -202,7 +202,7 @@ defineExpose({ press })
           <span class="text-quiet mr-auto">{{ loggedText(last) }}</span>
           <button
             type="button"
-            class="btn min-h-[48px]"
+            class="btn min-h-[48px] shrink-0"
             @click="changes = true"
           >
             Change it

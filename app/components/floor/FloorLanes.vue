@@ -65,11 +65,11 @@ const marks = computed(() => {
         <b class="text-[1.05rem]">{{ lane.name }}</b><br>
         <span class="text-quiet">{{ lane.atOnce }} at once</span>
       </p>
-      <div class="relative border-b border-line py-1 flex flex-col gap-1 justify-center overflow-hidden">
+      <div class="relative border-b border-line py-1 flex flex-col gap-1 justify-center overflow-x-clip">
         <div
           v-for="(row, i) in rowsOf(lane)"
           :key="i"
-          class="relative h-[26px]"
+          class="relative h-[26px] shrink-0"
         >
           <p
             v-for="block in row"

@@ -35,7 +35,7 @@ onMounted(async () => {
         v-for="entry in entries"
         :key="entry.id"
       >
-        <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b>
+        <span class="figure">{{ entry.startsAt ?? 'all day' }}</span> <b>{{ entry.name }}</b>&nbsp;
         <span class="text-quiet">{{ ENTRY_NAME[entry.kind] }}<template v-if="clocks[entry.id]">,
           {{ clocks[entry.id] }}</template></span>
       </li>
