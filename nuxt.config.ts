@@ -119,7 +119,8 @@ export default defineNuxtConfig({
       })
     },
   },
-  // The pages behind a page's links are not fetched ahead: a phone on a bad line has better things to load.
+  // The pages behind a page's links are not fetched ahead, but for the desk's rail: a phone on a bad line has better
+  // things to load.
   experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
   typescript: {
     strict: true,

@@ -5,6 +5,7 @@ const NM = /About [\d,]+ N·m/
 test('the bench answers how much harder, moves with the sliders, and puts the athlete on a rung', async ({ page }) => {
   await signIn(page, 'coach@larkholm.example')
   await page.getByRole('link', { name: 'Ilse Tarn', exact: true }).click()
+  await expect(page.getByRole('heading', { name: 'Ilse Tarn', level: 1 })).toBeVisible()
   await page.getByRole('navigation', { name: 'Rooms' }).getByRole('link', { name: 'Ladders' }).click()
   await expect(page.getByRole('heading', { name: 'Front plank', level: 1 })).toBeVisible()
   const rungs = page.getByRole('region', { name: 'Rungs by the moment they ask for' }).getByRole('button')

@@ -100,7 +100,7 @@ try {
   await vitest('database', ['database'])
   await ensureBuild()
   await ensureChromium()
-  // Short hardening runs; long ones are npm run fuzz and npm run faults.
+  // Short hardening runs; long ones are npm run fuzz, npm run faults and npm run floor-faults.
   await check(
     'fuzz, 600 cases',
     async () => await run(process.execPath, ['scripts/fuzz.mjs', '--cases', '600', '--seed', '3']) === 0,
@@ -108,6 +108,10 @@ try {
   await check(
     'faults, 5 rounds',
     async () => await run(process.execPath, ['scripts/faults.mjs', '--rounds', '5', '--seed', '3']) === 0,
+  )
+  await check(
+    'faults on the floor, 7 rounds',
+    async () => await run(process.execPath, ['scripts/floorFaults.mjs', '--rounds', '7', '--seed', '3']) === 0,
   )
   const report = join(results, 'browser.json')
   const port = await freePort(4310)

@@ -1,36 +1,10 @@
 import type { Catalogue } from '../core/catalogue'
 import { KEPT_APART, sessionBlocks, stationsOf, type WorkBlock } from '../core/floor/session'
-import type { Present, Room, Timetable } from '../core/floor'
+import type { Present } from '../core/floor'
 import { liftFacts } from '../core/programme'
-import type { FloorDay, SessionRun } from './types'
+import type { FloorDay, FloorRoom, FloorWays, SessionRun } from './types'
 
-/** How a coach runs a floor. */
-export interface FloorWays {
-  /** Blocks that can be watched at once. */
-  readonly coachAtOnce: number
-  readonly order: 'strict' | 'loose'
-}
-
-/** A room with what is done in each of its blocks. */
-export interface FloorRoom {
-  readonly room: Room
-  readonly blocks: readonly (WorkBlock & { readonly athleteId: string })[]
-}
-
-/** A floor as it runs on a device. */
-export interface RunningFloor {
-  /** Counts its changes: the highest is the newest. */
-  readonly turn: number
-  readonly ways: FloorWays
-  readonly plan: FloorRoom
-  readonly timetable: Timetable
-  /** Milliseconds of a clock at tick 0; null until it is started. */
-  readonly startedAt: number | null
-  /** Since when all is held; null while it runs. */
-  readonly heldAt: number | null
-  /** Blocks that a coach has called done. */
-  readonly done: readonly string[]
-}
+export type { FloorRoom, FloorWays, RunningFloor } from './types'
 
 /** Ticks from one place to another: half a minute. */
 const MOVE_TICKS = 1

@@ -2,13 +2,7 @@ import { computed, type ComputedRef, type Ref } from 'vue'
 import { v7 as newKey } from 'uuid'
 import { placeOfSet, setKey } from '~~/shared/sameSet'
 import type { SetLogInput } from '~~/shared/types'
-import type { SetOutcome, Step } from './useRunner'
-
-/** A set that was logged, and what was asked for. */
-export interface LoggedStep {
-  readonly log: SetLogInput
-  readonly step: Step
-}
+import type { LoggedStep, SetOutcome, Step } from './runSteps'
 
 /** What a person told of a set, without what the server has added to it. */
 const toldOf = ({

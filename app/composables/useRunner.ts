@@ -5,19 +5,11 @@ import type { SettingValues } from '~~/core/catalogue'
 import { nextSet, type NextSet } from '~~/core/progression'
 import { isCluster } from '~~/core/timer'
 import { placeOfSet, settleSets } from '~~/shared/sameSet'
-import type { PrescribedItem, SessionRun, SetLogInput } from '~~/shared/types'
+import type { SessionRun, SetLogInput } from '~~/shared/types'
+import type { SetOutcome, Step } from './runSteps'
 import { useLastSet } from './useLastSet'
 
-/** What one set came to, as the athlete enters it. */
-export type SetOutcome = Pick<
-  SetLogInput,
-  'amount' | 'breakPoint' | 'setting' | 'feltAt' | 'effort' | 'painAt' | 'note' | 'quality'
->
-
-export interface Step extends SetSlot {
-  readonly item: PrescribedItem
-  readonly key: string
-}
+export type { SetOutcome, Step } from './runSteps'
 
 /** A set that is asked for now: its item with the amount that the sets before it leave, and why it is another. */
 export interface CurrentStep extends Step {

@@ -12,7 +12,7 @@ export type {
 } from './decisions'
 export type { AthleteReview, NewReportLink, ReportLink, ReportLinkInput, SharedReport } from './review'
 export type { Facility } from './facility'
-export type { FloorBoard, FloorBoardInput, FloorDay } from './floor'
+export type { FloorBoard, FloorBoardInput, FloorDay, FloorRoom, FloorWays, RunningFloor } from './floor'
 export {
   NO_HEALTH, type AlertKind, type Athlete, type AthleteHealth, type AthleteInput, type Availability, type Competition,
   type Group, type HealthAlert, type Overruled, type PainInput,

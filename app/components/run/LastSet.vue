@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { Units } from '~~/shared/types'
-import type { LoggedStep } from '~/composables/useLastSet'
-import type { SetOutcome } from '~/composables/useRunner'
+import type { LoggedStep, SetOutcome } from '~/composables/runSteps'
 import { loggedText } from '~/words/setWords'
 import ScaleChoice from '~/components/run/ScaleChoice.vue'
 import SetLogForm from '~/components/run/SetLogForm.vue'

@@ -75,6 +75,7 @@ const rooms = computed(() => [
         <NuxtLink
           v-if="room.to"
           :to="room.to"
+          prefetch-on="visibility"
           :class="room.here ? 'font-bold underline underline-offset-4 md:no-underline'
             : 'text-[#c3ccd0] hover:text-chalk'"
           :aria-current="room.here ? 'page' : undefined"
