@@ -1,6 +1,7 @@
 import { fileURLToPath } from 'node:url'
 import tailwindcss from '@tailwindcss/vite'
-import { filesWithoutLine, offline, SHELL } from './offline.config'
+import { SHELL } from './app/serviceWorker/shell'
+import { filesWithoutLine, offline } from './offline.config'
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url))
 

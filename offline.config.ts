@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto'
+import { SHELL } from './app/serviceWorker/shell'
 
 /** What works without a network: which pages, and how this application installs on a device. */
 
@@ -6,9 +7,6 @@ import { createHash } from 'node:crypto'
 const PAGES_WITHOUT_LINE = [
   'today.vue', 'run/[id].vue', 'day.vue', 'floor/[groupId].vue', 'tests/index.vue', 'sign-in.vue', 'brace.vue',
 ].map(page => `app/pages/${page}`)
-
-/** The page that any address is shown with when the server does not answer: it holds nothing of anybody. */
-export const SHELL = '/shell'
 
 /** One file of the build, as its manifest tells: what it is made of and what it loads. */
 interface Built {

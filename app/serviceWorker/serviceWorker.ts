@@ -2,6 +2,7 @@
 import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching'
 import { NavigationRoute, registerRoute } from 'workbox-routing'
 import { NetworkOnly } from 'workbox-strategies'
+import { SHELL } from './shell'
 
 /**
  * Lets pages open without a network: files of the build come from the device, and an address that the server does not
@@ -11,7 +12,6 @@ declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: Parameters<typeo
 
 /** Longest a page waits for a line that hangs. */
 const PATIENCE_S = 4
-const SHELL = '/shell'
 /** Answers of whatever stands in front of a server that is down. */
 const DOWN = [502, 503, 504]
 

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { shallowRef } from 'vue'
+import { ref, shallowRef } from 'vue'
 import type { Athlete, History, PainInput, Today } from '~~/shared/types'
 import { sendPainDecision } from '~/api/assessment'
 import * as athletes from '~/api/athletes'
@@ -11,6 +11,8 @@ export const useAthleteStore = defineStore('athlete', () => {
   const athlete = shallowRef<Athlete | null>(null)
   const history = shallowRef<History | null>(null)
   const today = shallowRef<Today | null>(null)
+  /** Whose day it is: nobody is shown another one's while their own is read. */
+  const todayOf = ref<string | null>(null)
   const { state, problem, read, again } = reading()
 
   const load = (id: string): Promise<void> => read(async () => {
@@ -33,13 +35,15 @@ export const useAthleteStore = defineStore('athlete', () => {
     const found = await ask(`/api/athletes/${id}/today`).catch(() => null)
     if (!found) return
     today.value = found as Today
+    todayOf.value = id
     state.value = 'ready'
   }
   const loadToday = (id: string): Promise<void> => read(async () => {
     today.value = await athletes.fetchToday(id)
+    todayOf.value = id
     // The session opens without a line, wherever it is done.
     if (today.value.session) weeks.fetchRun(today.value.session.id).catch(() => undefined)
-  }, today.value === null)
+  }, todayOf.value !== id)
 
   /** Who the athlete is now, behind the page: a line that is down leaves it as it is. */
   async function refresh(id: string): Promise<void> {
@@ -64,7 +68,7 @@ export const useAthleteStore = defineStore('athlete', () => {
   }
 
   return {
-    athlete, history, today, state, problem, again, historyOf, load, loadPage, loadToday, drawToday,
+    athlete, history, today, todayOf, state, problem, again, historyOf, load, loadPage, loadToday, drawToday,
     refreshToday, takeStandIn,
     refresh, decidePain,
   }

@@ -1,5 +1,5 @@
 import { askOf, pathOf, type Posed } from '~~/core/mechanics'
-import { SOMEBODYS_BODY } from './somebody'
+import { SOMEBODYS_BODY } from '~~/shared/somebody'
 
 /** From this part of the most on a position is as hard as the hardest. */
 const AS_HARD = 0.8

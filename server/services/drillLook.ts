@@ -1,10 +1,7 @@
-import { bodyOf } from '~~/core/anatomy'
 import type { Variation } from '~~/core/catalogue'
 import { drillFigures, type Figure, type Spot } from '~~/core/mechanics'
+import { SOMEBODYS_BODY } from '~~/shared/somebody'
 import type { DrillLook } from '~~/shared/types'
-
-/** Whom drills are drawn for where no athlete is meant. */
-const SOMEBODY = bodyOf({ sex: 'female', heightM: 1.7, massKg: 65 })
 
 /** Drawn once each: a drill of the catalogue is the same object as long as it is the same drill. */
 const looks = new WeakMap<Variation, DrillLook>()
@@ -13,7 +10,7 @@ const looks = new WeakMap<Variation, DrillLook>()
 export function drillLook(drill: Variation): DrillLook {
   const known = looks.get(drill)
   if (known) return known
-  const found = drillFigures(drill, SOMEBODY)
+  const found = drillFigures(drill, SOMEBODYS_BODY)
   const look: DrillLook = {
     shares: drill.shares,
     figures: found && {

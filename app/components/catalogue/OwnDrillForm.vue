@@ -3,7 +3,7 @@ import { HAZARDS, SETTINGS, type Catalogue, type OwnCatalogue, type OwnVariation
 import { poseOf } from '~~/core/mechanics'
 import { useOwnDrill, type OwnDrill } from '~/composables/useOwnDrill'
 import { reckon } from '~/words/reckon'
-import { SOMEBODY } from '~/words/somebody'
+import { SOMEBODY } from '~~/shared/somebody'
 import ChipChoice from '~/components/common/ChipChoice.vue'
 import DraftNote from '~/components/common/DraftNote.vue'
 import { toggled } from '~/words/toggled'

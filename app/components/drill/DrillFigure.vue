@@ -3,7 +3,7 @@ import type { Body } from '~~/core/anatomy'
 import { drillFigures } from '~~/core/mechanics'
 import type { Variation } from '~~/core/catalogue'
 import DrawnFigures from '~/components/drill/DrawnFigures.vue'
-import { SOMEBODYS_BODY } from '~/words/somebody'
+import { SOMEBODYS_BODY } from '~~/shared/somebody'
 
 /** What a drill of the catalogue looks like, computed here. */
 const props = withDefaults(defineProps<{
