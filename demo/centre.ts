@@ -2,7 +2,7 @@ import { EQUIPMENT, type Equipment } from '~~/core/catalogue'
 import { addDays } from '~~/core/calendar'
 import type { PlannedSession } from '~~/core/programme'
 import { FLAG_IDS, type Answers, type Clearance, type FlagId, type Raised } from '~~/core/screening'
-import type { AthleteInput, Competition, Role } from '~~/shared/types'
+import type { AthleteInput, Competition, GymRoom, Role } from '~~/shared/types'
 import { hiddenTrunk, type HiddenTrunk } from './hiddenTrunk'
 import { chance, type Chance } from './random'
 import { SQUADS, type Squad } from './squads'
@@ -44,6 +44,8 @@ export interface DemoCentre {
   readonly equipment: Readonly<Partial<Record<Equipment, number>>>
   /** Kilograms of each implement, newtons of the bands that were measured. */
   readonly weights: Readonly<Record<string, readonly number[]>>
+  /** Rooms that its squads share. */
+  readonly rooms: readonly GymRoom[]
   readonly athletes: readonly DemoAthlete[]
   readonly people: readonly DemoPerson[]
 }
@@ -60,6 +62,11 @@ const WEIGHTS = {
   kettlebell: [8, 12, 16, 20, 24, 28, 32, 40], sandbag: [10, 20, 30, 40], vest: [5, 10],
   band: [40, 60, 80, 100, 120, 140, 160, 200], cable: Array.from({ length: 20 }, (_, i) => 25 * (i + 1)),
 }
+
+const ROOMS: readonly GymRoom[] = [
+  { id: '0198a000-0000-7000-8000-000000000001', name: 'Boat-house gym', people: 12, from: '07:00', to: '20:30' },
+  { id: '0198a000-0000-7000-8000-000000000002', name: 'Mat hall', people: 8, from: '15:00', to: '21:00' },
+]
 
 /** Flags in the demo, by place in the squad list: most athletes have none. */
 const FLAGS: Readonly<Record<string, readonly FlagId[]>> = {
@@ -99,6 +106,7 @@ function centreOn(today: string): DemoCentre {
     groups,
     equipment: EQUIPMENT_COUNTS,
     weights: WEIGHTS,
+    rooms: ROOMS,
     competitions: SQUADS.map((squad, index) => ({
       id: luck.key(),
       groupId: groups[index]!.id,

@@ -15,9 +15,11 @@ export async function described(
 }
 
 /** Adds an athlete through the interface's own route. */
-export async function newAthlete(page: Page, name: string, groupIds?: readonly string[]): Promise<string> {
+export async function newAthlete(
+  page: Page, name: string, groupIds?: readonly string[], over: object = {},
+): Promise<string> {
   const id = randomUUID()
-  const athlete = await described(page, name, [], groupIds)
+  const athlete = { ...await described(page, name, [], groupIds), ...over }
   const answer = await page.request.post('/api/athletes', { data: { id, athlete }, headers: await csrfOf(page) })
   expect(answer.status()).toBe(200)
   return id

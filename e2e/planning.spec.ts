@@ -144,7 +144,7 @@ test.describe('a week made by hand', () => {
       await dialog.getByLabel('Warm-up, min').fill('6')
       await dialog.getByLabel('Warm-up, min').press('Tab')
       await dialog.getByRole('button', { name: 'Build from what is open' }).click()
-      await expect(dialog.getByText(/stations, 2 rounds/)).toBeVisible()
+      await expect(dialog.getByText(/^2 rounds of \d stations, 30 s of work/).first()).toBeVisible()
       await dialog.getByRole('button', { name: 'Plan it for home' }).click()
       await expect(dialog.getByText(/^At home: /)).toBeVisible()
       await expectAccessible(page)

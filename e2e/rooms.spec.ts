@@ -15,6 +15,34 @@ test('every room is in order at desk size, and says where it is', async ({ page 
   await expectAccessible(page)
 })
 
+test.describe('rooms of the day', () => {
+  // A room that cannot be is refused.
+  test.use({ expectedErrors: /422/ })
+
+  test('squads share rooms by the hour; a room that closes before it opens is told beside it', async ({ page }) => {
+    await signIn(page, 'head@larkholm.example')
+    await page.goto('/day')
+    await page.getByRole('link', { name: 'Rooms today' }).click()
+    await expect(page.getByRole('group', { name: 'Which squad is where, and when' })).toBeVisible()
+    await expectAccessible(page)
+    const wants = page.getByLabel(/wants to begin at/).first()
+    await wants.fill('16:00')
+    await wants.press('Tab')
+    await expect(page.getByText(/^16:00 in /).first()).toBeVisible()
+    await page.getByRole('button', { name: 'Add a room' }).click()
+    await page.getByLabel('Name of Room 3').fill('Pool deck')
+    await page.getByLabel('Closes of Pool deck').fill('06:00')
+    await page.getByRole('button', { name: 'Store the rooms' }).click()
+    await expect(page.getByText('A room closes after it opens.')).toBeVisible()
+    await page.getByLabel('Closes of Pool deck').fill('18:00')
+    await page.getByRole('button', { name: 'Store the rooms' }).click()
+    await expect(page.getByText('08:00–18:00')).toBeVisible()
+    await page.reload()
+    await expect(page.getByText('08:00–18:00')).toBeVisible()
+    await expect(page.getByText(/^16:00 in /).first()).toBeVisible()
+  })
+})
+
 test('typing filters the roster at once', async ({ page }) => {
   await signIn(page, 'coach@larkholm.example')
   await page.getByPlaceholder(/Type a name/).fill('judo gannet')

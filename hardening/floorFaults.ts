@@ -1,10 +1,10 @@
 // npm run floor-faults -- --rounds N --seed S: two tablets log the same session while something is taken away under
 // them in each round. Afterwards every tap is held against what the database holds. See docs/operations.md.
-import { randomUUID } from 'node:crypto'
 import { group } from 'd3-array'
 import { Device } from './device'
 import { Line } from './line'
 import { Parts } from './parts'
+import { anItem, planToday, type Planned } from './planToday'
 import { argument, Luck } from './random'
 import { Tablet, type Tap } from './tablet'
 
@@ -24,46 +24,11 @@ type Fault = (typeof FAULTS)[number]
 const sleep = (ms: number): Promise<unknown> => new Promise(resolve => setTimeout(resolve, ms))
 const coach = new Device(base, 'head@larkholm.example')
 
-interface Round {
-  readonly sessionId: string
-  readonly athleteId: string
-  /** Keys of the drills by their names. */
-  readonly items: ReadonlyMap<string, string>
-}
-
 /** An athlete with a session of today that has ten sets. */
-async function aSession(): Promise<Round> {
-  const athleteId = randomUUID()
-  const { me } = await coach.read<{ me: { today: string } }>('/api/session')
-  const [group] = await coach.read<{ id: string }[]>('/api/groups')
-  await coach.write('POST', '/api/athletes', {
-    id: athleteId, athlete: {
-      name: `Floor ${athleteId.slice(0, 8)}`, goal: '', goalVariationId: null, goalLift: null, sport: 'general',
-      position: '', sex: 'female', heightCm: 170, massKg: 64, birthYear: 2000, trainingAgeYears: 3,
-      equipment: ['wall'], available: [], flags: [], braceStep: 5, stands: [], weakLink: null, weakSide: null,
-      groupIds: [group!.id],
-    },
-  })
-  const today = new Date(`${me.today}T00:00:00Z`)
-  const day = (today.getUTCDay() + 6) % 7
-  const monday = new Date(today.getTime() - day * 24 * HOUR_MS).toISOString().slice(0, 10)
-  const item = (id: string, variationId: string, unit: string): object => ({
-    id, variationId, dose: { sets: SETS, amount: AMOUNT, unit, restS: 5 }, slot: 'after', pairedWith: null,
-    extraSetSide: null, setting: {}, why: 'x',
-  })
-  const address = `/api/athletes/${athleteId}/weeks/${monday}`
-  const items = [item('a', 'brace.low-breath', 'breaths'), item('b', 'front-plank.wall', 'seconds')]
-  const told = await coach.write('PUT', address, {
-    version: 0, plan: { sessions: [{ id: 'd', day, minutes: 60, lifts: [], items }] },
-  })
-  const { version } = told!.answer as { version: number }
-  await coach.write('POST', `${address}/assign`, { version, reason: 'x' })
-  const { session } = await coach.read<{ session: { id: string, items: { id: string, name: string }[] } | null }>(
-    `/api/athletes/${athleteId}/today`,
-  )
-  if (!session) throw new Error(`No session: ${JSON.stringify(told)}`)
-  return { athleteId, sessionId: session.id, items: new Map(session.items.map(one => [one.name, one.id])) }
-}
+const aSession = (): Promise<Planned> => planToday(coach, {
+  items: [['brace.low-breath', 'breaths'], ['front-plank.wall', 'seconds']].map(([variationId, unit], i) =>
+    anItem(String(i), variationId!, { sets: SETS, amount: AMOUNT, unit, restS: 5 })),
+})
 
 /** Takes something away under a tablet; gives back when it was killed, if it was. */
 async function strike(fault: Fault, tablet: Tablet, path: string, luck: Luck): Promise<void> {
@@ -109,6 +74,7 @@ async function run(tablet: Tablet, luck: Luck): Promise<void> {
 async function settled(tablet: Tablet): Promise<void> {
   const until = Date.now() + 120_000
   while (Date.now() < until) {
+    await tablet.signInAgain().catch(() => undefined)
     if (!await tablet.waits().catch(() => true)) return
     await sleep(100)
   }
@@ -141,7 +107,7 @@ interface Row {
 }
 
 /** Every tap of a round against the sets that are stored. */
-async function hold({ athleteId, items }: Round, what: string): Promise<void> {
+async function hold({ athleteId, items }: Planned, what: string): Promise<void> {
   const rows = await parts.owner(async client =>
     (await client.query<Row>('select * from set_log where athlete_id = $1', [athleteId])).rows)
   const nameOf = new Map([...items].map(([name, id]) => [id, name]))

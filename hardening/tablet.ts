@@ -38,14 +38,23 @@ export class Tablet {
       '--disable-background-networking', '--disable-component-update', '--remote-debugging-port=0',
       `--user-data-dir=${this.folder}`, 'about:blank',
     ], { stdio: 'ignore', detached: true })
-    for (let i = 0; i < 400 && !existsSync(portFile); i++) await sleep(25)
-    const [port] = readFileSync(portFile, 'utf8').split('\n')
+    const port = await this.portIn(portFile)
     this.browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`)
     const context = this.browser.contexts()[0]!
     // The compiler of this run names functions by a helper that pages do not have.
     await context.addInitScript({ content: 'globalThis.__name = named => named' })
     await context.addInitScript(clockThatJumps)
     this.page = context.pages()[0] ?? await context.newPage()
+  }
+
+  /** The port that a browser writes down when it is there; the file is there before it. */
+  private async portIn(file: string): Promise<string> {
+    for (let i = 0; i < 800; i++) {
+      const [port] = existsSync(file) ? readFileSync(file, 'utf8').split('\n') : []
+      if (port) return port
+      await sleep(25)
+    }
+    throw new Error('The browser does not come up.')
   }
 
   /** Ended in the middle of whatever it does, with all its processes. */
@@ -83,6 +92,16 @@ export class Tablet {
         if (tries > 4) throw error
       }
     }
+  }
+
+  /** Signs in where the page asks for it: a cookie that no disk had yet died with its browser. */
+  async signInAgain(): Promise<void> {
+    const goOn = this.page.getByRole('button', { name: 'Sign in and go on' })
+    if (!await goOn.isVisible()) return
+    await this.page.getByLabel('E-mail').fill(this.email)
+    await this.page.getByLabel('Password').fill('anchor-demo')
+    await goOn.click()
+    await goOn.waitFor({ state: 'hidden', timeout: 10_000 })
   }
 
   /** Does the next thing of a session; true when all of it is done. */

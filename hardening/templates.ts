@@ -51,6 +51,10 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   }),
   'PUT /api/staff/:id': () => ({ version: 1, role: 'coach', groupIds: [], closed: false }),
   'POST /api/groups': luck => ({ id: luck.key(), name: `Fuzz ${luck.below(1e9)}` }),
+  'PUT /api/rooms': luck => ({
+    version: 1 + luck.below(3),
+    rooms: [{ id: luck.key(), name: 'Fuzz hall', people: 12, from: '07:00', to: '21:00' }],
+  }),
   'PUT /api/facility': luck => ({
     version: 1 + luck.below(3), counts: { band: 20, wall: 4 }, weights: { band: [40, 80] },
   }),
@@ -64,6 +68,7 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
       evidenceDay: '2026-03-04', way: luck.chance(0.5) ? 0 : null, reason: 'x',
     }],
   }),
+  'POST /api/sessions/:id/swap': luck => ({ itemId: luck.key(), variationId: 'side-plank.feet' }),
   'PUT /api/sessions/:id/effort': luck => ({ effort: luck.below(11), minutes: 45 }),
   'POST /api/athletes/:id/reports': luck => ({
     id: luck.key(), kind: 'athlete', from: '2026-01-05', to: '2026-03-01', days: 14,

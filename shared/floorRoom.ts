@@ -35,5 +35,6 @@ function blocksOf(
     session.lifts.find(({ lift }) => liftFacts(lift).name === name)?.id ?? null
   const items = session.items.filter(item => !item.stopped).map(item =>
     ({ ...item, pairedWith: liftNamed(item.pairedWithLift) }))
-  return sessionBlocks({ id: athleteId, lifts: session.lifts, items }, catalogue, counts, isNew)
+  const { lifts, circuits = [] } = session
+  return sessionBlocks({ id: athleteId, lifts, items, circuits }, catalogue, counts, isNew)
 }

@@ -1,5 +1,5 @@
 import type { PlannedSession, WeekPlan } from '~~/core/programme'
-import type { PlannedAnswer, SessionRun, SetLogInput, TrainingWeek, WeekSheet } from '~~/shared/types'
+import type { PlannedAnswer, SessionRun, SetLogInput, Swap, TrainingWeek, WeekSheet } from '~~/shared/types'
 import { call } from './call'
 import { keptCall } from './keptCall'
 import { write, writes } from './writes'
@@ -28,6 +28,10 @@ export const proposeForOne = (
 export const fetchRun = (sessionId: string): Promise<SessionRun> => keptCall(`/api/sessions/${sessionId}`)
 export const takeStandIn = (sessionId: string, itemId: string): Promise<SessionRun> =>
   write('A stand-in', 'POST', `/api/sessions/${sessionId}/stand-in`, { itemId })
+export const fetchSwaps = (sessionId: string, itemId: string): Promise<Swap[]> =>
+  call(`/api/sessions/${sessionId}/swaps/${itemId}`)
+export const swapDrill = (sessionId: string, itemId: string, variationId: string): Promise<SessionRun> =>
+  write('A swap', 'POST', `/api/sessions/${sessionId}/swap`, { itemId, variationId })
 export const tellEffort = (sessionId: string, effort: number, minutes: number): void =>
   writes.leave({
     key: `effort/${sessionId}`, label: 'How hard the session was', method: 'PUT',

@@ -4,7 +4,7 @@ import type { PrescribedItem, SetLogInput } from '~~/shared/types'
 /** What one set came to, as the athlete enters it. */
 export type SetOutcome = Pick<
   SetLogInput,
-  'amount' | 'breakPoint' | 'setting' | 'feltAt' | 'effort' | 'painAt' | 'note' | 'quality'
+  'variationId' | 'amount' | 'breakPoint' | 'setting' | 'feltAt' | 'effort' | 'painAt' | 'note' | 'quality'
 >
 
 export interface Step extends SetSlot {

@@ -28,8 +28,10 @@ export function useLastSet(
   /** What was not said of it, or otherwise, is said now. */
   function putRight(outcome: Partial<SetOutcome>): void {
     if (!last.value) return
+    const { log: { variationId }, step } = last.value
     const before = toldOf(last.value.log)
-    const entry: SetLogInput = { ...before, ...outcome, id: newKey(), corrects: before.id }
+    const option = step.item.options && variationId !== undefined ? { variationId } : {}
+    const entry: SetLogInput = { ...before, ...option, ...outcome, id: newKey(), corrects: before.id }
     sent.value = [...sent.value, entry]
     send(entry)
   }

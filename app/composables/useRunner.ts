@@ -3,7 +3,7 @@ import { v7 as newKey } from 'uuid'
 import { expandSets, type SetSlot } from '~~/core/dose'
 import type { SettingValues } from '~~/core/catalogue'
 import { nextSet, type NextSet } from '~~/core/progression'
-import { isCluster } from '~~/core/timer'
+import { isCluster, type PhaseSet } from '~~/core/timer'
 import { placeOfSet, settleSets } from '~~/shared/sameSet'
 import type { SessionRun, SetLogInput } from '~~/shared/types'
 import type { SetOutcome, Step } from './runSteps'
@@ -31,6 +31,10 @@ function afterSets(step: Step, logs: readonly SetLogInput[]): CurrentStep {
   )
   return { ...step, item: { ...step.item, dose: { ...dose, amount } }, why }
 }
+
+const entryOf = ({ item, setNumber, side }: Step, outcome: SetOutcome, day: string): SetLogInput => ({
+  ...outcome, id: newKey(), prescribedItemId: item.id, day, performedAt: new Date().toISOString(), setNumber, side,
+})
 
 /** Steps through a session of (run, sets still waiting to be sent): what is next, what is done, what was stopped. */
 export function useRunner(
@@ -60,11 +64,9 @@ export function useRunner(
     return step ? afterSets(step, logs.value) : null
   })
   /** The setting of the last set of this drill: most sets are done with the same one. */
-  const lastSetting = computed((): SettingValues => {
-    const itemId = current.value?.item.id
-    return logs.value.filter(log => log.prescribedItemId === itemId).at(-1)?.setting ?? current.value?.item.setting
-      ?? {}
-  })
+  const lastSetting = computed((): SettingValues =>
+    logs.value.filter(log => log.prescribedItemId === current.value?.item.id).at(-1)?.setting
+    ?? current.value?.item.setting ?? {})
 
   const { last, putRight } = useLastSet(sent, logs, steps, send)
 
@@ -87,19 +89,29 @@ export function useRunner(
   function logOne(outcome: SetOutcome): void {
     const step = current.value
     if (!step) return
-    const entry: SetLogInput = {
-      ...outcome, id: newKey(), prescribedItemId: step.item.id, day: run.value.day,
-      performedAt: new Date().toISOString(), setNumber: step.setNumber, side: step.side,
-    }
-    sent.value = [...sent.value, entry]
+    logStep(step, outcome)
     restS.value = step.restAfter && outcome.breakPoint !== 'pain' ? step.item.dose.restS : 0
+  }
+
+  /** Logs a set out of its turn, by the clock of a circuit; one that is logged already stays. */
+  function logSet({ id, side, setNumber }: PhaseSet, outcome: SetOutcome): void {
+    const step = steps.value.find(({ key }) => key === keyOf(id, side, setNumber))
+    if (step && !done.value.has(step.key) && !stopped.value.has(id)) logStep(step, outcome)
+  }
+
+  function logStep(step: Step, outcome: SetOutcome): void {
+    const entry = entryOf(step, outcome, run.value.day)
+    sent.value = [...sent.value, entry]
     send(entry)
   }
 
-  function skipDrill(): void {
-    if (current.value) skipped.value = new Set([...skipped.value, current.value.item.id])
+  /** Leaves drills out in this visit; the present one where none are named. */
+  function skipDrill(ids: readonly string[] = current.value ? [current.value.item.id] : []): void {
+    skipped.value = new Set([...skipped.value, ...ids])
     restS.value = 0
   }
 
-  return { steps, logs, done, stopped, current, last, inOneGo, lastSetting, restS, log, putRight, skipDrill }
+  return { steps, logs, done, stopped, current, last, inOneGo, lastSetting, restS, log, logSet, putRight, skipDrill }
 }
+
+export type Runner = ReturnType<typeof useRunner>

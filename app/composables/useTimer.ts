@@ -1,14 +1,12 @@
 import { useDocumentVisibility, useIntervalFn, useWakeLock } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
-import { cuesOf, holdClock, lookAt, placeAt, startClock, type Clocks, type Timed, type TimerClock } from '~~/core/timer'
-import { say, soundCues } from '~/device/sound'
+import { cuesOf, holdClock, lookAt, placeAt, startClock, type Timed, type TimerClock } from '~~/core/timer'
+import { say } from '~/device/sound'
+import { clocks, timerSound } from './timerSound'
 import { useBeep } from './useBeep'
 
 /** Milliseconds between two looks at the clocks. */
 const LOOK_MS = 100
-
-const clocks = (): Clocks => ({ wallMs: Date.now(), steadyMs: performance.now() })
-let context: AudioContext | null = null
 
 /**
  * Goes through the phases of a timer by the clock, with tones and names, or flashes where sound is off. The screen
@@ -19,13 +17,13 @@ export function useTimer(phases: () => readonly Timed[]) {
   const clock = shallowRef<TimerClock | null>(null)
   /** How many cues have passed: a change is a flash. */
   const flash = ref(0)
-  let silence: () => void = () => undefined
 
   const goneS = computed(() => (clock.value?.goneMs ?? 0) / 1000)
   const running = computed(() => clock.value?.running ?? false)
   const held = computed(() => clock.value !== null && !clock.value.running)
   const place = computed(() => (clock.value ? placeAt(phases(), goneS.value) : null))
 
+  const sounds = timerSound(phases, clock)
   const wake = useWakeLock()
   const { resume, pause } = useIntervalFn(look, LOOK_MS, { immediate: false })
   watch(useDocumentVisibility(), look)
@@ -38,18 +36,12 @@ export function useTimer(phases: () => readonly Timed[]) {
     flash.value += passed.length
     const named = passed.findLast(cue => cue.say !== null)
     if (named?.say && sound.value) say(named.say)
-  }
-
-  function play(): void {
-    if (!sound.value || typeof AudioContext === 'undefined') return
-    context ??= new AudioContext()
-    void context.resume()
-    silence = soundCues(context, cuesOf(phases()), goneS.value)
+    sounds.keep()
   }
 
   function start(): void {
     clock.value = startClock(clocks())
-    play()
+    if (sound.value) sounds.play()
     resume()
     if (wake.isSupported.value) void wake.request('screen').catch(() => undefined)
   }
@@ -58,15 +50,15 @@ export function useTimer(phases: () => readonly Timed[]) {
   function hold(is: boolean): void {
     if (!clock.value || clock.value.running === !is) return
     clock.value = holdClock(clock.value, clocks(), is)
-    silence()
-    if (!is) play()
+    sounds.silence()
+    if (!is && sound.value) sounds.play()
   }
 
   /** Seconds that were gone. */
   function end(): number {
     look()
     const seconds = goneS.value
-    silence()
+    sounds.silence()
     pause()
     clock.value = null
     if (wake.isActive.value) void wake.release()

@@ -13,15 +13,31 @@ const TONES: Readonly<Record<Tone['tone'], { readonly hz: number, readonly lasts
   end: { hz: 990, lastsS: 0.6, gain: 0.28 },
 }
 
+/** The second of a timer, and what the clock of the sound said in the same moment. */
+export interface SoundMoment {
+  readonly atS: number
+  readonly soundS: number
+}
+
+/** Tones that are set to sound. */
+export interface Sounding {
+  /** Silences what has not sounded yet. */
+  readonly silence: () => void
+  /** The second of the timer that the sound has come to. */
+  readonly at: (soundS: number) => number
+}
+
 /**
- * Sets all tones of a timer on the clock of the sound itself, so that a page that sleeps is not late with them; what
- * lies before `fromS` is not sounded. Returns what silences the rest.
+ * Sets all tones of a timer on the clock of the sound itself, so that a page that sleeps is not late with them. What
+ * lies before `fromS` has sounded; what is late already sounds at once.
  */
-export function soundCues(context: BaseAudioContext, cues: readonly Tone[], fromS: number): () => void {
-  const zero = context.currentTime - fromS
+export function soundCues(
+  context: BaseAudioContext, cues: readonly Tone[], { atS, soundS }: SoundMoment, fromS = atS,
+): Sounding {
+  const zero = soundS - atS
   const set = cues.filter(cue => cue.atS >= fromS).map((cue) => {
     const { hz, lastsS, gain } = TONES[cue.tone]
-    const at = zero + cue.atS
+    const at = Math.max(soundS, zero + cue.atS)
     const tone = context.createOscillator()
     const volume = context.createGain()
     tone.frequency.value = hz
@@ -32,9 +48,12 @@ export function soundCues(context: BaseAudioContext, cues: readonly Tone[], from
     tone.stop(at + lastsS)
     return { tone, at }
   })
-  return () => {
-    // What sounds already may ring out.
-    for (const { tone, at } of set) if (at > context.currentTime) tone.disconnect()
+  return {
+    silence: () => {
+      // What sounds already may ring out.
+      for (const { tone, at } of set) if (at > context.currentTime) tone.disconnect()
+    },
+    at: nowS => nowS - zero,
   }
 }
 

@@ -31,7 +31,15 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
 
 <template>
   <div v-if="signedIn.me">
-    <h1>{{ longDay(day?.day ?? signedIn.me.today) }}</h1>
+    <div class="flex items-center gap-3">
+      <h1 class="mr-auto">
+        {{ longDay(day?.day ?? signedIn.me.today) }}
+      </h1>
+      <NuxtLink
+        class="btn"
+        to="/rooms"
+      >Rooms today</NuxtLink>
+    </div>
     <section
       v-if="alerts.alerts.length > 0"
       class="panel mt-3"

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import type { SessionRun } from '~~/shared/types'
-import { fetchRun, takeStandIn, tellEffort } from '~/api/weeks'
+import type { SessionRun, Swap } from '~~/shared/types'
+import { fetchRun, fetchSwaps, swapDrill, takeStandIn, tellEffort } from '~/api/weeks'
 import { reading } from './parts/reading'
 
 /** The session that is being run. */
@@ -24,6 +24,16 @@ export const useRunStore = defineStore('run', () => {
     if (id) run.value = await takeStandIn(id, itemId)
   }
 
+  /** What may be done instead of a drill; none without a line. */
+  async function swapsFor(itemId: string): Promise<Swap[]> {
+    const id = run.value?.session?.id
+    return id ? await fetchSwaps(id, itemId) : []
+  }
+  async function swap(itemId: string, variationId: string): Promise<void> {
+    const id = run.value?.session?.id
+    if (id) run.value = await swapDrill(id, itemId, variationId)
+  }
+
   /** Said at once on the page; it is sent when the line is there. */
   function tell(effort: number, minutes: number): void {
     const now = run.value
@@ -32,5 +42,5 @@ export const useRunStore = defineStore('run', () => {
     tellEffort(now.session.id, effort, minutes)
   }
 
-  return { run, state, problem, again, load, refresh, takeIn, tell }
+  return { run, state, problem, again, load, refresh, takeIn, swapsFor, swap, tell }
 })

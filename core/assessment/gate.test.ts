@@ -33,4 +33,12 @@ describe('a gate', () => {
     expect(gateProgress(side, of('left')).met).toBe(false)
     expect(gateProgress(side, [...of('left'), ...of('right')]).met).toBe(true)
   })
+
+  it('is not met by seconds where it is counted in repeats: a circuit proves no gate of theirs', () => {
+    const press = findVariation('press-out.standing')!
+    const done = (unit: SetLog['unit']) => days.flatMap(day => (['left', 'right'] as const).flatMap(of =>
+      sets(press.id, day, press.gate.sets, 45, { side: of, unit, setting: { bandN: 500 } })))
+    expect(gateProgress(press, done('seconds'), 80)).toEqual({ sessions: 0, running: 0, met: false })
+    expect(gateProgress(press, done('reps'), 80).met).toBe(true)
+  })
 })

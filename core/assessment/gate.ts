@@ -1,4 +1,4 @@
-import { gateLoadKg, type Variation } from '../catalogue'
+import { gateLoadKg, ownUnit, type Variation } from '../catalogue'
 import { G } from '../mechanics'
 import type { SetLog } from './setLog'
 
@@ -25,7 +25,8 @@ export interface GateProgress {
 export function gateProgress(
   variation: Variation, logs: readonly SetLog[], massKg: number | null = null, mostEffort = 10,
 ): GateProgress {
-  const own = logs.filter(log => log.variationId === variation.id)
+  // Forty seconds are no forty repeats: a gate is shown in what it is counted in.
+  const own = logs.filter(log => log.variationId === variation.id && log.unit === ownUnit(variation))
   const days = [...new Set(own.map(log => log.day))].sort()
   let [running, best] = [0, 0]
   for (const day of days) {

@@ -26,4 +26,5 @@ export {
   type BraceMeasure, type BraceStep,
   type Quadrant,
 } from './braceSteps'
+export { doneLast, KNOWN_DAYS, type DoneLast } from './doneLast'
 export { drillSessions, type DrillSession } from './drillSessions'

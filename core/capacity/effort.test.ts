@@ -23,6 +23,17 @@ describe('what a set is worth, worked by hand', () => {
     expect([C.arch, C.sideRight].map(nm => nm.toFixed(1))).toEqual(['230.5', '218.8'])
   })
 
+  it('counts what has no pose by its time where it is counted otherwise than its gate', () => {
+    const crab = drill('quadruped.crab')
+    const { unit } = crab.doses[0]!
+    expect([crab.pose, unit]).toEqual([undefined, 'metres'])
+    // As far as the gate asks, walked at 0.8 m/s: metres and their seconds come to the same.
+    const metres = effortOf(crab, { unit, amount: crab.gate.amount, settings: {}, side: null }, paths, C)
+    const seconds = effortOf(crab, hold(crab.gate.amount / 0.8), paths, C)
+    expect(metres.effort).toBeCloseTo(0.75, 2)
+    expect(seconds.effort).toBeCloseTo(metres.effort, 6)
+  })
+
   it('of a long-lever plank: r .78, limit 40 s, five of ten seconds 1.25 full sets', () => {
     const { r, limitS, fullSets } = effortOf(drill('front-plank.long-lever'), hold(10), paths, C)
     expect(r).toBeCloseTo(0.78, 2)

@@ -1,5 +1,6 @@
 import { kindOf, type DrillKind, type PerAction, type Variation } from '../catalogue'
-import type { Side } from '../dose'
+import { secondsOf, type Side } from '../dose'
+import { must } from '../errors'
 import type { OnPath } from '../mechanics'
 import { ACTIONS_OF, asksOf, CAPACITY_IDS, type CapacityId, type PerCapacity } from './directions'
 import { fullSetsOf, intensityWeight } from './fullSets'
@@ -10,7 +11,7 @@ import { secondsAlong, type SetDone } from './setTime'
 
 /** What of a drill its effort follows from. */
 export type EffortDrill =
-  & Pick<Variation, 'id' | 'pose' | 'shares' | 'kind' | 'mode' | 'sides' | 'gate'>
+  & Pick<Variation, 'id' | 'pose' | 'shares' | 'kind' | 'mode' | 'sides' | 'gate' | 'doses'>
 
 /** A set as it is planned or done, for one athlete. */
 export interface EffortSet extends SetDone {
@@ -140,9 +141,16 @@ function meanOf(all: readonly Partial<PerAction>[]): Partial<PerAction> {
 /** A gate's amount is this much of the limit at the present rung; each rung below makes the limit longer (ours). */
 const [GATE_OF_LIMIT, LONGER_A_RUNG] = [0.75, 1.5]
 
-/** Without a pose the gate stands for the limit: the present rung counts whole, one below half, lower ones nothing. */
-function withoutPose(drill: EffortDrill, { amount }: SetDone, below: number, kind: DrillKind): Effort {
-  const effort = amount / (drill.gate.amount / GATE_OF_LIMIT * LONGER_A_RUNG ** below)
+/**
+ * Without a pose the gate stands for the limit: the present rung counts whole, one below half, lower ones nothing. What
+ * is counted otherwise than the gate is counts by the time it takes.
+ */
+function withoutPose(drill: EffortDrill, { amount, unit, tempo }: SetDone, below: number, kind: DrillKind): Effort {
+  const own = must(drill.doses[0])
+  const counted = unit === own.unit
+    ? amount
+    : secondsOf(amount, unit, tempo ?? undefined) / secondsOf(1, own.unit, own.tempo)
+  const effort = counted / (drill.gate.amount / GATE_OF_LIMIT * LONGER_A_RUNG ** below)
   const weight = kind !== 'work' || below > 1 ? 0 : below === 1 ? 0.5 : 1
   const most = Math.max(...Object.values(drill.shares), 0)
   const fullSets = Object.fromEntries(

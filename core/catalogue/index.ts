@@ -10,6 +10,7 @@ export {
 export type { Branch, Fault, Gate, Ladder, Variation } from './variation'
 export { defineLadder, type Rung } from './ladder'
 export { gateLoadKg, gateText } from './gateText'
+export { ownUnit } from './ownUnit'
 export { DRILL_KINDS, kindOf, mainLabel, type DrillKind } from './kind'
 export { isAbove, rungsOf, standOn, standsAt, standsUpTo, type Rungs } from './standing'
 export { catalogueOf, findVariation, LADDERS, STANDARD, VARIATIONS, type Catalogue } from './catalogue'

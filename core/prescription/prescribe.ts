@@ -1,6 +1,6 @@
 import { gateLoadKg, kindOf, type Equipment, type Rungs, type SettingValues, type Variation } from '../catalogue'
 import { effortOf, type Effort, type OwnLimitOf, type PathsOf, type PerCapacity } from '../capacity'
-import { AMOUNT_STEP, type Dose } from '../dose'
+import { AMOUNT_STEP, secondsOf, type Dose } from '../dose'
 import { must } from '../errors'
 import { canBeSet, poseOf } from '../mechanics'
 import { asPullN, loadSteps, nearestStep, type FacilityWeights } from './loads'
@@ -81,12 +81,26 @@ const REACH = { trunk: 3, limbs: 1.5 } as const
 /** Amounts of one set: the window's, else the usual ones, as far as the drill's own doses and gate let them. */
 function amountsOf(variation: Variation, base: Dose, landing: EffortWindow): Between {
   const [low, high] = landing.amount[base.unit] ?? USUAL_AMOUNTS[base.unit]
-  const asked = Math.max(variation.gate.amount, ...variation.doses.map(dose => dose.amount))
-  const far = Math.floor(asked * REACH[variation.tires.length > 0 ? 'limbs' : 'trunk'])
+  const far = farthest(variation)
   const step = AMOUNT_STEP[base.unit]
   // Nobody is told 37 seconds: what is long is written down in whole steps.
   const reach = far > 2 * step ? Math.floor(far / step) * step : far
   return [Math.min(low, reach), Math.min(high, reach)]
+}
+
+const farthest = ({ gate, doses, tires }: Variation): number =>
+  Math.floor(Math.max(gate.amount, ...doses.map(dose => dose.amount)) * REACH[tires.length > 0 ? 'limbs' : 'trunk'])
+
+/**
+ * Seconds of the longest set of a drill that anybody is given, whatever its work is counted in.
+ *
+ * @throws DomainError `tempo` when a dose of the catalogue cannot be read.
+ * @example
+ * longestSetS(findVariation('side-plank.feet')) // => 45
+ */
+export function longestSetS(variation: Variation): number {
+  const { unit, tempo } = must(variation.doses[0])
+  return secondsOf(farthest(variation), unit, tempo)
 }
 
 function within([least, most]: Between, wanted: number, step: number): number {

@@ -9,7 +9,7 @@ export {
   itemDurationS, layOutSession, liftDurationS, liftRestS, liftWithPairedS, trunkMinutesOf, type LineEntry,
   type SessionLayout,
 } from './week/sessionLayout'
-export { circuitS, roundOf, stationDose } from './week/circuit'
+export { betweenDose, circuitS, roundOf, stationDose } from './week/circuit'
 export {
   experienceFactor, SESSION_SETS, targetOrigins, weeklyTargets, type Band, type TargetOrigin, type TargetRequest,
   type Targets, type TargetStep,
@@ -56,7 +56,8 @@ export { auditWeek, MISTAKES, REPS_FOR_LOAD, type Finding, type Mistake } from '
 export { improvements, weekGoal, type Improvement } from './audit/improve'
 export { homePlan, HOUSEHOLD, type HomeItem } from './home/homePlan'
 export { coolDownFor, warmUpFor, type RoutineLine } from './home/warmUp'
-export { buildCircuit, CIRCUIT_BLOCKS, type CircuitBlock } from './circuits/buildCircuit'
+export { buildCircuit, CIRCUIT_BLOCKS, type CircuitBlock, type CircuitWish } from './circuits/buildCircuit'
+export { CIRCUIT_WAYS, type CircuitWay, type CircuitWayId } from './circuits/circuitWays'
 export { pasteRoutine, type ReadRoutine, type UnreadLine } from './paste/pasteRoutine'
 export { adaptItem, addAdapted, type Adapted } from './paste/adapt'
 export { comparePlans, type PlanDifference } from './audit/comparePlans'

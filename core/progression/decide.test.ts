@@ -34,6 +34,12 @@ function decided(
 }
 
 describe('what is decided', () => {
+  it('nothing of stations of a circuit that are counted in seconds where the drill is counted in repeats', () => {
+    const station = { dose: { sets: 3, amount: 45, unit: 'seconds' as const, restS: 0 } }
+    const sessions = [FIRST, SECOND].map(day => atGate(day, station))
+    expect(decide({ context: on(), season: OPEN, overruled: [], ...doneSessions(DRILL, sessions) })).toEqual([])
+  })
+
   it('up: the gate was met in as many sessions running as it asks, clean and not too hard', () => {
     const up = decided([atGate(FIRST), atGate(SECOND)])
     expect(up).toMatchObject({ kind: 'up', confidence: 'clear', waits: null, why: ['The gate is met, clean.'] })

@@ -1,6 +1,6 @@
 import { drillSessions, place, type SetLog } from '../assessment'
 import { addDays, type IsoDay } from '../calendar'
-import { kindOf, neighboursOf, type Variation } from '../catalogue'
+import { kindOf, neighboursOf, ownUnit, type Variation } from '../catalogue'
 import { must } from '../errors'
 import type { PlanningContext } from '../programme'
 import type { Given } from '../prescription'
@@ -31,8 +31,13 @@ export function decide(request: DecideRequest): Decision[] {
   const done = [...new Set(lately.map(log => log.variationId))].flatMap(id => catalogue.find(id) ?? [])
   const branches = [...new Set(done.map(variation => variation.branch))].sort()
   const waking = new Set(request.prescribed.filter(item => item.wakes).map(item => item.itemId))
-  const work = { ...request, logs: logs.filter(log => !waking.has(log.prescribedItemId)) }
-  const worked = lately.filter(log => !waking.has(log.prescribedItemId))
+  // What wakes up decides nothing, nor do stations of a circuit that are counted in what no gate is.
+  const isEvidence = (log: SetLog): boolean => {
+    const variation = catalogue.find(log.variationId)
+    return !waking.has(log.prescribedItemId) && variation !== undefined && log.unit === ownUnit(variation)
+  }
+  const work = { ...request, logs: logs.filter(isEvidence) }
+  const worked = lately.filter(isEvidence)
   const decisions = branches.flatMap((branch) => {
     const own = done.filter(variation => variation.branch === branch)
     const given = own.filter(variation => worked.some(log => log.variationId === variation.id))

@@ -1,6 +1,15 @@
+import type { Side } from '../dose'
+
 /** What a stretch of a timer is. */
 export const PHASE_KINDS = ['ready', 'work', 'rest', 'open'] as const
 export type PhaseKind = (typeof PHASE_KINDS)[number]
+
+/** The set that is done in a phase: of which drill, which one, on which side. */
+export interface PhaseSet {
+  readonly id: string
+  readonly setNumber: number
+  readonly side: Side | null
+}
 
 /** A stretch of a timer during which one thing is done. */
 export interface Phase {
@@ -13,6 +22,8 @@ export interface Phase {
   readonly count: { readonly at: number, readonly of: number } | null
   /** Name that is spoken when it begins; none for what is only counted. */
   readonly name?: string
+  /** Where several drills follow one another. */
+  readonly set?: PhaseSet
 }
 
 /** A phase with the second at which it begins. */

@@ -2,8 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { expandSets, setSeconds, type Dose } from '../dose'
 import {
-  cuesOf, doneBy, fighterRounds, giantSet, guidedSession, holdClock, intervalPhases, inTime, lookAt, placeAt, READY_S,
-  setPhases, startClock, type IntervalBlock, type IntervalSession, type TimerClock,
+  cuesOf, doneBy, holdClock, inTime, lookAt, placeAt, READY_S, setPhases, startClock, type TimerClock,
 } from './index'
 
 const dose = (over: Partial<Dose>): Dose => ({ sets: 3, amount: 6, unit: 'reps', restS: 60, ...over })
@@ -95,54 +94,6 @@ describe('the sounds of a timer', () => {
       const at = cuesOf(setPhases(dose({ amount: n, unit }))).map(cue => cue.atS)
       expect(at).toEqual([...at].sort((a, b) => a - b))
       expect(at[0]).toBeGreaterThanOrEqual(0)
-    }))
-  })
-})
-
-describe('interval sessions', () => {
-  const block = (name: string, over: Partial<IntervalBlock> = {}): IntervalBlock =>
-    ({ name, sides: 'both', workS: 40, restS: 20, times: 1, ...over })
-  const session = (over: Partial<IntervalSession>): IntervalSession => ({
-    blocks: [], rounds: 1, roundRestS: 60, roundRestOf: null, sides: 'own', warmUpS: 0, coolDownS: 0, ...over,
-  })
-
-  it('do every drill twice, each side its own or splitting the time', () => {
-    const blocks = [block('Plank', { times: 2 }), block('Side plank', { sides: 'each' })]
-    expect(plain(intervalPhases(session({ blocks })))).toEqual([
-      ['Plank', 40], ['rest', 20], ['Plank', 40], ['rest', 20], ['Side plank, left', 40], ['Side plank, right', 40],
-    ])
-    expect(plain(intervalPhases(session({ blocks, sides: 'split' }))).slice(-2)).toEqual([
-      ['Side plank, left', 20], ['Side plank, right', 20],
-    ])
-  })
-
-  it('change with the round, and say what to fall back on', () => {
-    const blocks = [block('Plank', { rounds: [{ name: 'Long plank', fallback: 'Plank' }] })]
-    expect(plain(intervalPhases(session({ blocks, rounds: 3 }))).filter(([word]) => word !== 'rest')).toEqual([
-      ['Plank', 40], ['Long plank, or Plank', 40], ['Plank', 40],
-    ])
-  })
-
-  it('a fighter’s round is three minutes, and its rest a crawl', () => {
-    const phases = intervalPhases(fighterRounds(['Hold', 'Turn', 'Throw'], 2))
-    expect(plain(phases)).toEqual([
-      ['Hold', 60], ['Turn', 60], ['Throw', 60], ['Crawl', 60], ['Hold', 60], ['Turn', 60], ['Throw', 60],
-    ])
-  })
-
-  it('a giant set rests once a round', () => {
-    expect(plain(intervalPhases(giantSet(['A', 'B'], { rounds: 2, workS: 30, restS: 90 })))).toEqual([
-      ['A', 30], ['B', 30], ['rest', 90], ['A', 30], ['B', 30],
-    ])
-  })
-
-  it('a guided half hour is half an hour', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 8 }), fc.integer({ min: 15, max: 45 }), (n, minutes) => {
-      const blocks = Array.from({ length: n }, (_, i) => block(`${i}`, { workS: 30, restS: 15 }))
-      const guided = guidedSession(blocks, minutes)
-      const last = intervalPhases(guided).at(-1)!
-      expect(last.from + last.seconds).toBe(minutes * 60)
-      expect(guided.coolDownS).toBeGreaterThanOrEqual(180)
     }))
   })
 })

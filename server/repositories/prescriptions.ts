@@ -1,5 +1,5 @@
 import type { PlannedLift } from '~~/core/programme'
-import type { PrescribedItem, PrescribedSession } from '~~/shared/types'
+import type { PrescribedItem, PrescribedSession, Routine } from '~~/shared/types'
 import { json, type Tx } from './rows'
 
 interface SessionRow {
@@ -11,6 +11,7 @@ interface SessionRow {
   plan_key: string
   minutes: number
   lifts: PlannedLift[]
+  routine: Routine
 }
 
 interface ItemRow {
@@ -31,6 +32,14 @@ export interface StoredSession extends PrescribedSession {
   readonly itemKeys: Readonly<Record<string, string>>
 }
 
+/** A session without its drills. */
+interface SessionHead {
+  readonly day: string
+  readonly minutes: number
+  readonly lifts: readonly PlannedLift[]
+  readonly routine: Routine
+}
+
 async function withItems(tx: Tx, organisationId: string, rows: readonly SessionRow[]): Promise<StoredSession[]> {
   if (rows.length === 0) return []
   const items = await tx<ItemRow>('prescribed_item').where({ organisation_id: organisationId })
@@ -44,6 +53,7 @@ async function withItems(tx: Tx, organisationId: string, rows: readonly SessionR
       day: row.day,
       minutes: row.minutes,
       lifts: row.lifts,
+      ...row.routine,
       items: own.map(item => ({ ...item.prescription, id: item.id, variationId: item.variation_id })),
       itemKeys: Object.fromEntries(own.map(item => [item.id, item.plan_key])),
     }
@@ -76,15 +86,7 @@ export async function sessionById(tx: Tx, organisationId: string, id: string): P
 
 export async function insertSession(
   tx: Tx, organisationId: string,
-  session: {
-    id: string
-    athleteId: string
-    startsOn: string
-    day: string
-    planKey: string
-    minutes: number
-    lifts: readonly PlannedLift[]
-  },
+  session: SessionHead & { id: string, athleteId: string, startsOn: string, planKey: string },
 ): Promise<void> {
   await tx('prescribed_session').insert({
     id: session.id,
@@ -95,14 +97,15 @@ export async function insertSession(
     plan_key: session.planKey,
     minutes: session.minutes,
     lifts: json(session.lifts),
+    routine: json(session.routine),
   })
 }
 
 export async function updateSession(
-  tx: Tx, organisationId: string, id: string, session: { day: string, minutes: number, lifts: readonly PlannedLift[] },
+  tx: Tx, organisationId: string, id: string, { day, minutes, lifts, routine }: SessionHead,
 ): Promise<void> {
   await tx('prescribed_session').where({ organisation_id: organisationId, id })
-    .update({ day: session.day, minutes: session.minutes, lifts: json(session.lifts) })
+    .update({ day, minutes, lifts: json(lifts), routine: json(routine) })
 }
 
 export async function withdrawSession(tx: Tx, organisationId: string, id: string): Promise<void> {
@@ -184,7 +187,9 @@ export async function prescribedBetween(
     >(
       'i.id', 's.athlete_id', 'i.variation_id', 's.day', 'i.prescription',
     )
-  return rows.map(row => ({
+  // What somebody took another drill for was not asked as well.
+  const swapped = new Set(rows.map(row => row.prescription.swappedFor))
+  return rows.filter(row => !swapped.has(row.id)).map(row => ({
     itemId: row.id, athleteId: row.athlete_id, variationId: row.variation_id, day: row.day, item: row.prescription,
   }))
 }

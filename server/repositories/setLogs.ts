@@ -65,11 +65,12 @@ export async function logsOfItems(
 /** Puts a stored set right: its key, its day and its place stay. */
 export async function changeLog(tx: Tx, organisationId: string, log: StoredSetLog): Promise<void> {
   await tx('set_log').where({ organisation_id: organisationId, day: log.day, id: log.id }).update({
-    performed_at: log.performedAt, amount: log.amount, break_point: log.breakPoint, setting: json(log.setting),
-    felt_at: log.feltAt, effort: log.effort, pain_at: log.painAt, note: log.note, quality: log.quality ?? null,
+    performed_at: log.performedAt, variation_id: log.variationId, amount: log.amount, break_point: log.breakPoint,
+    setting: json(log.setting), felt_at: log.feltAt, effort: log.effort, pain_at: log.painAt, note: log.note,
+    quality: log.quality ?? null,
   })
   await tx('pain_set').where({ organisation_id: organisationId, id: log.id }).update({
-    at: log.performedAt, hurt: hurts(log), place: log.painAt,
+    variation_id: log.variationId, at: log.performedAt, hurt: hurts(log), place: log.painAt,
   })
   await keepPain(tx, organisationId, [log])
 }

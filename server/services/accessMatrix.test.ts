@@ -280,7 +280,8 @@ describe('every route', () => {
         ? people.coach.context.actor.personId
         : about.id,
     )
-      .replace(':startsOn', MONDAY).replace(':from', MONDAY).replace(':to', '2026-03-08')
+      .replace(':itemId', about.itemId).replace(':startsOn', MONDAY).replace(':from', MONDAY)
+      .replace(':to', '2026-03-08')
     const answer = await fetch(app.url + address, {
       method,
       headers: {

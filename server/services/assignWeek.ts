@@ -19,6 +19,7 @@ import { markAssigned, weekOf } from '../repositories/weeks'
 import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, writing, type Context } from './context'
 import { record } from './record'
+import { routineOf } from './routine'
 import { overrule } from './screening'
 import { settledFor } from './planningRules'
 import { competitionsFor } from './seasonOf'
@@ -101,7 +102,7 @@ export async function freezeWeek(
     const { flags, ageYears } = screenOn(planning, session.day)
     await freeze(
       tx, organisationId,
-      { athleteId, startsOn, flags, ageYears, policy: planning.rules.policy, catalogue, typical },
+      { athleteId, startsOn, planning, flags, ageYears, policy: planning.rules.policy, catalogue, typical },
       session, before.find(old => old.planKey === session.id),
     )
   }
@@ -118,12 +119,12 @@ async function retire(tx: Tx, organisationId: string, old: StoredSession): Promi
 
 async function freeze(
   tx: Tx, organisationId: string,
-  week: { athleteId: string, startsOn: string } & Frozen,
+  week: { athleteId: string, startsOn: string, planning: PlanningContext } & Frozen,
   session: PlannedSession, old: StoredSession | undefined,
 ): Promise<void> {
   const day = addDays(week.startsOn, session.day)
   const sessionId = old?.id ?? newKey()
-  const head = { day, minutes: session.minutes, lifts: session.lifts }
+  const head = { day, minutes: session.minutes, lifts: session.lifts, routine: routineOf(session, week.planning) }
   if (old) await updateSession(tx, organisationId, old.id, head)
   else {
     await insertSession(tx, organisationId,
@@ -185,6 +186,8 @@ export function prescription(
     settingsAsked: variation.settings,
     ...(policy.cueFocus === 'inside' ? { cueFirst: 'inside' as const } : {}),
     ...(notes.length > 0 ? { notes } : {}),
+    ...(item.circuit === undefined ? {} : { circuit: item.circuit }),
+    ...(item.between ? { between: true as const } : {}),
     ...(item.rounds ? { rounds: item.rounds } : {}),
   }
 }

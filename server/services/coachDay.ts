@@ -57,7 +57,7 @@ export function coachDay(context: Context): Promise<CoachDay> {
           )
           : []
         rows.push({
-          id, name, session: session !== undefined, stopped, drills: open.length,
+          id, name, session: session !== undefined, minutes: session?.minutes ?? 0, stopped, drills: open.length,
           logged: logged.filter(log => log.athleteId === id).length,
           weekPlanned: planned.has(id),
         })

@@ -22,6 +22,7 @@ import { insertAthlete } from '../repositories/athletes'
 import { insertBraceCheck, insertTrials } from '../repositories/assessment'
 import { saveOwnCatalogue } from '../repositories/catalogue'
 import { setEquipped } from '../repositories/facility'
+import { setRooms } from '../repositories/rooms'
 import { putEntries } from '../repositories/calendar'
 import { saveHealth } from '../repositories/health'
 import { insertGroup } from '../repositories/groups'
@@ -59,6 +60,7 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     for (const group of centre.groups) await insertGroup(tx, organisationId, group)
     const counts = centre.equipment as Record<string, number>
     await setEquipped(tx, organisationId, { counts, weights: centre.weights })
+    await setRooms(tx, organisationId, { version: 1, rooms: centre.rooms })
     for (const athlete of centre.athletes)
       await insertAthlete(tx, organisationId, athlete.id, athlete.input, athlete.raised)
     const coachId = await addPeople(tx, organisationId, centre, passwordHash, luck)

@@ -1,3 +1,4 @@
+import { KNOWN_DAYS } from '~~/core/assessment'
 import { addDays } from '~~/core/calendar'
 import { AppError } from '~~/shared/errors'
 import type { FloorDay, SessionRun } from '~~/shared/types'
@@ -9,9 +10,6 @@ import { sessionsBetween } from '../repositories/prescriptions'
 import { logsBetween } from '../repositories/setLogs'
 import { transaction, type Context } from './context'
 import { runOf } from './sessions'
-
-/** Drills without a set in so many days are new: somebody looks on. */
-const KNOWN_DAYS = 42
 
 /** Everybody of a squad who trains today, with what is in the gym. */
 export function floorDay(context: Context, groupId: string): Promise<FloorDay> {

@@ -1,17 +1,21 @@
-import { daysBetween, mondayOf } from '~~/core/calendar'
+import { doneLast, KNOWN_DAYS } from '~~/core/assessment'
+import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
 import { alternatives, screenOn, type PlannedSession, type PlanningContext, type TrunkItem } from '~~/core/programme'
 import { mayTrain, NOT_NOW, redFlags, type Screen } from '~~/core/screening'
 import { planningContext } from '~~/shared/planningContext'
-import type { PrescribedItem, PrescribedSession, StoppedDrill, TrainingStop } from '~~/shared/types'
+import type {
+  PrescribedItem, PrescribedSession, StoppedDrill, StoredSetLog, TrainingStop,
+} from '~~/shared/types'
 import { asSystem } from '../database/connection'
 import { openStop } from '../repositories/alerts'
 import type { StoredSession } from '../repositories/prescriptions'
-import { loggedItemIds } from '../repositories/setLogs'
+import { loggedItemIds, logsBetween } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
 import type { Context } from './context'
 import { drillLook } from './drillLook'
 import type { Truth } from './healthTruth'
+import { laterSetsText, mayBy, optionsOf, routineToday } from './routine'
 
 /** Sessions as they may be trained: everything that is handed out to be trained goes through here. */
 interface HandedOut {
@@ -37,15 +41,25 @@ export async function handOut(
       day: dayOfTraining(session.day, today), logged, named: actor.role !== 'assistant', replaced: true,
     })
   )
-  return { stop: await stopOf(tx, context, truth, sessions), sessions: open.map(one => withLooks(one, truth)) }
+  const lately = await logsBetween(
+    tx, actor.organisationId, [truth.athlete.id], addDays(today, -KNOWN_DAYS), addDays(today, 7),
+  )
+  return {
+    stop: await stopOf(tx, context, truth, sessions), sessions: open.map(one => asShown(one, truth, lately)),
+  }
 }
 
-function withLooks(session: PrescribedSession, { catalogue }: Truth): PrescribedSession {
-  const look = (id: string): Pick<PrescribedItem, 'look'> => {
-    const drill = catalogue.find(id)
-    return drill ? { look: drillLook(drill) } : {}
+/** A session with what its drills look like and how each was done last. */
+function asShown(session: PrescribedSession, { catalogue }: Truth, lately: readonly StoredSetLog[]): PrescribedSession {
+  const shown = (item: PrescribedItem): PrescribedItem => {
+    const drill = catalogue.find(item.variationId)
+    const last = doneLast(item.variationId, session.day, lately, catalogue)
+    return {
+      ...item, ...drill ? { look: drillLook(drill) } : {},
+      last: last && { ...last, name: catalogue.find(last.variationId)?.name ?? '' },
+    }
   }
-  return { ...session, items: session.items.map(item => ({ ...item, ...look(item.variationId) })) }
+  return { ...session, items: session.items.map(shown) }
 }
 
 /** What is due is trained today, whatever day it was planned for. */
@@ -73,6 +87,8 @@ export function asTrained(
   const items = session.items
     // A stand-in that was trained stays; one that was not goes when its drill may be trained again.
     .filter(item => !item.standsInFor || logged.has(item.id) || (stops.get(item.standsInFor) ?? []).length > 0)
+    // What was swapped is not done as well.
+    .filter(item => !session.items.some(other => other.swappedFor === item.id) || logged.has(item.id))
     .map((item): PrescribedItem => {
       const texts = stops.get(item.id)!
       const fresh = readAnew(item, screen, catalogue, named)
@@ -83,40 +99,28 @@ export function asTrained(
         : insteadOf(item, session, planningContext(athlete, mondayOf(day), [], catalogue), day)
       return { ...fresh, stopped: { text: named ? texts[0]! : NOT_NOW, instead } }
     })
-  return { id, day: planned, minutes, lifts, items }
+  return { id, day: planned, minutes, lifts, items, ...routineToday(session, mayBy(screen)) }
 }
 
 function stopsOf(item: PrescribedItem, screen: Screen): string[] {
   return mayTrain(item, screen).stops.map(({ text }) => text)
 }
 
-/** Breath and later rounds by what holds today; nothing else of what was frozen changes. */
+/** Breath and later sets by what holds today; nothing else of what was frozen changes. */
 function readAnew(item: PrescribedItem, screen: Screen, catalogue: Catalogue, named: boolean): PrescribedItem {
   // A breath that was replaced when it was frozen was a held one.
   const own = item.breathWhy === null ? item.breath : 'holdAndReset'
   const { pattern, why } = mayTrain({ ...item, breath: own }, screen).breath
-  const rounds = roundNotes(item, screen, catalogue)
+  if (!item.rounds) return { ...item, breath: pattern, breathWhy: named ? why : null }
+  const options = optionsOf(item, catalogue, mayBy(screen))
   return {
-    ...item, breath: pattern, breathWhy: named ? why : null,
-    ...(rounds.length > 0 ? { notes: [...(item.notes ?? []), ...rounds] } : {}),
+    ...item, breath: pattern, breathWhy: named ? why : null, options,
+    notes: [...(item.notes ?? []), ...laterSetsText(options)],
   }
-}
-
-/** What the later rounds of a circuit are, in words, without what may not be trained today. */
-function roundNotes({ rounds = [], dose, breath }: PrescribedItem, screen: Screen, catalogue: Catalogue): string[] {
-  const may = (id: string | null): string | null => {
-    const drill = id === null ? undefined : catalogue.find(id)
-    return drill && mayTrain({ variationId: drill.id, dose, breath }, screen).stops.length === 0 ? drill.name : null
-  }
-  return rounds.map(({ variationId, fallbackId }, i) => {
-    const [wanted, fallback] = [may(variationId), may(fallbackId)]
-    if (wanted) return `Round ${i + 2}: ${wanted}${fallback ? `; if it does not go, ${fallback}` : ''}.`
-    return `Round ${i + 2}: ${fallback ?? 'the drill of the first round'}.`
-  })
 }
 
 /** A frozen drill as the planner knows one. */
-const asItem = (item: PrescribedItem): TrunkItem => ({
+export const asItem = (item: PrescribedItem): TrunkItem => ({
   id: item.id, variationId: item.variationId, dose: item.dose, slot: item.slot, pairedWith: null,
   extraSetSide: item.extraSetSide, setting: item.setting, why: item.why,
 })

@@ -2,7 +2,7 @@ import { addDays } from '~~/core/calendar'
 import { mayTrain } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
 import { mergeSets, setKey } from '~~/shared/sameSet'
-import type { SetLogInput, StoredSetLog } from '~~/shared/types'
+import type { PrescribedItem, SetLogInput, StoredSetLog } from '~~/shared/types'
 import { itemForLog } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { changeLog, insertLogs, logsOfItems } from '../repositories/setLogs'
@@ -42,12 +42,13 @@ async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Pr
     checkLog(log, index, found.item.sides, context.today)
     const truth = truths.get(found.athleteId) ?? await healthTruth(tx, context, found.athleteId)
     truths.set(found.athleteId, truth)
-    mustHaveBeenOpen(log, found.item, truth)
+    const item = { ...found.item, variationId: optionTaken(log, index, found.item) }
+    mustHaveBeenOpen(log, item, truth)
     const { corrects: _, ...said } = log
     stored.push({
       ...said,
       athleteId: found.athleteId,
-      variationId: found.item.variationId,
+      variationId: item.variationId,
       unit: found.item.dose.unit,
       tempo: found.item.dose.tempo ?? null,
       // Whoever does a set does not score it.
@@ -70,6 +71,16 @@ async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Pr
     await tellOfPain(tx, context, truth.athlete, own.filter(log => !known.has(log.id)))
   }
   return { stored: stored.map(log => log.id) }
+}
+
+/** The drill that was done: its own, or an option of a set that has some. */
+function optionTaken({ variationId }: SetLogInput, index: number, item: PrescribedItem): string {
+  const options = (item.rounds ?? []).flatMap(round => [round.variationId, round.fallbackId])
+  if (variationId === undefined || variationId === item.variationId || options.includes(variationId))
+    return variationId ?? item.variationId
+  throw new AppError('badInput', 'This drill is no option of this set.', {
+    [`logs.${index}.variationId`]: 'This drill is no option of this set.',
+  })
 }
 
 interface Change {
@@ -129,7 +140,9 @@ function checkLog(log: SetLogInput, index: number, sides: 'both' | 'each', today
  * Refuses a set of a drill that health had stopped when it was done; rungs and equipment of the day do not matter to
  * what was done.
  */
-function mustHaveBeenOpen(log: SetLogInput, item: Parameters<typeof mayTrain>[0], truth: Truth): void {
+function mustHaveBeenOpen(
+  log: SetLogInput, item: Pick<PrescribedItem, 'variationId' | 'dose' | 'breath'>, truth: Truth,
+): void {
   const screen = screenAt(truth, log.day, log.performedAt)
   const stop = mayTrain(item, screen).stops.find(({ rule }) =>
     ['redFlag', 'clearance', 'flag', 'age', 'dose'].includes(rule)

@@ -34,6 +34,8 @@ export const ROUTE_RULES = {
   'POST /api/groups': rule(COACHES, 'organisation'),
   'GET /api/facility': rule(STAFF, 'organisation'),
   'PUT /api/facility': rule(COACHES, 'organisation'),
+  'GET /api/rooms': rule(STAFF, 'organisation'),
+  'PUT /api/rooms': rule(COACHES, 'organisation'),
   'GET /api/catalogue': rule(ALL, 'organisation'),
   'PUT /api/catalogue': rule(COACHES, 'organisation'),
   'GET /api/athletes': rule(STAFF, 'athlete'),
@@ -106,6 +108,8 @@ export const ROUTE_RULES = {
   'PUT /api/floor/:groupId/board': rule(STAFF, 'organisation'),
   'GET /api/sessions/:id': rule(ALL, 'athlete'),
   'POST /api/sessions/:id/stand-in': rule([...COACHES, 'athlete'], 'athlete'),
+  'GET /api/sessions/:id/swaps/:itemId': rule([...COACHES, 'athlete'], 'athlete'),
+  'POST /api/sessions/:id/swap': rule([...COACHES, 'athlete'], 'athlete'),
   'GET /api/alerts': rule(ALL, 'self'),
   'POST /api/logs': rule(ALL, 'athlete'),
 } as const satisfies Record<string, RouteRule>

@@ -36,7 +36,9 @@ interface RouteOptions<Body, Query, Answer> {
 export type NamedRoute = EventHandler & { readonly routeName: RouteName }
 
 /** How each path parameter is read. */
-const PARAMS = { id: keyParam, groupId: keyParam, startsOn: mondayParam, from: dayParam, to: dayParam } as const
+const PARAMS = {
+  id: keyParam, groupId: keyParam, itemId: keyParam, startsOn: mondayParam, from: dayParam, to: dayParam,
+} as const
 
 /** A route for signed-in people: authorise, validate, call, answer; every error in the one shape. */
 export function defineRoute<Answer, Body = undefined, Query = Record<string, never>>(

@@ -43,6 +43,12 @@ export const isoDay = (label: string): Joi.StringSchema =>
   Joi.string().required().label(label)
     .custom((value: string, helpers) => (isTrainingDay(value) ? value : helpers.error('string.pattern.base')))
 
+/** A time of day, "HH:MM". */
+export const timeOfDay = (label: string): Joi.StringSchema =>
+  Joi.string().pattern(/^([01]\d|2[0-3]):[0-5]\d$/).required().label(label).messages({
+    'string.pattern.base': 'A time is written like 09:30.',
+  })
+
 export const choice = (label: string, values: readonly string[]): Joi.StringSchema =>
   Joi.string().valid(...values).required().label(label)
 

@@ -14,13 +14,13 @@ export {
 } from './people'
 export { decisionsSchema } from './decisions'
 export { reportLinkSchema, sessionEffortSchema } from './review'
-export { facilitySchema } from './facility'
+export { facilitySchema, roomsSchema } from './facility'
 export { floorBoardSchema } from './floor'
 export { sportsSchema } from './sports'
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'
 export {
   assignSchema, doseSchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema, setLogsSchema,
-  standInSchema,
+  standInSchema, swapSchema,
 } from './week'
 export {
   athleteSeasonChangeSchema, calendarSourceSchema, entrySchema, feedSchema, isTimeZone, seasonChangeSchema,

@@ -4,7 +4,7 @@ import { PHASE_IDS } from '~~/core/policy'
 import {
   FEED_SCOPES, type AthleteSeasonChange, type CalendarSource, type EntryInput, type FeedInput, type SeasonChange,
 } from '../types'
-import { choice, form, id, isoDay, listOf, words } from './common'
+import { choice, form, id, isoDay, listOf, timeOfDay, words } from './common'
 import { monday } from './planning'
 
 const whole = (label: string, least: number, most: number): Joi.NumberSchema =>
@@ -56,9 +56,7 @@ export const entrySchema = form<EntryInput>({
   weeklyUntil: isoDay('Every week until').allow(null),
   except: listOf('Left out', isoDay('Left out')).max(120),
   groupId: id('Group').allow(null),
-  startsAt: Joi.string().pattern(/^([01]\d|2[0-3]):[0-5]\d$/).allow(null).required().label('Time').messages({
-    'string.pattern.base': 'A time is written like 09:30.',
-  }),
+  startsAt: timeOfDay('Time').allow(null),
   minutes: whole('Minutes', 5, 1440).allow(null),
   timeZone: Joi.string().max(64).required().label('Time zone').custom((
     value: string, helpers,

@@ -58,6 +58,7 @@ const itemSchema = form<TrunkItem>({
   kept: Joi.valid(true).optional().label('Kept'),
   note: words('Note', 500).optional(),
   circuit: Joi.string().min(1).max(120).optional().label('Circuit'),
+  between: Joi.valid(true).optional().label('Between rounds'),
   rounds: listOf(
     'Rounds',
     Joi.object({
@@ -70,6 +71,7 @@ const itemSchema = form<TrunkItem>({
 const circuitSchema = form<Circuit>({
   id: key('Circuit'),
   rounds: count('Rounds', 1, 10),
+  times: Joi.number().integer().min(1).max(3).optional().label('Times in a row'),
   workS: count('Work', 5, 300),
   restS: count('Rest', 0, 300),
   roundRestS: count('Rest between rounds', 0, 600),
@@ -104,6 +106,10 @@ export const assignSchema = form<{ version: number, reason: string }>({
 
 export const standInSchema = form<{ itemId: string }>({ itemId: id('Drill') })
 
+export const swapSchema = form<{ itemId: string, variationId: string }>({
+  itemId: id('Drill'), variationId: key('Drill instead'),
+})
+
 /** Sessions with their lifts, to be filled. */
 export const proposeSchema = form<{ sessions: PlannedSession[] }>({
   sessions: listOf('Sessions', sessionSchema).max(14).unique('id'),
@@ -112,6 +118,7 @@ export const proposeSchema = form<{ sessions: PlannedSession[] }>({
 export const setLogSchema = form<SetLogInput>({
   id: id('Key'),
   prescribedItemId: id('Drill'),
+  variationId: Joi.string().max(120).optional().label('Option taken'),
   day: isoDay('Day'),
   performedAt: Joi.string().isoDate().required().label('Time'),
   setNumber: count('Set', 1, 30),

@@ -11,7 +11,7 @@ export type {
   DecisionInput, DecisionOutcome, DecisionRow, DecisionsAnswer, DecisionTray, TakenDecision,
 } from './decisions'
 export type { AthleteReview, NewReportLink, ReportLink, ReportLinkInput, SharedReport } from './review'
-export type { Facility } from './facility'
+export type { Facility, GymRoom, GymRooms } from './facility'
 export type { FloorBoard, FloorBoardInput, FloorDay, FloorRoom, FloorWays, RunningFloor } from './floor'
 export {
   NO_HEALTH, type AlertKind, type Athlete, type AthleteHealth, type AthleteInput, type Availability, type Competition,
@@ -19,9 +19,9 @@ export {
   type RosterRow,
 } from './athlete'
 export type {
-  History, PlannedAnswer, DrillLook,
-  PrescribedItem, PrescribedSession, SessionRun, SetLogInput,
-  Settled, StoppedDrill, StoredSetLog, Today,
+  DrillLook, DrillOption, History, PlannedAnswer,
+  PrescribedItem, PrescribedSession, Routine, RoutineLine, SessionRun, SetLogInput,
+  Settled, StoppedDrill, StoredSetLog, Swap, Today,
   TrainingStop, TrainingWeek, WeekSheet,
 } from './week'
 export type {

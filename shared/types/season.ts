@@ -132,6 +132,8 @@ export interface SquadDay {
     readonly id: string
     readonly name: string
     readonly session: boolean
+    /** Minutes of the session; 0 where there is none. */
+    readonly minutes: number
     readonly drills: number
     readonly logged: number
     readonly weekPlanned: boolean

@@ -1,11 +1,12 @@
 import type { ActionShares, BreathPattern, Fault, SettingValues } from '~~/core/catalogue'
 import type { Dose, Side, Sides } from '~~/core/dose'
 import type {
-  PlannedLift, PlanningContext, PlanProof, PrescribedWork, Slot, SportEdits, WeekPlan,
+  Circuit, PlannedLift, PlanningContext, PlanProof, PrescribedWork, Slot, SportEdits, WeekPlan,
 } from '~~/core/programme'
-import type { BodyPlace, BreakPoint } from '~~/core/assessment'
+import type { BodyPlace, BreakPoint, DoneLast } from '~~/core/assessment'
 import type { KnownTrunk } from '~~/core/capacity'
 import type { DrillFigures } from '~~/core/mechanics'
+import type { GuidedLine } from '~~/core/timer'
 import type { RulesLayer } from '~~/core/policy'
 import type { FacilityWeights, Progress } from '~~/core/prescription'
 import type { SessionEffort } from '~~/core/review'
@@ -102,14 +103,47 @@ export interface PrescribedItem {
   readonly cueFirst?: 'inside'
   /** The coach's note and what the policy adds. */
   readonly notes?: readonly string[]
-  /** Later rounds of a circuit, each with what to fall back on. */
+  /** Circuit of the session it is a station of, or is done between the rounds of. */
+  readonly circuit?: string
+  readonly between?: true
+  /** Second and later sets of a station, each with what to fall back on. */
   readonly rounds?: readonly { readonly variationId: string, readonly fallbackId: string | null }[]
+  /** What may be done in each set today, what is asked first; not there: the drill itself. */
+  readonly options?: readonly (readonly DrillOption[])[]
   /** The stopped drill it stands in for. */
   readonly standsInFor?: string
   /** Why it may not be trained today, and what may stand in for it; not there: it may. */
   readonly stopped?: StoppedDrill
   /** What it looks like: a phone shows it without the catalogue and the mechanics. */
   readonly look?: DrillLook
+  /** How it, or a rung near it, was done last; null: never lately. */
+  readonly last?: (DoneLast & { readonly name: string }) | null
+  /** The drill that it was taken for by whoever trains. */
+  readonly swappedFor?: string
+}
+
+/** A drill that may be done instead of one of the day's. */
+export interface Swap extends DrillOption {
+  readonly sides: Sides
+  readonly dose: Dose
+}
+
+/** A drill that may be done in a set. */
+export interface DrillOption {
+  readonly variationId: string
+  readonly name: string
+}
+
+/** A line of a warm-up or cool-down; a drill of the catalogue where it is one. */
+export interface RoutineLine extends GuidedLine {
+  readonly variationId: string | null
+}
+
+/** How a session is gone through besides its drills, as it was frozen. */
+export interface Routine {
+  readonly circuits?: readonly Circuit[]
+  readonly warmUp?: readonly RoutineLine[]
+  readonly coolDown?: readonly RoutineLine[]
 }
 
 /** What a drill looks like. */
@@ -118,7 +152,7 @@ export interface DrillLook {
   readonly figures: Pick<DrillFigures, 'start' | 'end' | 'isPicture'> | null
 }
 
-export interface PrescribedSession {
+export interface PrescribedSession extends Routine {
   readonly id: string
   readonly day: string
   readonly minutes: number
@@ -130,6 +164,8 @@ export interface PrescribedSession {
 export interface SetLogInput {
   readonly id: string
   readonly prescribedItemId: string
+  /** The option that was taken, where a set has some; not there: the drill itself. */
+  readonly variationId?: string
   readonly day: string
   readonly performedAt: string
   readonly setNumber: number

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { useTimestamp } from '@vueuse/core'
-import { BODY_PLACES, BREAK_POINTS, type BodyPlace, type BreakPoint } from '~~/core/assessment'
+import type { BodyPlace, BreakPoint } from '~~/core/assessment'
 import type { Catalogue } from '~~/core/catalogue'
 import { PAIN_CAUTION } from '~~/core/screening'
 import { doneBy, setPhases } from '~~/core/timer'
 import type { SessionRun, SetLogInput, Units } from '~~/shared/types'
+import EndedBy from '~/components/run/EndedBy.vue'
+import FloorFace from '~/components/floor/FloorFace.vue'
+import FloorFrame from '~/components/floor/FloorFrame.vue'
 import SetLogForm from '~/components/run/SetLogForm.vue'
-import DrillFigure from '~/components/drill/DrillFigure.vue'
-import ChipChoice from '~/components/common/ChipChoice.vue'
 import type { BoardBlock } from '~/composables/floor/floorView'
-import { useRunner, type CurrentStep, type SetOutcome } from '~/composables/useRunner'
+import { useBlockRun } from '~/composables/floor/useBlockRun'
+import type { CurrentStep, SetOutcome } from '~/composables/useRunner'
 import { useTimer } from '~/composables/useTimer'
 import { loadIn } from '~/words/loadWords'
 import { loggedText } from '~/words/setWords'
@@ -36,14 +38,8 @@ const emit = defineEmits<{
   busy: [is: boolean]
 }>()
 
-const inBlock = computed((): SessionRun => ({
-  ...props.run,
-  session: props.run.session && {
-    ...props.run.session, items: props.run.session.items.filter(item => props.block.items.includes(item.id)),
-  },
-}))
-const { current, last, inOneGo, lastSetting, restS, log, putRight } =
-  useRunner(inBlock, toRef(props, 'waiting'), sent => emit('log', sent))
+const { runner } = useBlockRun(props, sent => emit('log', sent))
+const { current, last, inOneGo, lastSetting, restS, log, putRight } = runner
 const phases = computed(() => (current.value ? setPhases(current.value.item.dose, inOneGo.value) : []))
 const { place, running, start, hold, end } = useTimer(() => phases.value)
 watch(() => props.held, is => hold(is))
@@ -123,109 +119,76 @@ defineExpose({ press })
 </script>
 
 <template>
-  <article
-    class="bg-paper border-t-[6px] flex flex-col min-h-[17rem]"
-    :class="running ? 'border-signal' : 'border-line'"
-    :aria-label="run.athleteName"
+  <FloorFrame
+    :name="run.athleteName"
+    :running="running"
+    :text="current ? running ? 'Stop: done, or form broke' : 'Start' : inS > 0 ? 'Not begun' : 'Lift done'"
+    :may-press="mayPress"
+    :digit="digit"
+    @press="press"
   >
-    <div class="p-3 flex-1 flex flex-col">
-      <h3 class="text-[1.5rem]">
-        {{ run.athleteName }}
-      </h3>
-      <p class="leading-tight">
-        {{ current?.item.name ?? block.what }}<template v-if="load">, <b class="figure">{{ load }}</b></template>
+    <p class="leading-tight">
+      {{ current?.item.name ?? block.what }}<template v-if="load">, <b class="figure">{{ load }}</b></template>
+    </p>
+    <SetLogForm
+      v-if="changes && last"
+      class="mt-2"
+      :step="last.step"
+      :amount="last.log.amount"
+      :setting="last.log.setting"
+      :units="units"
+      scores
+      :hurts="false"
+      :logged="last.log"
+      @log="right"
+      @back="changes = false"
+    />
+    <EndedBy
+      v-else-if="early"
+      class="mt-2"
+      :hurts="hurts"
+      @ended="ended"
+      @hurt="ended('pain', $event)"
+      @back="hurts = false"
+    />
+    <template v-else>
+      <FloorFace
+        :face="waits ? minutesOf(inS) : face.face"
+        :label="`${face.face} ${face.line}`"
+        :drill="drill"
+      />
+      <p class="text-quiet">
+        {{ waits ? 'until it begins' : face.line }}<template v-if="current">
+          · {{ setLine(current) }}
+        </template>
       </p>
-      <SetLogForm
-        v-if="changes && last"
-        class="mt-2"
-        :step="last.step"
-        :amount="last.log.amount"
-        :setting="last.log.setting"
-        :units="units"
-        scores
-        :hurts="false"
-        :logged="last.log"
-        @log="right"
-        @back="changes = false"
-      />
-      <ChipChoice
-        v-else-if="hurts"
-        class="mt-2"
-        legend="Where does it hurt?"
-        floor
-        :options="BODY_PLACES"
-        :pressed="[]"
-        @choose="ended('pain', $event)"
-      />
-      <ChipChoice
-        v-else-if="early"
-        class="mt-2"
-        legend="What ended it?"
-        floor
-        warn="pain"
-        :options="BREAK_POINTS"
-        :pressed="[]"
-        @choose="ended($event)"
-      />
-      <template v-else>
-        <div class="flex items-end justify-between gap-2 mt-auto">
-          <p
-            class="figure font-bold leading-none text-[5rem]"
-            role="timer"
-            :aria-label="`${face.face} ${face.line}`"
-          >
-            {{ waits ? minutesOf(inS) : face.face }}
-          </p>
-          <DrillFigure
-            :drill="drill"
-            :width="90"
-            :height="64"
-            small
-          />
-        </div>
-        <p class="text-quiet">
-          {{ waits ? 'until it begins' : face.line }}<template v-if="current">
-            · {{ setLine(current) }}
-          </template>
-        </p>
-        <p
-          v-if="pain"
-          class="caution"
-          role="alert"
+      <p
+        v-if="pain"
+        class="caution"
+        role="alert"
+      >
+        {{ PAIN_CAUTION }}
+      </p>
+      <p
+        v-if="last && !running"
+        class="flex items-center gap-2"
+      >
+        <span class="text-quiet mr-auto">{{ loggedText(last) }}</span>
+        <button
+          type="button"
+          class="btn min-h-[48px] shrink-0"
+          @click="changes = true"
         >
-          {{ PAIN_CAUTION }}
-        </p>
-        <p
-          v-if="last && !running"
-          class="flex items-center gap-2"
-        >
-          <span class="text-quiet mr-auto">{{ loggedText(last) }}</span>
-          <button
-            type="button"
-            class="btn min-h-[48px] shrink-0"
-            @click="changes = true"
-          >
-            Change it
-          </button>
-        </p>
-        <p
-          v-if="current?.why"
-          class="text-signal-ink"
-          role="status"
-        >
-          {{ current.why }}
-        </p>
-      </template>
-    </div>
-    <button
-      type="button"
-      class="min-h-[56px] px-4 flex justify-between items-center text-[1.15rem] font-bold"
-      :class="running ? 'bg-signal text-white' : 'bg-chip'"
-      :disabled="!mayPress"
-      @click="press"
-    >
-      {{ current ? running ? 'Stop: done, or form broke' : 'Start' : inS > 0 ? 'Not begun' : 'Lift done' }}
-      <kbd v-if="digit">{{ digit }}</kbd>
-    </button>
-  </article>
+          Change it
+        </button>
+      </p>
+      <p
+        v-if="current?.why"
+        class="text-signal-ink"
+        role="status"
+      >
+        {{ current.why }}
+      </p>
+    </template>
+  </FloorFrame>
 </template>

@@ -22,7 +22,7 @@ const run: SessionRun = {
 }
 const one: BoardBlock = {
   id: 'b', athleteId: 'a', place: 'floor', what: 'plank', start: 0, end: 4, watched: false, helper: null, items: ['i'],
-  lift: null, done: false,
+  lift: null, circuit: false, done: false,
 }
 const card = (over: object = {}) => mount(FloorCard, {
   props: {

@@ -4,6 +4,7 @@ import { formatDose, type SetSlot } from '~~/core/dose'
 import type { Units } from '~~/shared/types'
 import type { CurrentStep, SetOutcome } from '~/composables/useRunner'
 import { loadIn } from '~/words/loadWords'
+import { sinceText } from '~/words/sinceWords'
 import DrawnFigures from '~/components/drill/DrawnFigures.vue'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
 import DrillCues from '~/components/run/DrillCues.vue'
@@ -24,9 +25,11 @@ const props = defineProps<
     units: Units
     /** A coach is looking and scores the repeats. */
     scores?: boolean
+    /** No set of it is done: another drill may be taken. */
+    fresh?: boolean
   }
 >()
-const emit = defineEmits<{ log: [outcome: SetOutcome, whole: number], skip: [] }>()
+const emit = defineEmits<{ log: [outcome: SetOutcome, whole: number], skip: [], swap: [] }>()
 const ended = ref<{ readonly amount: number, readonly whole: number, readonly hurts: boolean } | null>(null)
 
 /** A whole set asks nothing; what broke early or hurts is asked about. */
@@ -36,6 +39,7 @@ function timed(amount: number, whole: number, hurts: boolean): void {
     amount, breakPoint: 'none', setting: props.setting, feltAt: [], effort: null, painAt: null, note: '',
   }, whole)
 }
+const since = computed(() => sinceText(props.step.item, props.units))
 const loadText = computed(() => loadIn(props.step.item.setting, props.units))
 const sideText = computed(() => (props.step.side ? `${props.step.side} side` : ''))
 </script>
@@ -81,6 +85,12 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
         :width="260"
         :height="76"
       />
+      <p
+        v-if="since"
+        class="text-quiet mb-2"
+      >
+        {{ since }}
+      </p>
       <DrillCues :item="step.item" />
       <SetTimer
         :step="step"
@@ -88,13 +98,23 @@ const sideText = computed(() => (props.step.side ? `${props.step.side} side` : '
         @ended="timed"
       />
       <DrillWords :item="step.item" />
-      <button
-        type="button"
-        class="btn btn-quiet underline underline-offset-2 min-h-[48px]"
-        @click="emit('skip')"
-      >
-        Skip this drill
-      </button>
+      <div class="flex gap-4">
+        <button
+          v-if="fresh"
+          type="button"
+          class="btn btn-quiet underline underline-offset-2 min-h-[48px]"
+          @click="emit('swap')"
+        >
+          Another drill
+        </button>
+        <button
+          type="button"
+          class="btn btn-quiet underline underline-offset-2 min-h-[48px]"
+          @click="emit('skip')"
+        >
+          Skip this drill
+        </button>
+      </div>
     </template>
     <SetLogForm
       v-else

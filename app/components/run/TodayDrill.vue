@@ -20,10 +20,12 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ take: [] }>()
 const loadText = computed(() => loadIn(props.item.setting, props.units))
-const where = computed(() => (props.item.pairedWithLift
-  ? `between sets of ${props.item.pairedWithLift.toLowerCase()}`
-  : slotText(props.item.slot, props))
-)
+const where = computed(() => {
+  const { pairedWithLift, between, circuit, slot } = props.item
+  if (pairedWithLift) return `between sets of ${pairedWithLift.toLowerCase()}`
+  if (between) return 'in the rests of the circuit'
+  return circuit === undefined ? slotText(slot, props) : 'a station of the circuit'
+})
 </script>
 
 <template>

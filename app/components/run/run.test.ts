@@ -1,11 +1,12 @@
 import { mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
-import type { PrescribedItem } from '~~/shared/types'
+import type { PrescribedItem, PrescribedSession } from '~~/shared/types'
 import ComingUp from './ComingUp.vue'
 import DrillWords from './DrillWords.vue'
 import RestTimer from './RestTimer.vue'
 import TodayDrill from './TodayDrill.vue'
+import TodaySession from './TodaySession.vue'
 
 const item = {
   setting: {},
@@ -43,6 +44,25 @@ describe('a drill of the day', () => {
     await wrapper.get('button').trigger('click')
     expect(wrapper.emitted('take')).toHaveLength(1)
     expect(drill({ stopped: { text: 'Not now.', instead: null } }).find('button').exists()).toBe(false)
+  })
+})
+
+describe('a session by the clock', () => {
+  it('says its warm-up and its circuit, and which drills are stations of it', () => {
+    const circuit = { id: 'c', rounds: 3, workS: 45, restS: 0, roundRestS: 60, sides: 'split' as const }
+    const session = {
+      id: 's', day: '2026-03-04', minutes: 30, lifts: [], circuits: [circuit],
+      warmUp: [{ text: 'Squat and reach', seconds: 150, variationId: null }, { text: 'Walk-out', seconds: 150,
+        variationId: null }],
+      items: [{ ...item, stopped: undefined, circuit: 'c' }, { ...item, stopped: undefined, id: 'j', circuit: 'c',
+        between: true }],
+    } as unknown as PrescribedSession
+    const text = mount(TodaySession, {
+      props: { session, logs: [], busy: false, problem: '', units: { mass: 'kg', length: 'cm' } },
+      global: { stubs: { NuxtLink: true } },
+    }).text()
+    for (const part of ['Warm-up, 5 min: Squat and reach; Walk-out.', '3 rounds of 1 station, 45 s of work',
+      'a station of the circuit', 'in the rests of the circuit']) expect(text).toContain(part)
   })
 })
 

@@ -1,27 +1,18 @@
 <script setup lang="ts">
-import { v7 as newKey } from 'uuid'
 import {
-  buildCircuit, changeSession, coolDownFor, homePlan, layOutSession, warmUpFor, type Circuit, type PlannedSession,
-  type PlanningContext, type WeekPlan,
+  changeSession, coolDownFor, homePlan, warmUpFor, type PlannedSession, type PlanningContext, type WeekPlan,
 } from '~~/core/programme'
+import SessionCircuit from '~/components/week/SessionCircuit.vue'
 
 /** What stands around the work of a session: warm-up and cool-down, a circuit, a few minutes at home, a note. */
 const props = defineProps<{ session: PlannedSession, plan: WeekPlan, context: PlanningContext }>()
 const emit = defineEmits<{ put: [plan: WeekPlan] }>()
 
 const homeMinutes = ref(5)
-const circuit = reactive({ rounds: 2, workS: 30, restS: 30, roundRestS: 60, sides: 'split' as Circuit['sides'] })
 const told = ref('')
 
 const warmUp = computed(() => warmUpFor(props.session, props.context))
-const freeMinutes = computed(() =>
-  Math.max(
-    0,
-    Math.floor(props.session.minutes - layOutSession(props.session, props.context.screen.catalogue).totalS / 60),
-  )
-)
 const home = computed(() => props.session.items.filter(item => item.slot === 'home'))
-const circuits = computed(() => props.session.circuits ?? [])
 const put = (change: (session: PlannedSession) => PlannedSession): void =>
   emit('put', changeSession(props.plan, props.session.id, change))
 
@@ -39,37 +30,8 @@ function addHome(): void {
       items: [...session.items.filter(i => i.slot !== 'home'), ...found.map(f => f.item)],
     }))
 }
-function addCircuit(): void {
-  const built = buildCircuit(props.session, { id: newKey(), ...circuit }, freeMinutes.value, props.context)
-  if (!built) {
-    told.value = `No circuit fits the ${freeMinutes.value} min that are free.`
-    return
-  }
-  told.value = `${built.items.length} stations, ${built.circuit.rounds} ${
-    built.circuit.rounds === 1 ? 'round' : 'rounds'
-  }.`
-  put(session => ({
-    ...session, items: [...session.items, ...built.items], circuits: [...circuits.value, built.circuit],
-  }))
-}
-function removeCircuit(id: string): void {
-  put(({ circuits: _, ...session }) => {
-    const rest = circuits.value.filter(c => c.id !== id)
-    return {
-      ...session,
-      items: session.items.filter(i => i.circuit !== id),
-      ...(rest.length > 0 ? { circuits: rest } : {}),
-    }
-  })
-}
 function setNote(text: string): void {
   put(({ note: _, ...session }) => (text.trim() ? { ...session, note: text.slice(0, 1000) } : session))
-}
-const FIELDS = [['rounds', 'Rounds', 1, 10], ['workS', 'Work, s', 5, 300], ['restS', 'Rest, s', 0, 300], [
-  'roundRestS', 'Between rounds, s', 0, 600,
-]] as const
-const setField = (name: (typeof FIELDS)[number][0], value: number, [least, most]: readonly [number, number]): void => {
-  circuit[name] = Math.min(most, Math.max(least, Math.round(value) || least))
 }
 </script>
 
@@ -107,59 +69,12 @@ const setField = (name: (typeof FIELDS)[number][0], value: number, [least, most]
         {{ coolDownFor().map(line => line.text).join('; ') }}.
       </p>
     </section>
-    <section>
-      <h3>Circuit</h3>
-      <p
-        v-for="one in circuits"
-        :key="one.id"
-        class="flex gap-3 items-center"
-      >
-        <span class="figure">{{ one.rounds }} × ({{ one.workS }} s work, {{ one.restS }} s rest), {{ one.roundRestS }}
-          s between rounds</span>
-        <button
-          type="button"
-          class="underline underline-offset-2"
-          @click="removeCircuit(one.id)"
-        >
-          Remove it
-        </button>
-      </p>
-      <p class="flex flex-wrap gap-3 items-end">
-        <label
-          v-for="[name, label, least, most] in FIELDS"
-          :key="name"
-        ><span class="block">{{ label }}</span>
-          <input
-            type="number"
-            class="field w-20 figure"
-            :min="least"
-            :max="most"
-            :value="circuit[name]"
-            @change="setField(name, Number(($event.target as HTMLInputElement).value), [least, most])"
-          >
-        </label>
-        <label><span class="block">One-sided drills</span>
-          <select
-            v-model="circuit.sides"
-            class="field w-auto"
-          >
-            <option value="split">split the work</option>
-            <option value="own">each side its own</option>
-          </select>
-        </label>
-        <button
-          type="button"
-          class="btn"
-          @click="addCircuit"
-        >
-          Build from what is open
-        </button>
-      </p>
-      <p class="text-quiet">
-        Hold, move, turn, balance: a station each. A second round takes the next rung where it is open, with the first
-        as fallback. {{ freeMinutes }} min are free.
-      </p>
-    </section>
+    <SessionCircuit
+      :session="session"
+      :context="context"
+      @put="put"
+      @told="told = $event"
+    />
     <section>
       <h3>At home</h3>
       <p class="flex flex-wrap gap-3 items-center">

@@ -13,6 +13,8 @@ export interface BoardBlock {
   readonly helper: string | null
   readonly items: readonly string[]
   readonly lift: string | null
+  /** Its drills are stations of one circuit. */
+  readonly circuit: boolean
   readonly done: boolean
 }
 
@@ -27,17 +29,21 @@ export interface Lane {
 /** Every block of a floor with its time, in the order of their starts. */
 export function boardBlocks(
   { plan, timetable, done }: RunningFloor, nameOf: (itemId: string) => string,
-  isDone: (items: readonly string[]) => boolean,
+  isDone: (items: readonly string[]) => boolean, isStation: (itemId: string) => boolean = () => false,
 ): BoardBlock[] {
   const inPlan = new Map(plan.blocks.map(block => [block.id, block]))
   const inRoom = new Map(plan.room.athletes.flatMap(one => one.blocks.map(block => [block.id, block])))
   return timetable.placed.flatMap(({ block: id, start, helper }): BoardBlock[] => {
     const [what, where] = [inPlan.get(id), inRoom.get(id)]
     if (!what || !where) return []
+    const circuit = what.items.length > 0 && what.items.every(isStation)
     return [{
       id, athleteId: what.athleteId, place: where.needs[0]!, start, end: start + where.ticks, watched: where.watched,
       helper, items: what.items, lift: what.lift,
-      what: [...(what.lift ? [what.lift] : []), ...what.items.map(nameOf)].join(', '),
+      what: circuit
+        ? `circuit of ${what.items.length} drills`
+        : [...(what.lift ? [what.lift] : []), ...what.items.map(nameOf)].join(', '),
+      circuit,
       done: done.includes(id) || (what.items.length > 0 && what.lift === null && isDone(what.items)),
     }]
   })

@@ -31,7 +31,9 @@ export function useFloorBoard(catalogue: () => Catalogue, logs: () => readonly S
     return (doneSets.value.get(id) ?? 0) >= asked
   })
   const drillOf = (itemId: string): string => items.value.get(itemId)?.name.toLowerCase() ?? ''
-  const blocks = computed((): BoardBlock[] => (store.floor ? boardBlocks(store.floor, drillOf, isDone) : []))
+  const isStation = (itemId: string): boolean => items.value.get(itemId)?.circuit !== undefined
+  const blocks = computed((): BoardBlock[] =>
+    (store.floor ? boardBlocks(store.floor, drillOf, isDone, isStation) : []))
   const lanes = computed(() => (store.floor ? lanesOf(blocks.value, store.floor) : []))
   const running = computed(() => store.floor !== null && store.floor.startedAt !== null)
   useIntervalFn(() => void (running.value && store.look()), LOOK_MS)

@@ -5,6 +5,7 @@ import { settleSets } from '~~/shared/sameSet'
 import type { SetLogInput } from '~~/shared/types'
 import RoomPage from '~/components/common/RoomPage.vue'
 import FloorCard from '~/components/floor/FloorCard.vue'
+import FloorCircuit from '~/components/floor/FloorCircuit.vue'
 import FloorEvents from '~/components/floor/FloorEvents.vue'
 import FloorHead from '~/components/floor/FloorHead.vue'
 import FloorLanes from '~/components/floor/FloorLanes.vue'
@@ -179,7 +180,8 @@ async function tell(events: Parameters<typeof board.happened>[0]): Promise<void>
           v-if="running && !store.elsewhere"
           class="grid gap-3 items-start grid-cols-[repeat(auto-fit,minmax(16.5rem,1fr))]"
         >
-          <FloorCard
+          <component
+            :is="card.block.circuit ? FloorCircuit : FloorCard"
             v-for="card in cards"
             v-show="shown.includes(card.run.athleteId)"
             :key="card.block.id"

@@ -4,8 +4,10 @@ import { PAIN_CAUTION } from '~~/core/screening'
 import RoomPage from '~/components/common/RoomPage.vue'
 import LastSet from '~/components/run/LastSet.vue'
 import RestTimer from '~/components/run/RestTimer.vue'
+import RunCircuit from '~/components/run/RunCircuit.vue'
 import RunDone from '~/components/run/RunDone.vue'
 import RunSet from '~/components/run/RunSet.vue'
+import RunSwap from '~/components/run/RunSwap.vue'
 import LateSetForm from '~/components/safety/LateSetForm.vue'
 import StopPanel from '~/components/safety/StopPanel.vue'
 import { useAlerts } from '~/composables/useAlerts'
@@ -16,7 +18,7 @@ import { longDay } from '~/words/inWords'
 import { useOutboxStore } from '~/stores/outbox'
 import { useRunStore } from '~/stores/run'
 import { useSignInStore } from '~/stores/signIn'
-import type { SessionRun } from '~~/shared/types'
+import type { SessionRun, Swap } from '~~/shared/types'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Session · Keen Anchor' })
@@ -33,6 +35,8 @@ const { current, steps, done, stopped, restS } = runner
 const { on: sound } = useBeep()
 
 const painShown = ref(false)
+/** Its clock goes on after its last set: a cool-down is part of it. */
+const inCircuit = ref(false)
 const id = computed(() => String(route.params.id))
 const home = computed(() => (signedIn.me?.role === 'athlete' ? '/today' : `/athletes/${store.run?.athleteId ?? ''}`))
 const drills = computed(() => store.run?.session?.items ?? [])
@@ -44,6 +48,21 @@ onMounted(() => store.load(id.value))
 useAlerts(() => store.refresh())
 const { busy, problem, attempt } = useAttempt()
 const notToday = computed(() => drills.value.filter(item => item.stopped))
+
+/** The drill that another one is looked for. */
+const swapping = ref<string | null>(null)
+const swaps = ref<Swap[] | null>(null)
+async function openSwaps(): Promise<void> {
+  const itemId = current.value?.item.id
+  if (!itemId) return
+  swapping.value = itemId
+  swaps.value = null
+  await attempt(async () => { swaps.value = await store.swapsFor(itemId) })
+}
+async function takeSwap(variationId: string): Promise<void> {
+  const itemId = swapping.value
+  if (itemId && await attempt(() => store.swap(itemId, variationId))) swapping.value = null
+}
 
 function log(outcome: SetOutcome, whole: number): void {
   runner.log(outcome, whole)
@@ -110,6 +129,13 @@ function putRight(outcome: Partial<SetOutcome>): void {
           Go on without it
         </button>
       </section>
+      <RunCircuit
+        v-else-if="store.run?.session && (current?.item.circuit !== undefined || inCircuit)"
+        :session="store.run.session"
+        :runner="runner"
+        :units="signedIn.me!.units"
+        @busy="inCircuit = $event"
+      />
       <RunDone
         v-else-if="!current"
         :done="done.size"
@@ -139,6 +165,15 @@ function putRight(outcome: Partial<SetOutcome>): void {
           @right="putRight"
         />
       </RestTimer>
+      <RunSwap
+        v-else-if="swapping === current.item.id"
+        :name="current.item.name"
+        :swaps="swaps"
+        :busy="busy"
+        :problem="problem"
+        @take="takeSwap"
+        @close="swapping = null"
+      />
       <RunSet
         v-else
         :key="current.key"
@@ -149,11 +184,13 @@ function putRight(outcome: Partial<SetOutcome>): void {
         :slots="runner.inOneGo.value"
         :units="signedIn.me!.units"
         :scores="signedIn.me!.role !== 'athlete'"
+        :fresh="!runner.logs.value.some(one => one.prescribedItemId === current?.item.id)"
         @log="log"
         @skip="runner.skipDrill()"
+        @swap="openSwaps"
       />
       <LastSet
-        v-if="runner.last.value && (restS <= 0 || !current) && !painShown && !store.run?.stop"
+        v-if="runner.last.value && (restS <= 0 || !current) && !painShown && !store.run?.stop && !inCircuit"
         :key="runner.last.value.step.key"
         class="mt-6"
         :last="runner.last.value"

@@ -66,6 +66,20 @@ describe('the blocks of a session', () => {
     expect([blocks[0]!.ticks, blocks[2]!.ticks]).toEqual([4, 4 + 6])
   })
 
+  it('hold a circuit whole, where its first station stands, as long as it lasts, with all that it needs', () => {
+    const circuit = { id: 'c', rounds: 2, workS: 30, restS: 30, roundRestS: 60, sides: 'split' as const }
+    const items = [
+      item('before', 'front-plank.elbows'), item('a', 'press-out.standing', { circuit: 'c' }),
+      item('after', 'side-plank.feet'), item('b', 'side-plank.feet', { circuit: 'c', sides: 'each' }),
+      item('crawl', 'quadruped.crawl', { circuit: 'c', between: true }),
+    ]
+    const blocks = sessionBlocks({ id: 's', lifts: [], items, circuits: [circuit] }, STANDARD, GYM)
+    expect(blocks.map(one => one.items)).toEqual([['before'], ['a', 'b', 'crawl'], ['after']])
+    // Two rounds of 30 + 30 + 30 s, 60 s between them, 20 s to get there: 260 s are nine half-minutes.
+    expect(blocks[1]!.ticks).toBe(9)
+    expect(blocks[1]!.needs).toEqual(expect.arrayContaining(['anchor', 'band', 'floor', 'lane']))
+  })
+
   it('are watched where something is new', () => {
     const blocks = sessionBlocks(work, STANDARD, GYM, id => id === 'front-plank.elbows')
     expect(blocks.map(({ watched }) => watched)).toEqual([false, true, true])

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../../catalogue'
 import { doseSessionS, type Dose, type Side, type Sides } from '../../dose'
-import { liftFacts, liftWithPairedS, type PlannedLift, type Slot } from '../../programme'
+import { circuitS, liftFacts, liftWithPairedS, type Circuit, type PlannedLift, type Slot } from '../../programme'
 import { TICK_S, type Block } from '../room'
 import { drillNeeds, liftNeeds, type Counts, type Needs } from './stations'
 
@@ -14,6 +14,9 @@ export interface FloorItem {
   readonly slot: Slot
   /** Planned lift in whose rests, or inside which, it is done. */
   readonly pairedWith: string | null
+  /** Circuit it is a station of, or is done between the rounds of. */
+  readonly circuit?: string
+  readonly between?: true
 }
 
 /** What one athlete does today. */
@@ -22,6 +25,7 @@ export interface FloorWork {
   readonly id: string
   readonly lifts: readonly PlannedLift[]
   readonly items: readonly FloorItem[]
+  readonly circuits?: readonly Circuit[]
 }
 
 /** A block with what is done in it. */
@@ -35,8 +39,8 @@ export const WATCHED_FROM_PERCENT = 90
 
 /**
  * The blocks of a session in the order of doing: what wakes up, each lift with what lies in its rests, the rest, and
- * finishers. Drills one after another at the same place are one block. A heavy lift is watched, and so is whatever is
- * new to the athlete.
+ * finishers. Drills one after another at the same place are one block, and so is a circuit with all it needs. A heavy
+ * lift is watched, and so is whatever is new to the athlete.
  *
  * @param isNew whether a drill has not been done before, or was just moved up to
  * @throws DomainError `tempo` when a written one cannot be read
@@ -44,7 +48,7 @@ export const WATCHED_FROM_PERCENT = 90
  * sessionBlocks({ id: 's', lifts: [{ id: 'a', lift: 'benchPull', sets: 2, reps: 5, percent1Rm: 65 }], items: [] }, STANDARD, {}).map(({ needs, ticks }) => [needs, ticks]) // => [[['bench', 'barbell'], 7]]
  */
 export function sessionBlocks(
-  { id, lifts, items }: FloorWork, catalogue: Catalogue, counts: Counts,
+  { id, lifts, items, circuits = [] }: FloorWork, catalogue: Catalogue, counts: Counts,
   isNew: (variationId: string) => boolean = () => false,
 ): WorkBlock[] {
   const inSlot = (...slots: readonly Slot[]): FloorItem[] =>
@@ -69,10 +73,26 @@ export function sessionBlocks(
       partner: more.some(({ partner }) => partner), lift: liftFacts(planned.lift).name, items: own.map(item => item.id),
     }
   }
-  return [
-    ...joined(inSlot('activation').map(alone)), ...lifts.map(withLift),
-    ...joined(inSlot('after', 'finisher').map(alone)),
-  ]
+  const asCircuit = (circuit: Circuit): WorkBlock => {
+    const own = items.filter(item => item.circuit === circuit.id)
+    const all = own.map(needsOf)
+    return {
+      id: `${id}/${circuit.id}`, needs: [...new Set(all.flatMap(one => one.needs))],
+      ticks: ticksOf(circuitS(circuit, own, catalogue)), partner: all.some(({ partner }) => partner),
+      watched: own.some(item => isNew(item.variationId)), lift: null, items: own.map(item => item.id),
+    }
+  }
+  /** Drills in a row; a circuit stands whole where its first station stands. */
+  const inRow = (row: readonly FloorItem[]): WorkBlock[] => {
+    const at = row.findIndex(item => circuits.some(circuit => circuit.id === item.circuit))
+    const circuit = circuits.find(one => one.id === row[at]?.circuit)
+    if (!circuit) return joined(row.map(alone))
+    return [
+      ...joined(row.slice(0, at).map(alone)), asCircuit(circuit),
+      ...inRow(row.slice(at).filter(item => item.circuit !== circuit.id)),
+    ]
+  }
+  return [...inRow(inSlot('activation')), ...lifts.map(withLift), ...inRow(inSlot('after', 'finisher'))]
 }
 
 const secondsOf = ({ dose, sides, extraSetSide }: FloorItem): number => doseSessionS(dose, sides, extraSetSide)

@@ -120,7 +120,7 @@ function flatten(plan: WeekPlan): Parts {
       parts.set(`item/${item.id}`, {
         place, drill, sets: item.dose.sets, amount: item.dose.amount, tempo: item.dose.tempo, restS: item.dose.restS,
         extraSetSide: item.extraSetSide, setting: item.setting, kept: item.kept, note: item.note, circuit: item.circuit,
-        rounds: item.rounds,
+        between: item.between, rounds: item.rounds,
       })
     }
   }
@@ -172,7 +172,7 @@ function itemOf(id: string, part: Part, session: PlannedSession): TrunkItem {
     extraSetSide: part.extraSetSide as TrunkItem['extraSetSide'],
     setting: part.setting as TrunkItem['setting'],
     ...(part.kept ? { kept: true as const } : {}),
-    ...given({ note: part.note, circuit: part.circuit, rounds: part.rounds }),
+    ...given({ note: part.note, circuit: part.circuit, between: part.between, rounds: part.rounds }),
   }
 }
 
@@ -190,7 +190,8 @@ const FIELD: Readonly<Record<string, string>> = {
   day: 'day', minutes: 'minutes', sessionId: 'session', lift: 'lift', sets: 'sets', reps: 'reps',
   percent1Rm: '% of 1RM', place: 'place', drill: 'drill', amount: 'dose', tempo: 'tempo', restS: 'rest',
   extraSetSide: 'extra set', setting: 'setting', kept: 'kept in its place', note: 'note', circuit: 'circuit',
-  circuits: 'circuits', rounds: 'rounds', warmUpMinutes: 'warm-up', coolDownMinutes: 'cool-down',
+  circuits: 'circuits', between: 'between rounds', rounds: 'rounds', warmUpMinutes: 'warm-up',
+  coolDownMinutes: 'cool-down',
 }
 
 function nameOf(id: string, part: Part, catalogue: Catalogue): string {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { STANDARD } from '../../catalogue'
 import { CHANGE_S } from '../../dose'
 import { item } from '../../testing/fixtures'
-import { circuitS, roundOf, stationDose } from './circuit'
+import { betweenDose, circuitS, roundOf, stationDose } from './circuit'
 
 const circuit = { id: 'c', rounds: 3, workS: 30, restS: 15, roundRestS: 60, sides: 'own' as const }
 const both = { ...item, variationId: 'front-plank.elbows' }
@@ -16,6 +16,13 @@ describe('a circuit', () => {
   it('works a one-sided station once a side, or splits the time', () => {
     expect(circuitS(circuit, [item], STANDARD)).toBe(3 * 60 + 120 + CHANGE_S)
     expect(circuitS({ ...circuit, sides: 'split' }, [item], STANDARD)).toBe(3 * 30 + 120 + CHANGE_S)
+  })
+
+  it('does each station as often in a row as it says; what is done between rounds takes no time of its own', () => {
+    const crawl = { ...both, between: true as const }
+    expect(circuitS({ ...circuit, times: 2 }, [both, both, crawl], STANDARD)).toBe(3 * 165 + 120 + CHANGE_S)
+    expect(stationDose({ ...circuit, times: 2 }, 'both').sets).toBe(6)
+    expect(betweenDose(circuit)).toEqual({ sets: 2, amount: 60, unit: 'seconds', restS: 0 })
   })
 
   it('without stations takes no time', () => { expect(circuitS(circuit, [], STANDARD)).toBe(0) })

@@ -54,7 +54,9 @@ export interface TrunkItem {
   readonly note?: string
   /** Circuit of the session it is a station of. */
   readonly circuit?: string
-  /** Drills of the second and later rounds of a circuit, each with what to fall back on. */
+  /** It is no station: it is done in the rests between the rounds. */
+  readonly between?: true
+  /** Drills of the second and later sets of a station, each with what to fall back on. */
   readonly rounds?: readonly { readonly variationId: string, readonly fallbackId: string | null }[]
 }
 
@@ -62,6 +64,8 @@ export interface TrunkItem {
 export interface Circuit {
   readonly id: string
   readonly rounds: number
+  /** How often in a row each station is done; once where it is not given. */
+  readonly times?: number
   readonly workS: number
   readonly restS: number
   readonly roundRestS: number

@@ -16,6 +16,7 @@ import * as weights from './0014_weights'
 import * as decisions from './0015_decisions'
 import * as review from './0016_review'
 import * as floor from './0017_floor'
+import * as routine from './0018_routine'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -35,6 +36,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0015_decisions': decisions,
   '0016_review': review,
   '0017_floor': floor,
+  '0018_routine': routine,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */
