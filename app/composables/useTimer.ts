@@ -1,7 +1,8 @@
-import { useDocumentVisibility, useIntervalFn, useWakeLock } from '@vueuse/core'
+import { useDocumentVisibility, useWakeLock } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { cuesOf, holdClock, lookAt, placeAt, startClock, type Timed, type TimerClock } from '~~/core/timer'
 import { say } from '~/device/sound'
+import { ticks } from '~/device/ticks'
 import { clocks, timerSound } from './timerSound'
 import { useBeep } from './useBeep'
 
@@ -25,7 +26,7 @@ export function useTimer(phases: () => readonly Timed[]) {
 
   const sounds = timerSound(phases, clock)
   const wake = useWakeLock()
-  const { resume, pause } = useIntervalFn(look, LOOK_MS, { immediate: false })
+  let endTicks = (): void => undefined
   watch(useDocumentVisibility(), look)
 
   function look(): void {
@@ -42,7 +43,8 @@ export function useTimer(phases: () => readonly Timed[]) {
   function start(): void {
     clock.value = startClock(clocks())
     if (sound.value) sounds.play()
-    resume()
+    endTicks()
+    endTicks = ticks(look, LOOK_MS)
     if (wake.isSupported.value) void wake.request('screen').catch(() => undefined)
   }
 
@@ -59,7 +61,7 @@ export function useTimer(phases: () => readonly Timed[]) {
     look()
     const seconds = goneS.value
     sounds.silence()
-    pause()
+    endTicks()
     clock.value = null
     if (wake.isActive.value) void wake.release()
     return seconds
