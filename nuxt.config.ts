@@ -51,6 +51,9 @@ const coreIsPure = {
     id.startsWith(here('./core/')) ? { code, map: null, moduleSideEffects: false } : null,
 }
 
+/** Bytes below which a file of the build is not worth a request of its own. */
+const SMALL_CHUNK = 10_000
+
 let withoutLine: ReadonlySet<string> = new Set()
 
 export default defineNuxtConfig({
@@ -59,6 +62,8 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   modules: ['@pinia/nuxt', 'nuxt-security', '@vite-pwa/nuxt'],
   pwa: offline(() => withoutLine) as never,
+  // The service worker knows of newer versions.
+  experimental: { appManifest: false },
   routeRules: { [SHELL]: { ssr: false } },
   css: ['~/assets/main.css'],
   // Project code is imported explicitly, so that lint sees every import.
@@ -130,6 +135,8 @@ export default defineNuxtConfig({
   vite: {
     plugins: [tailwindcss(), coreIsPure],
     worker: { format: 'es' },
+    // Forty files of half a kilobyte are forty requests: what is small joins what it is loaded with.
+    build: { rollupOptions: { output: { experimentalMinChunkSize: SMALL_CHUNK } } },
     optimizeDeps: { include: ['joi', '@headlessui/vue', '@vueuse/core', 'uuid'] },
   },
   security: {

@@ -63,7 +63,7 @@ export function offline(needed: () => ReadonlySet<string>) {
       globPatterns: ['_nuxt/**/*.{js,css,woff2}', 'anchor.svg', 'manifest.webmanifest'],
       manifestTransforms: [(entries: { url: string, revision: string | null, size: number }[]) => {
         const isNeeded = ({ url }: { url: string }): boolean => !url.startsWith('_nuxt/')
-          || url.startsWith('_nuxt/builds/') || needed().has(url.slice('_nuxt/'.length)) || url.includes('Thread')
+          || needed().has(url.slice('_nuxt/'.length)) || url.includes('Thread')
         const manifest = entries.filter(isNeeded)
         // Whatever changes in the build changes the shell: it names the files.
         const revision = createHash('sha256').update([...needed()].sort().join()).digest('hex').slice(0, 16)

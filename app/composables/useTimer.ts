@@ -1,6 +1,6 @@
 import { useDocumentVisibility, useWakeLock } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
-import { cuesOf, holdClock, lookAt, placeAt, startClock, type Timed, type TimerClock } from '~~/core/timer'
+import { cuesOf, holdClock, leapTo, lookAt, placeAt, startClock, type Timed, type TimerClock } from '~~/core/timer'
 import { say } from '~/device/sound'
 import { ticks } from '~/device/ticks'
 import { clocks, timerSound } from './timerSound'
@@ -56,6 +56,15 @@ export function useTimer(phases: () => readonly Timed[]) {
     if (!is && sound.value) sounds.play()
   }
 
+  /** Leaves out what is left of this phase. */
+  function pass(): void {
+    if (!clock.value?.running || !place.value) return
+    const { from, seconds } = place.value.phase
+    clock.value = leapTo(clock.value, clocks(), 1000 * (from + seconds))
+    sounds.silence()
+    if (sound.value) sounds.play()
+  }
+
   /** Seconds that were gone. */
   function end(): number {
     look()
@@ -68,5 +77,5 @@ export function useTimer(phases: () => readonly Timed[]) {
   }
 
   onBeforeUnmount(end)
-  return { place, goneS, running, held, sound, flash, start, hold, end }
+  return { place, goneS, running, held, sound, flash, start, hold, pass, end }
 }

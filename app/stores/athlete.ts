@@ -24,6 +24,7 @@ export const useAthleteStore = defineStore('athlete', () => {
     ;[athlete.value, history.value, today.value] = await Promise.all([
       athletes.fetchAthlete(id), athletes.fetchHistory(id, from), athletes.fetchToday(id),
     ])
+    todayOf.value = id
   }, true)
 
   /** What was planned and done since a day; null while there is no line. */
@@ -57,7 +58,7 @@ export const useAthleteStore = defineStore('athlete', () => {
   /** The day anew, behind the page: what is shown stays until it is there. */
   async function refreshToday(id: string): Promise<void> {
     const fresh = await athletes.fetchToday(id).catch(() => null)
-    if (fresh) today.value = fresh
+    if (fresh && todayOf.value === id) today.value = fresh
   }
   /** Puts the nearest drill in the place of a stopped one. */
   async function takeStandIn(itemId: string): Promise<void> {
@@ -69,7 +70,6 @@ export const useAthleteStore = defineStore('athlete', () => {
 
   return {
     athlete, history, today, todayOf, state, problem, again, historyOf, load, loadPage, loadToday, drawToday,
-    refreshToday, takeStandIn,
-    refresh, decidePain,
+    refreshToday, takeStandIn, refresh, decidePain,
   }
 })

@@ -54,3 +54,15 @@ export function lookAt(clock: TimerClock, now: Clocks): TimerClock {
 export function holdClock(clock: TimerClock, now: Clocks, hold: boolean): TimerClock {
   return { ...lookAt(clock, now), running: !hold }
 }
+
+/**
+ * A timer whose time leaps forward to a moment of its own (milliseconds), as where a stretch of it is left out; it never
+ * leaps back.
+ *
+ * @example
+ * leapTo(startClock({ wallMs: 0, steadyMs: 0 }), { wallMs: 900, steadyMs: 900 }, 60_000).goneMs // => 60000
+ */
+export function leapTo(clock: TimerClock, now: Clocks, goneMs: number): TimerClock {
+  const seen = lookAt(clock, now)
+  return { ...seen, goneMs: Math.max(seen.goneMs, goneMs) }
+}

@@ -1,4 +1,4 @@
-export { holdClock, lookAt, startClock, type Clocks, type TimerClock } from './clock'
+export { holdClock, leapTo, lookAt, startClock, type Clocks, type TimerClock } from './clock'
 export { cuesOf, type Cue } from './cues'
 export {
   intervalPhases, setsEnded, type GuidedLine, type IntervalSession, type IntervalsSoFar, type IntervalStation,

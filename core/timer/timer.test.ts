@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { expandSets, setSeconds, type Dose } from '../dose'
 import {
-  cuesOf, doneBy, holdClock, inTime, lookAt, placeAt, READY_S, setPhases, startClock, type TimerClock,
+  cuesOf, doneBy, holdClock, inTime, leapTo, lookAt, placeAt, READY_S, setPhases, startClock, type TimerClock,
 } from './index'
 
 const dose = (over: Partial<Dose>): Dose => ({ sets: 3, amount: 6, unit: 'reps', restS: 60, ...over })
@@ -124,5 +124,12 @@ describe('the clock of a timer', () => {
     const held = holdClock(startClock(at(0)), at(4000), true)
     const on = holdClock(lookAt(held, at(60_000)), at(90_000), false)
     expect([held.goneMs, lookAt(on, at(91_000)).goneMs]).toEqual([4000, 5000])
+  })
+
+  it('leaps over what is left out, goes on from there, and never leaps back', () => {
+    const at = (ms: number) => ({ wallMs: 1e12 + ms, steadyMs: ms })
+    const leapt = leapTo(startClock(at(0)), at(4000), 60_000)
+    expect([leapt.goneMs, lookAt(leapt, at(5000)).goneMs]).toEqual([60_000, 61_000])
+    expect(leapTo(leapt, at(6000), 10_000).goneMs).toBe(62_000)
   })
 })

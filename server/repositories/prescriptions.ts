@@ -84,6 +84,11 @@ export async function sessionById(tx: Tx, organisationId: string, id: string): P
   return (await withItems(tx, organisationId, rows))[0] ?? null
 }
 
+/** Lets one after another change a session. */
+export async function lockSession(tx: Tx, organisationId: string, id: string): Promise<void> {
+  await current(tx, organisationId).where({ id }).forUpdate().select('id')
+}
+
 export async function insertSession(
   tx: Tx, organisationId: string,
   session: SessionHead & { id: string, athleteId: string, startsOn: string, planKey: string },

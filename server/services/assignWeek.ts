@@ -137,8 +137,11 @@ async function freeze(
     const fresh = prescription(item, session, week)
     const same = old?.items.find(o => !kept.has(o.id) && old.itemKeys[o.id] === item.id && isSame(o, fresh))
     if (same) {
-      kept.add(same.id)
-      await placeItem(tx, organisationId, same.id, place)
+      // What was taken in its place today stays in its place.
+      for (const { id } of old!.items.filter(one => one.id === same.id || one.swappedFor === same.id)) {
+        kept.add(id)
+        await placeItem(tx, organisationId, id, place)
+      }
     }
     else added.push({ planKey: item.id, place, item: { ...fresh, id: newKey() } })
   }

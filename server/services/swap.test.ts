@@ -82,6 +82,20 @@ describe('another drill for the day', () => {
     await expect(swapsFor(stranger, session.id, first!.id)).rejects.toMatchObject({ code: 'notFound' })
   })
 
+  it('stays where the coach assigns again and the drill is the same, and is one where two devices take one', async () => {
+    const { id, session } = await assigned()
+    const [first] = session.items
+    const [one, other] = await swapsFor(coach, session.id, first!.id)
+    await Promise.all([one, other].map(choice => swapDrill(coach, session.id, first!.id, choice!.variationId)))
+    const items = (await today(id)).items
+    expect(items).toHaveLength(2)
+    expect([one!.variationId, other!.variationId]).toContain(items[0]!.variationId)
+    const longer = { ...wednesday, items: [plank, { ...wednesday.items[1]!, dose: { ...plank.dose, amount: 25 } }] }
+    const { version } = await storeWeek(coach, id, MONDAY, 1, { sessions: [longer] })
+    await assignWeek(coach, id, MONDAY, version)
+    expect((await today(id)).items).toMatchObject([{ variationId: items[0]!.variationId }, { dose: { amount: 25 } }])
+  })
+
   it('is not taken once a set is logged; one that is stopped meanwhile has no swaps but a stand-in', async () => {
     const { id, session } = await assigned()
     const [first, second] = session.items

@@ -6,7 +6,7 @@ import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
 import type { PrescribedItem, SessionRun, Swap } from '~~/shared/types'
 import { asSystem } from '../database/connection'
-import { insertItems, sessionById, withdrawItem, type StoredSession } from '../repositories/prescriptions'
+import { insertItems, lockSession, sessionById, withdrawItem, type StoredSession } from '../repositories/prescriptions'
 import { loggedItemIds } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
 import { prescription } from './assignWeek'
@@ -46,10 +46,11 @@ export async function swapDrill(
 async function swap(
   tx: Tx, context: Context, sessionId: string, itemId: string, variationId: string,
 ): Promise<{ variationId: string }> {
+  const { organisationId } = context.actor
+  await asSystem(tx, context.actor, () => lockSession(tx, organisationId, sessionId))
   const there = await placeOf(tx, context, sessionId, itemId)
   const { frozen, first, swapped, planning, truth, day, stays } = there
   if (stays !== null) throw new AppError('changedElsewhere', stays)
-  const { organisationId } = context.actor
   const back = variationId === first.variationId
   const chosen = back ? null : choicesOf(there).find(({ variation }) => variation.id === variationId)
   if (!back && !chosen) throw new AppError('notFound', 'This drill may not be done in its place today.')

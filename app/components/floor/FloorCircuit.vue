@@ -37,7 +37,7 @@ const { inBlock, runner } = useBlockRun(props, sent => emit('log', sent))
 const {
   circuit, timer, item, option, options, next, early, hurts, start, stopSet, said, hurt, hurtAt, notHurt, leave, choose,
 } = useCircuit(() => inBlock.value.session, runner)
-const { place, running, held: stands, hold } = timer
+const { place, running, held: stands, hold, pass } = timer
 const begun = computed(() => running.value || stands.value)
 watch(begun, is => emit('busy', is))
 
@@ -50,18 +50,19 @@ const isOwn = computed(() => option.value?.variationId === item.value?.variation
 const load = computed(() => (item.value && isOwn.value ? loadIn(item.value.setting, props.units) : ''))
 const drill = computed(() => (option.value ? props.catalogue.find(option.value.variationId) ?? null : null))
 
+const inSet = computed(() => place.value?.phase.set !== undefined)
 const text = computed(() =>
-  (stands.value ? 'Go on' : running.value ? 'Stop this set: form broke' : 'Start the circuit'))
-const mayPress = computed(() => circuit.value !== null && !props.held && !hurts.value && !early.value
-  && (!running.value || place.value?.phase.set !== undefined))
+  (stands.value ? 'Go on' : !running.value ? 'Start the circuit' : inSet.value ? 'Stop this set: form broke' : 'Skip this'))
+const mayPress = computed(() => circuit.value !== null && !props.held && !hurts.value && !early.value)
 function press(): void {
   if (!mayPress.value) return
   if (stands.value) {
     pained.value = false
     hold(false)
   }
-  else if (running.value) stopSet()
-  else start()
+  else if (!running.value) start()
+  else if (inSet.value) stopSet()
+  else pass()
 }
 defineExpose({ press })
 </script>

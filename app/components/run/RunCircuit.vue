@@ -21,7 +21,7 @@ const {
   circuit, items, timer, item, option, options, next, early, hurts, start, stopSet, said, hurt, hurtAt, notHurt,
   leave, choose,
 } = useCircuit(() => props.session, props.runner)
-const { place, running, held, sound, flash, hold } = timer
+const { place, running, held, sound, flash, hold, pass } = timer
 const begun = computed(() => running.value || held.value)
 watch(begun, is => emit('busy', is))
 
@@ -109,12 +109,22 @@ const load = computed(() => (item.value && isOwn.value ? loadIn(item.value.setti
         class="grid grid-cols-[1fr_auto] gap-2"
       >
         <button
+          v-if="place?.phase.set"
           type="button"
           class="btn btn-floor border-signal border-[3px]"
-          :disabled="!place?.phase.set || held"
+          :disabled="held"
           @click="stopSet"
         >
           Form broke: stop this one
+        </button>
+        <button
+          v-else
+          type="button"
+          class="btn btn-floor"
+          :disabled="held"
+          @click="pass"
+        >
+          Skip this
         </button>
         <button
           type="button"
