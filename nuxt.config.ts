@@ -62,8 +62,6 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   modules: ['@pinia/nuxt', 'nuxt-security', '@vite-pwa/nuxt'],
   pwa: offline(() => withoutLine) as never,
-  // The service worker knows of newer versions.
-  experimental: { appManifest: false },
   routeRules: { [SHELL]: { ssr: false } },
   css: ['~/assets/main.css'],
   // Project code is imported explicitly, so that lint sees every import.
@@ -125,9 +123,13 @@ export default defineNuxtConfig({
       })
     },
   },
-  // The pages behind a page's links are not fetched ahead, but for the desk's rail: a phone on a bad line has better
-  // things to load.
-  experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
+  experimental: {
+    // The pages behind a page's links are not fetched ahead, but for the desk's rail: a phone on a bad line has better
+    // things to load.
+    defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
+    // It is the service worker that knows of newer versions.
+    appManifest: false,
+  },
   typescript: {
     strict: true,
     tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } },

@@ -56,8 +56,8 @@ export function holdClock(clock: TimerClock, now: Clocks, hold: boolean): TimerC
 }
 
 /**
- * A timer whose time leaps forward to a moment of its own (milliseconds), as where a stretch of it is left out; it never
- * leaps back.
+ * A timer whose time leaps forward to a moment of its own (milliseconds), as where a stretch of it is left out; never
+ * back.
  *
  * @example
  * leapTo(startClock({ wallMs: 0, steadyMs: 0 }), { wallMs: 900, steadyMs: 900 }, 60_000).goneMs // => 60000

@@ -82,7 +82,7 @@ describe('another drill for the day', () => {
     await expect(swapsFor(stranger, session.id, first!.id)).rejects.toMatchObject({ code: 'notFound' })
   })
 
-  it('stays where the coach assigns again and the drill is the same, and is one where two devices take one', async () => {
+  it('stays where the coach assigns again and the drill is the same; of two devices one has its way', async () => {
     const { id, session } = await assigned()
     const [first] = session.items
     const [one, other] = await swapsFor(coach, session.id, first!.id)

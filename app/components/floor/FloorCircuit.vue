@@ -52,7 +52,8 @@ const drill = computed(() => (option.value ? props.catalogue.find(option.value.v
 
 const inSet = computed(() => place.value?.phase.set !== undefined)
 const text = computed(() =>
-  (stands.value ? 'Go on' : !running.value ? 'Start the circuit' : inSet.value ? 'Stop this set: form broke' : 'Skip this'))
+  (stands.value ? 'Go on'
+    : !running.value ? 'Start the circuit' : inSet.value ? 'Stop this set: form broke' : 'Skip this'))
 const mayPress = computed(() => circuit.value !== null && !props.held && !hurts.value && !early.value)
 function press(): void {
   if (!mayPress.value) return
