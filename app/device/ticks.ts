@@ -11,7 +11,14 @@ export function ticks(call: () => void, everyMs: number): () => void {
     ? null
     : new Worker(new URL('./ticksThread.ts', import.meta.url), { type: 'module' })
   if (thread) {
-    thread.addEventListener('message', call)
+    thread.addEventListener('message', () => {
+      try {
+        call()
+      }
+      finally {
+        thread.postMessage(everyMs)
+      }
+    })
     thread.addEventListener('error', onPage, { once: true })
     thread.postMessage(everyMs)
   }
