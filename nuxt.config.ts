@@ -22,7 +22,8 @@ const csp = {
 
 /** What runs beside the server, each in a file of its own from the same build. */
 const BESIDE_THE_SERVER = {
-  'solver-worker.mjs': 'server/solver/worker.ts', 'planner.mjs': 'server/processes/planner.ts',
+  'solver-worker.mjs': 'server/solver/worker.ts', 'calendar-worker.mjs': 'server/calendar/worker.ts',
+  'planner.mjs': 'server/processes/planner.ts',
 }
 
 type ModuleInfo = (id: string) => {

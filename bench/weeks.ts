@@ -9,7 +9,7 @@ import { anyWeek, FAMILIES } from '~~/core/testing/instances'
 import { larkholm } from '~~/demo'
 import { trunkOf } from '~~/shared/trunkOf'
 import type { Athlete } from '~~/shared/types'
-import { SolverPool, type WeekAnswer } from '~~/server/solver'
+import { solverPool, type WeekAnswer } from '~~/server/solver'
 import { highsSolver } from '~~/solver/highs'
 import { spread, timed } from './timing'
 
@@ -64,7 +64,7 @@ export async function benchWeeks(): Promise<string> {
 export async function benchRosterWeeks(): Promise<string> {
   const file = join(import.meta.dirname, '..', '.output', 'server', 'solver-worker.mjs')
   if (!existsSync(file)) return 'roster of 40 x 4 weeks: needs a build (npm run build)'
-  const pools = [new SolverPool(file, 1), new SolverPool(file, 1)]
+  const pools = [solverPool(file, 1), solverPool(file, 1)]
   const centre = larkholm(MONDAY)
   // Sixteen more than the demo has, each with another body, sport and training age.
   const roster = Array.from({ length: 40 }, (_, i) => {
@@ -81,7 +81,8 @@ export async function benchRosterWeeks(): Promise<string> {
   let [proven, planned, off] = [0, 0, 0]
   const took = await timed(async () => {
     const waiting = [...roster]
-    const planLine = async (pool: SolverPool, { athlete, sessions }: (typeof roster)[number]): Promise<void> => {
+    type Line = (typeof roster)[number]
+    const planLine = async (pool: ReturnType<typeof solverPool>, { athlete, sessions }: Line): Promise<void> => {
       let before: WeekPlan | null = null
       const trunk = strangerTrunk(trunkOf(athlete, MONDAY), STANDARD)
       for (let week = 0; week < WEEKS; week++) {

@@ -2,7 +2,9 @@ import ICAL from 'ical.js'
 import { sync as nodeIcal, type VEvent } from 'node-ical'
 import { describe, expect, it } from 'vitest'
 import type { StoredEntry } from '~~/shared/types'
-import { matchEntries, readCalendar, readCsv, writeCalendar, type OutEvent, type ReadCalendar } from '.'
+import { matchEntries, writeCalendar, type OutEvent, type ReadCalendar } from '.'
+import { readCalendar } from './readCalendar'
+import { readCsv } from './readCsv'
 
 const event = (over: Partial<OutEvent> = {}): OutEvent => ({
   uid: 'a@keen-anchor', sequence: 0, changedAt: '2026-03-01T08:00:00.000Z', name: 'Harbour Cup', day: '2026-03-14',

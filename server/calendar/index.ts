@@ -1,5 +1,4 @@
+export { closeCalendars, readInThread } from './inThread'
 export { matchEntries } from './matchEntries'
-export { readCalendar } from './readCalendar'
-export { readCsv } from './readCsv'
 export type { ReadCalendar } from './readEvent'
 export { writeCalendar, type OutEvent } from './writeCalendar'

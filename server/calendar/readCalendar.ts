@@ -1,12 +1,16 @@
+import { group } from 'd3-array'
 import ICAL from 'ical.js'
 import { DateTime } from 'luxon'
 import { addDays } from '~~/core/calendar'
 import { isTimeZone } from '~~/shared/schemas'
 import type { ReadCalendar, ReadEvent } from './readEvent'
+import { refuseEndless } from './refuseEndless'
 
 /** Repeats taken from one event at most, and days ahead they are looked for. */
 const MOST_REPEATS = 120
 const AHEAD_DAYS = 420
+/** Of one file: nobody looks through more. */
+const MOST_EVENTS = 2000
 
 /**
  * Reads an iCalendar file (RFC 5545). Repeats become events of their own; what lies in no known zone is told by the
@@ -29,8 +33,13 @@ export function readCalendar(text: string, zone: string, today: string): ReadCal
     }
   }
   const read = roots.map(root => readRoot(root, zone, today))
+  const events = read.flatMap(one => one.events)
+  const more = events.length > MOST_EVENTS
+    ? [`Only the first ${MOST_EVENTS} of its ${events.length} events are read.`]
+    : []
   return {
-    source: read[0]!.source, events: read.flatMap(one => one.events), problems: read.flatMap(one => one.problems),
+    source: read[0]!.source, events: events.slice(0, MOST_EVENTS),
+    problems: [...read.flatMap(one => one.problems), ...more],
   }
 }
 
@@ -39,18 +48,18 @@ function readRoot(root: ICAL.Component, zone: string, today: string): ReadCalend
     || 'file'
   const allCancelled = textOf(root.getFirstPropertyValue('method')).toUpperCase() === 'CANCEL'
   const components = root.getAllSubcomponents('vevent')
+  const uidOf = (c: ICAL.Component): string => textOf(c.getFirstPropertyValue('uid'))
+  const moved = components.filter(c => c.hasProperty('recurrence-id'))
   const masters = components.filter(c => !c.hasProperty('recurrence-id'))
   const problems: string[] = []
   const events: ReadEvent[] = []
-  const named = new Set(masters.map(c => textOf(c.getFirstPropertyValue('uid'))))
-  const loose = components.filter(c =>
-    c.hasProperty('recurrence-id') && !named.has(textOf(c.getFirstPropertyValue('uid')))
-  )
-  for (const component of [...masters, ...loose]) {
+  const named = new Set(masters.map(uidOf))
+  const movedOf = group(moved, uidOf)
+  for (const component of [...masters, ...moved.filter(c => !named.has(uidOf(c)))]) {
     try {
-      const event = new ICAL.Event(component, {
-        exceptions: components.filter(c => c.hasProperty('recurrence-id') && c !== component),
-      })
+      const exceptions = (movedOf.get(uidOf(component)) ?? []).filter(c => c !== component)
+      refuseEndless(component, exceptions.length)
+      const event = new ICAL.Event(component, { exceptions, strictExceptions: true })
       events.push(
         ...(event.isRecurring()
           ? repeatsOf(event, zone, today)

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { getResponseStatus, setResponseHeader } from 'h3'
 import { defineNitroPlugin } from 'nitropack/runtime'
+import { closeCalendars } from '../calendar'
 import { closeInstruments, useInstruments } from '../instruments'
 import { closePool } from '../solver/pool'
 import { loggedPath } from '../utils/loggedPath'
@@ -52,7 +53,7 @@ export default defineNitroPlugin((nitro) => {
   useInstruments()
   nitro.hooks.hook('close', async () => {
     closeInstruments()
-    await closePool()
+    await Promise.all([closePool(), closeCalendars()])
     await closeRuntime()
   })
 })

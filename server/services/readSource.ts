@@ -1,7 +1,7 @@
 import { v7 as newKey } from 'uuid'
 import { AppError } from '~~/shared/errors'
 import type { CalendarFound, CalendarSource } from '~~/shared/types'
-import { matchEntries, readCalendar, readCsv } from '../calendar'
+import { matchEntries, readInThread } from '../calendar'
 import { entriesOf } from '../repositories/calendar'
 import { listGroups } from '../repositories/groups'
 import { organisationById } from '../repositories/organisations'
@@ -18,17 +18,19 @@ export async function readSource(
   const { organisationId } = context.actor
   if ((text === null) === (url === null))
     throw new AppError('badInput', 'Give a file or an address.', { text: 'Give a file or an address.' })
-  const said = text ?? await fetchCalendar(url!, hosts)
-  return transaction(context, async (tx) => {
+  const timeZone = await transaction(context, async (tx) => {
     if (!(await listGroups(tx, organisationId)).some(group => group.id === groupId))
       throw new AppError('notFound', 'There is no such group here.')
-    const { timeZone } = (await organisationById(tx, organisationId))!
-    const read = /^\s*BEGIN:VCALENDAR/i.test(said) ? readCalendar(said, timeZone, context.today) : readCsv(said)
-    const source = url === null ? read.source : url
-    return matchEntries({ ...read, source }, await entriesOf(tx, organisationId, [groupId]), {
-      groupId, kind, timeZone, newKey, today: context.today,
-    })
+    return (await organisationById(tx, organisationId))!.timeZone
   })
+  // Between two transactions: a stranger's server and a stranger's file take their time.
+  const said = text ?? await fetchCalendar(url!, hosts)
+  const read = await readInThread({ text: said, zone: timeZone, today: context.today })
+  const source = url === null ? read.source : url
+  return transaction(context, async tx =>
+    matchEntries({ ...read, source }, await entriesOf(tx, organisationId, [groupId]), {
+      groupId, kind, timeZone, newKey, today: context.today,
+    }))
 }
 
 /**

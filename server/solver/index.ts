@@ -1,4 +1,4 @@
-export { decideInPool, lookBackInPool, planInPool, reviewInPool, SolverPool } from './pool'
+export { decideInPool, lookBackInPool, planInPool, reviewInPool, solverPool } from './pool'
 export {
-  answerWeek, type DecideWork, type LookBackWork, type ThreadRequest, type WeekAnswer, type WeekRequest,
+  answerWeek, type DecideWork, type LookBackWork, type WeekAnswer, type WeekRequest,
 } from './request'

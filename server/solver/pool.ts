@@ -1,55 +1,28 @@
-import { existsSync } from 'node:fs'
-import { dirname, join } from 'node:path'
-import { Piscina } from 'piscina'
 import { highsSolver } from '~~/solver/highs'
 import type { WeekReview } from '~~/shared/types'
 import type { Decision } from '~~/core/progression'
 import type { Review } from '~~/core/review'
+import { ThreadPool, threadFile } from '../threads/pool'
 import {
   answer, type DecideWork, type LookBackWork, type ThreadAnswer, type ThreadRequest, type WeekAnswer, type WeekRequest,
 } from './request'
 
 /** Threads: one core stays for requests. */
 const THREADS = 2
-/**
- * A request that takes longer, waiting for its turn included, is given up and its thread ended: a single step of the
- * solver can outlast its own limits.
- */
+/** Longest for one request: a single step of the solver can outlast its own limits. */
 const LIMIT_MS = 60_000
 
-/** Plans weeks on threads, in the order they were asked for. */
-export class SolverPool {
-  private readonly threads: Piscina<ThreadRequest, ThreadAnswer>
+/** Threads that plan weeks. */
+export const solverPool = (file: string, size = THREADS): ThreadPool<ThreadRequest, ThreadAnswer> =>
+  new ThreadPool(file, size, LIMIT_MS)
 
-  constructor(file: string, size = THREADS, private readonly limitMs = LIMIT_MS) {
-    this.threads = new Piscina({ filename: file, minThreads: 0, maxThreads: size, idleTimeout: Infinity })
-  }
+let pool: ReturnType<typeof solverPool> | null = null
 
-  /** @throws Error in plain words when the thread failed, ended, or took too long; the others go on. */
-  async ask(request: ThreadRequest): Promise<ThreadAnswer> {
-    const limit = AbortSignal.timeout(this.limitMs)
-    try {
-      return await this.threads.run(request, { signal: limit })
-    }
-    catch (error) {
-      if (limit.aborted) throw new Error('This took too long and was given up.', { cause: error })
-      throw error
-    }
-  }
-
-  /** Ends every thread; whoever still waits is told. */
-  close(): Promise<void> {
-    return this.threads.destroy()
-  }
-}
-
-let pool: SolverPool | null = null
-
-/** Asks a thread of the built server; in this thread where there is no build, as in tests. */
+/** Asks a thread of the built server; in this thread where there is none. */
 async function inPool(request: ThreadRequest): Promise<ThreadAnswer> {
-  const file = join(dirname(process.argv[1] ?? ''), 'solver-worker.mjs')
-  if (!existsSync(file)) return answer(request, await highsSolver())
-  pool ??= new SolverPool(file)
+  const file = threadFile('solver-worker.mjs')
+  if (file === null) return answer(request, await highsSolver())
+  pool ??= solverPool(file)
   return pool.ask(request)
 }
 
