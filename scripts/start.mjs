@@ -2,6 +2,7 @@
 import { ensureBuild } from './lib/build.mjs'
 import { startCalendars } from './lib/calendars.mjs'
 import { serverEnvironment } from './lib/database.mjs'
+import { founding } from './lib/founding.mjs'
 import { startInstruments } from './lib/instruments.mjs'
 import { startOutbox } from './lib/outbox.mjs'
 import { ensurePackages } from './lib/packages.mjs'
@@ -48,7 +49,7 @@ try {
   if (!stopping) calendars = await startCalendars()
   if (!stopping)
     server = await startServer({
-      ...database.env, ...outbox.env, ...instruments.env, ...calendars.env, LOAD_DEMO: process.env.LOAD_DEMO ?? '1',
+      ...database.env, ...outbox.env, ...instruments.env, ...calendars.env, ...founding.env,
     })
   if (!stopping) planners = startPlanners(database.env)
 }
@@ -64,13 +65,7 @@ if (stopping) await stopping
 say(`
 Keen Anchor is ready: http://127.0.0.1:${server.port}   (${((Date.now() - startedAt) / 1000).toFixed(1)} s)
 
-Demo accounts, all with the password  anchor-demo
-  head@larkholm.example        head coach
-  coach@larkholm.example       coach of every squad
-  ivo@larkholm.example         coach of fencing and judo
-  assistant@larkholm.example   assistant
-  ilse@larkholm.example        athlete (also bram, sirke, jorun, tiko)
-
+${await founding.said(server.port, database.url)}
 ${outbox.url ? `Mail goes to a simulated outbox: ${outbox.url}\n` : ''}${
   calendars.url ? `A simulated federation has its calendar at: ${calendars.url}\n` : ''
 }Ctrl-C stops it. Log: ${logFile()}`)

@@ -1,5 +1,5 @@
 import type {
-  Group, RecordEntry, SessionAnswer, SignInInput, StaffChange, StaffInvitation, StaffMember, Units,
+  Beginning, Founding, Group, RecordEntry, SessionAnswer, SignInInput, StaffChange, StaffInvitation, StaffMember, Units,
 } from '~~/shared/types'
 import { call } from './call'
 import { keptCall } from './keptCall'
@@ -7,6 +7,9 @@ import { write } from './writes'
 
 export const signIn = (input: SignInInput): Promise<SessionAnswer> =>
   call('/api/session', { method: 'POST', body: input })
+export const found = (input: Founding): Promise<SessionAnswer> =>
+  call('/api/founding', { method: 'POST', body: input })
+export const fetchBeginning = (): Promise<Beginning> => call('/api/beginning')
 export const signOut = (): Promise<SessionAnswer> => call('/api/session', { method: 'DELETE' })
 export const signOutEverywhere = (): Promise<unknown> => call('/api/session/everywhere', { method: 'DELETE' })
 export const changePassword = (password: string, next: string): Promise<SessionAnswer> =>

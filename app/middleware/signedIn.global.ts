@@ -5,6 +5,8 @@ import { useSignInStore } from '~/stores/signIn'
 const HOME = { athlete: '/today', staff: '/roster' } as const
 /** Pages for people who are not signed in. */
 const OPEN_PAGES = ['/sign-in', '/join', '/reset', '/forgot']
+/** Where the first organisation is founded, while there is none. */
+const FOUND = '/found'
 /** Behind a secret address: for whoever has it. */
 const SHARED = '/shared/'
 const ATHLETE_PAGES = ['/today', '/run/', '/account', '/screening', '/brace', '/my-season', ...OPEN_PAGES]
@@ -16,7 +18,7 @@ async function findOut(signedIn: ReturnType<typeof useSignInStore>): Promise<voi
   // On the server the visitor's cookie has to be passed on.
   const ask = import.meta.server ? useRequestFetch() as unknown as Ask : $fetch as unknown as Ask
   const answer = await ask('/api/session').catch(() => null)
-  if (answer) signedIn.remember({ me: answer.me ?? null, csrf: answer.csrf ?? null })
+  if (answer) signedIn.remember({ ...answer, me: answer.me ?? null, csrf: answer.csrf ?? null })
   // A server that does not answer is not a person who is not signed in.
   else if (import.meta.server || !signedIn.recall()) throw createError({ statusCode: 503, fatal: true })
 }
@@ -27,6 +29,8 @@ export default defineNuxtRouteMiddleware(async (to) => {
   const signedIn = useSignInStore()
   if (!signedIn.known) await findOut(signedIn)
   const { me } = signedIn
+  if (!me && signedIn.founding) return to.path === FOUND ? undefined : navigateTo(FOUND)
+  if (to.path === FOUND) return navigateTo('/')
   if (!me)
     return OPEN_PAGES.includes(to.path)
       ? undefined

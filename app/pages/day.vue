@@ -6,8 +6,11 @@ import AlertList from '~/components/safety/AlertList.vue'
 import NoticeList from '~/components/season/NoticeList.vue'
 import { useAlerts } from '~/composables/useAlerts'
 import { useCatalogue } from '~/composables/useCatalogue'
+import { useMay } from '~/composables/useMay'
+import { beginningSteps, nextStep } from '~/words/beginning'
 import { ENTRY_NAME, LOAD_NAME } from '~/words/seasonWords'
 import { inDays, longDay } from '~/words/inWords'
+import { useBeginningStore } from '~/stores/beginning'
 import { useCoachDayStore } from '~/stores/coachDay'
 import { useSignInStore } from '~/stores/signIn'
 import type { SquadDay } from '~~/shared/types'
@@ -19,7 +22,11 @@ const catalogue = useCatalogue()
 const store = useCoachDayStore()
 const day = computed(() => store.day)
 const alerts = useAlerts(() => store.load())
+const started = useBeginningStore()
+const { plan } = useMay()
+const next = computed(() => (started.beginning ? nextStep(beginningSteps(started.beginning)) : null))
 onMounted(async () => {
+  if (plan.value) void started.load()
   await store.load()
   void store.bring()
 })
@@ -40,6 +47,16 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
         to="/rooms"
       >Rooms today</NuxtLink>
     </div>
+    <p
+      v-if="next"
+      class="panel mt-3 flex flex-wrap items-center gap-3"
+    >
+      <span class="mr-auto"><b>Beginning</b>, next: {{ next.title.toLowerCase() }}.</span>
+      <NuxtLink
+        class="btn btn-main"
+        to="/begin"
+      >Go on</NuxtLink>
+    </p>
     <section
       v-if="alerts.alerts.length > 0"
       class="panel mt-3"
@@ -56,6 +73,13 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
       :empty="day?.squads.length === 0 ? 'No squad is in your sight yet.' : null"
       @retry="store.again"
     >
+      <template #empty>
+        <NuxtLink
+          v-if="plan"
+          to="/begin"
+          class="btn btn-main"
+        >Begin with a squad</NuxtLink>
+      </template>
       <div
         v-if="day"
         class="grid lg:grid-cols-2 gap-4 mt-3 items-start"

@@ -56,7 +56,7 @@ async function signOut(): Promise<void> {
     <header class="flex items-center gap-3 mb-3">
       <p class="mr-auto leading-tight">
         <b class="font-[family-name:var(--font-head)] text-[1.15rem]">Keen Anchor</b><br>
-        <span class="text-quiet">{{ signedIn.me?.name }}</span>
+        <span class="text-quiet">{{ signedIn.me?.name }}<template v-if="signedIn.me?.demo">, demo</template></span>
       </p>
       <NuxtLink
         to="/account"

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { NoConnection } from '~~/shared/errors'
-import type { Me, SessionAnswer, SignInInput, Units } from '~~/shared/types'
+import type { Founding, Me, SessionAnswer, SignInInput, Units } from '~~/shared/types'
 import { useToken } from '~/api/call'
 import { shutDoor } from '~/api/door'
 import { forgetAnswers } from '~/device/answers'
@@ -20,6 +20,8 @@ export const useSignInStore = defineStore('signIn', () => {
   const me = ref<Me | null>(null)
   const csrf = ref<string | null>(null)
   const known = ref(false)
+  /** There is no organisation here yet. */
+  const founding = ref(false)
   /** The session ended under a page that is still open: signing in again goes on where it was. */
   const ended = ref(false)
 
@@ -27,6 +29,7 @@ export const useSignInStore = defineStore('signIn', () => {
     me.value = answer.me
     csrf.value = answer.csrf
     known.value = true
+    founding.value = answer.founding ?? false
     ended.value = false
     if (import.meta.client) begin()
   }
@@ -116,15 +119,20 @@ export const useSignInStore = defineStore('signIn', () => {
     remember(await people.useLink(token, next))
   }
 
+  /** Founds the first organisation, and is its head coach. */
+  async function found(input: Founding): Promise<void> {
+    remember(await people.found(input))
+  }
+
   async function saveUnits(units: Units): Promise<void> {
     const saved = await people.saveUnits(units)
     if (me.value) me.value = { ...me.value, units: saved }
   }
 
   return {
-    me, csrf, known, ended, remember, begin, recall, endOwed,
+    me, csrf, known, founding, ended, remember, begin, recall, endOwed,
     signIn, signInAgain, signOut, signOutEverywhere, changePassword,
-    useLink, saveUnits,
+    useLink, found, saveUnits,
     askForReset: people.askForReset,
   }
 })

@@ -26,7 +26,7 @@ import { setRooms } from '../repositories/rooms'
 import { putEntries } from '../repositories/calendar'
 import { saveHealth } from '../repositories/health'
 import { insertGroup } from '../repositories/groups'
-import { insertOrganisation, isEmptyInstallation } from '../repositories/organisations'
+import { FIRST_LOCK, insertOrganisation, isEmptyInstallation } from '../repositories/organisations'
 import { insertPerson, setStaffGroups } from '../repositories/people'
 import { saveRules } from '../repositories/planningRules'
 import { saveSeason } from '../repositories/seasons'
@@ -43,7 +43,6 @@ import { hashPassword } from './signIn'
 const PAST_WEEKS = 6
 const HISTORY_SEED = 4_119
 const TEST_SEED = 7_733
-const DEMO_LOCK = 7_204_117
 
 /** Loads the demo when no organisation was ever made here; true when it did. All of it or nothing. */
 export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
@@ -51,12 +50,14 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
   const organisationId = luck.key()
   return inOrganisation(db, asSystemOf(organisationId), async (tx) => {
     // The first of several servers to get here loads it; the others wait and find it done.
-    await takeTurn(tx, DEMO_LOCK)
+    await takeTurn(tx, FIRST_LOCK)
     if (!await isEmptyInstallation(tx)) return false
     // Only now: to invent a centre takes seconds, and every start asks.
     const centre = larkholm(dayIn(DEMO_TIME_ZONE, now))
     const passwordHash = await hashPassword(DEMO_PASSWORD)
-    await insertOrganisation(tx, { id: organisationId, name: centre.name, timeZone: centre.timeZone })
+    await insertOrganisation(
+      tx, { id: organisationId, name: centre.name, timeZone: centre.timeZone, demo: true },
+    )
     for (const group of centre.groups) await insertGroup(tx, organisationId, group)
     const counts = centre.equipment as Record<string, number>
     await setEquipped(tx, organisationId, { counts, weights: centre.weights })

@@ -53,6 +53,7 @@ export async function whoIs(
       name: person.name,
       role: person.role,
       organisationName: organisation.name,
+      demo: organisation.demo,
       today: dayIn(organisation.timeZone, now),
       athleteId: person.athleteId,
       units: person.units,

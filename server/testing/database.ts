@@ -68,7 +68,7 @@ export async function makeOrganisation(
   const organisationId = randomUUID()
   const groupId = randomUUID()
   await inOrganisation(db, asSystemOf(organisationId), async (tx) => {
-    await insertOrganisation(tx, { id: organisationId, name: 'Test centre', timeZone: 'UTC' })
+    await insertOrganisation(tx, { id: organisationId, name: 'Test centre', timeZone: 'UTC', demo: false })
     await insertGroup(tx, organisationId, { id: groupId, name: 'Squad' })
   })
   const { context, email } = await addPerson(db, organisationId, role)

@@ -5,6 +5,8 @@ export interface Configuration {
   readonly appPassword: string | null
   readonly sessionPassword: string
   readonly loadDemo: boolean
+  /** What whoever founds the first organisation has to know; made and logged at the start where not given. */
+  readonly foundingCode: string | null
   /** Where people reach the product: links in mails lead there, and https there makes cookies and headers strict. */
   readonly publicUrl: string
   readonly https: boolean
@@ -18,6 +20,8 @@ export interface Configuration {
   readonly calendarHosts: readonly string[]
 }
 
+/** Characters that nobody guesses at thirty tries in a quarter of an hour. */
+const LEAST_CODE = 10
 const LOG_LEVELS = ['trace', 'debug', 'info', 'warn', 'error', 'fatal', 'silent']
 
 /**
@@ -61,6 +65,7 @@ export function readConfiguration(env: Readonly<Record<string, string | undefine
     appPassword,
     sessionPassword,
     loadDemo: flag('LOAD_DEMO'),
+    foundingCode: founding(env.FOUNDING_CODE),
     publicUrl,
     https: publicUrl.startsWith('https:'),
     trustProxy: flag('TRUST_PROXY'),
@@ -70,6 +75,12 @@ export function readConfiguration(env: Readonly<Record<string, string | undefine
     logLevel,
     calendarHosts: (env.CALENDAR_HOSTS ?? '').split(',').map(host => host.trim()).filter(Boolean),
   }
+}
+
+function founding(code: string | undefined): string | null {
+  if (code === undefined || code === '') return null
+  if (code.length < LEAST_CODE) throw new Error(`FOUNDING_CODE must have at least ${LEAST_CODE} characters.`)
+  return code
 }
 
 /** The same database through the application role. */

@@ -5,6 +5,7 @@ import { migrate } from '../database/migrate'
 import { startQueue, type RunningQueue } from '../queue/queue'
 import { startWorkers } from '../jobs/workers'
 import { loadDemoIfEmpty } from '../services/demo'
+import { openFounding } from '../services/founding'
 import { readConfiguration, type Configuration } from './configuration'
 import { isPassing } from './httpErrors'
 import { rateLimits, type RateLimits } from './rateLimits'
@@ -66,6 +67,9 @@ async function prepare(configuration: Configuration, db: Knex, log: pino.Logger)
   const now = new Date()
   await migrate(configuration.ownerUrl, configuration.appPassword, now.toISOString().slice(0, 10))
   if (configuration.loadDemo && await loadDemoIfEmpty(db, now)) log.info('demo loaded')
+  const code = await openFounding(db, configuration.foundingCode)
+  if (code !== null && configuration.foundingCode === null)
+    log.warn({ code, at: `${configuration.publicUrl}/found` }, 'nobody is here yet: this code founds an organisation')
   // A database that is away for a while is told in the log and waited for.
   const queue = await startQueue(
     db,

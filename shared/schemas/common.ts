@@ -49,6 +49,21 @@ export const timeOfDay = (label: string): Joi.StringSchema =>
     'string.pattern.base': 'A time is written like 09:30.',
   })
 
+/** Whether the runtime knows a time zone of this name. */
+export function isTimeZone(name: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: name })
+    return true
+  }
+  catch {
+    return false
+  }
+}
+
+export const timeZone = Joi.string().max(64).required().label('Time zone')
+  .custom((value: string, helpers) => (isTimeZone(value) ? value : helpers.error('any.only')))
+  .messages({ 'any.only': 'There is no time zone of this name.' })
+
 export const choice = (label: string, values: readonly string[]): Joi.StringSchema =>
   Joi.string().valid(...values).required().label(label)
 

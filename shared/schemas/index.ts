@@ -9,21 +9,21 @@ export {
 } from './assessment'
 export { archiveSchema, athleteAddSchema, athleteSchema, athletesImportSchema, athleteUpdateSchema } from './athlete'
 export {
-  athleteInvitationSchema, eraseSchema, groupSchema, linkSchema, passwordSchema, resetSchema, signInSchema,
-  staffChangeSchema, staffInvitationSchema, unitsSchema,
+  athleteInvitationSchema, eraseSchema, foundingSchema, groupSchema, linkSchema, passwordSchema, resetSchema,
+  signInSchema, staffChangeSchema, staffInvitationSchema, unitsSchema,
 } from './people'
 export { decisionsSchema } from './decisions'
 export { reportLinkSchema, sessionEffortSchema } from './review'
 export { facilitySchema, roomsSchema } from './facility'
 export { floorBoardSchema } from './floor'
 export { sportsSchema } from './sports'
+export { isTimeZone } from './common'
 export { dayParam, keyParam, mondayParam, recordQuerySchema } from './address'
 export {
   assignSchema, doseSchema, planSchema, proposeSchema, saveWeekSchema, setLogSchema, setLogsSchema,
   standInSchema, swapSchema,
 } from './week'
 export {
-  athleteSeasonChangeSchema, calendarSourceSchema, entrySchema, feedSchema, isTimeZone, seasonChangeSchema,
-  seasonShapeSchema,
+  athleteSeasonChangeSchema, calendarSourceSchema, entrySchema, feedSchema, seasonChangeSchema, seasonShapeSchema,
 } from './season'
 export { acceptRunSchema, applySchema, planRunSchema, rulesChangeSchema } from './planning'

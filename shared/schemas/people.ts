@@ -1,8 +1,8 @@
 import Joi from 'joi'
 import {
-  LENGTH_UNITS, MASS_UNITS, type SignInInput, type StaffChange, type StaffInvitation, type Units,
+  LENGTH_UNITS, MASS_UNITS, type Founding, type SignInInput, type StaffChange, type StaffInvitation, type Units,
 } from '../types'
-import { choice, form, id, listOf } from './common'
+import { choice, form, id, listOf, timeZone } from './common'
 
 const email = Joi.string().email({ tlds: { allow: false } }).max(200).required().label('E-mail')
 
@@ -49,6 +49,16 @@ export const eraseSchema = form<{ name: string }>({ name: Joi.string().max(80).r
 
 export const unitsSchema = form<Units>({
   mass: choice('Mass unit', MASS_UNITS), length: choice('Length unit', LENGTH_UNITS),
+})
+
+export const foundingSchema = form<Founding>({
+  code: Joi.string().max(40).required().label('Code'),
+  organisationName: name('Name of the organisation'),
+  timeZone,
+  units: unitsSchema,
+  name: name('Your name'),
+  email,
+  password: newPassword,
 })
 
 export const groupSchema = form<{ id: string, name: string }>({

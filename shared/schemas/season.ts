@@ -4,7 +4,7 @@ import { PHASE_IDS } from '~~/core/policy'
 import {
   FEED_SCOPES, type AthleteSeasonChange, type CalendarSource, type EntryInput, type FeedInput, type SeasonChange,
 } from '../types'
-import { choice, form, id, isoDay, listOf, timeOfDay, words } from './common'
+import { choice, form, id, isoDay, listOf, timeOfDay, timeZone, words } from './common'
 import { monday } from './planning'
 
 const whole = (label: string, least: number, most: number): Joi.NumberSchema =>
@@ -33,17 +33,6 @@ export const seasonShapeSchema = form<SeasonShape>({
   phases: listOf('Phases', phase).min(1).max(12),
 })
 
-/** Whether the runtime knows a time zone of this name. */
-export function isTimeZone(name: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: name })
-    return true
-  }
-  catch {
-    return false
-  }
-}
-
 export const entrySchema = form<EntryInput>({
   id: id('Key'),
   kind: choice('Kind', ENTRY_KINDS),
@@ -58,10 +47,7 @@ export const entrySchema = form<EntryInput>({
   groupId: id('Group').allow(null),
   startsAt: timeOfDay('Time').allow(null),
   minutes: whole('Minutes', 5, 1440).allow(null),
-  timeZone: Joi.string().max(64).required().label('Time zone').custom((
-    value: string, helpers,
-  ) => (isTimeZone(value) ? value : helpers.error('any.only')))
-    .messages({ 'any.only': 'There is no time zone of this name.' }),
+  timeZone,
   sourceUid: Joi.string().max(400).allow(null).required().label('Source'),
 }).custom((entry: EntryInput, helpers) => {
   if (entry.lastDay < entry.day) return helpers.error('entry.order')

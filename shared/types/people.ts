@@ -21,6 +21,8 @@ export interface Me {
   readonly name: string
   readonly role: Role
   readonly organisationName: string
+  /** The organisation is invented: nothing real belongs in it. */
+  readonly demo: boolean
   /** The organisation's own day, so that "today" means the same to everybody in it. */
   readonly today: string
   readonly athleteId: string | null
@@ -36,6 +38,29 @@ export interface SignInInput {
 export interface SessionAnswer {
   readonly me: Me | null
   readonly csrf: string | null
+  /** There is no organisation here yet: the first visitor founds one. */
+  readonly founding?: true
+}
+
+/** An organisation with its first head coach, and the code that was printed at the start. */
+export interface Founding {
+  readonly code: string
+  readonly organisationName: string
+  readonly timeZone: string
+  readonly units: Units
+  readonly name: string
+  readonly email: string
+  readonly password: string
+}
+
+/** How far an organisation has come with what everything else rests on: how many there are of each. */
+export interface Beginning {
+  readonly groups: number
+  readonly equipment: number
+  readonly athletes: number
+  readonly weeks: number
+  /** Invited besides whoever founded it, athletes included. */
+  readonly invited: number
 }
 
 /** A coach or assistant, as the head coach sees the staff. */
@@ -67,6 +92,7 @@ export interface StaffChange {
 
 /** Everything the record tells apart. */
 export const RECORD_ACTIONS = {
+  'organisation.found': 'founded the organisation',
   'account.signIn': 'signed in',
   'account.password': 'changed the password',
   'account.reset': 'set a new password by link',

@@ -58,6 +58,13 @@ const rooms = computed(() => [
     >
       Keen<br class="hidden md:inline"> Anchor
     </NuxtLink>
+    <p
+      v-if="me.demo"
+      class="border-2 border-dashed border-[#e4703c] px-2 text-center whitespace-nowrap"
+      title="Everybody and everything here is invented. Nothing real belongs in it."
+    >
+      Demo
+    </p>
     <ul
       class="relative flex md:flex-col gap-4 md:gap-5 md:mt-4 md:pl-6 md:border-l-2
       md:border-[#4a5a63] md:ml-1.5 md:py-2"

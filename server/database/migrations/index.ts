@@ -17,6 +17,7 @@ import * as decisions from './0015_decisions'
 import * as review from './0016_review'
 import * as floor from './0017_floor'
 import * as routine from './0018_routine'
+import * as founding from './0019_founding'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -37,6 +38,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0016_review': review,
   '0017_floor': floor,
   '0018_routine': routine,
+  '0019_founding': founding,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */
