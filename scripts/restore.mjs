@@ -17,6 +17,9 @@ if (there && !flags.includes('--yes')) {
   await database.release()
   giveUp(`This replaces everything the database holds now. If that is meant: npm run restore -- ${file} --yes`)
 }
-await restore(database.url, file)
+await restore(database.url, file).catch(async (error) => {
+  await database.release()
+  giveUp(`${error.message}\nNothing was replaced: the database is as it was.`)
+})
 await database.release()
 say('Restored. npm start serves it.')

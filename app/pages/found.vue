@@ -127,7 +127,7 @@ async function submit(): Promise<void> {
       class="btn btn-main sm:col-span-2"
       :disabled="busy || !here"
     >
-      Found it, and be its head coach
+      Found the organisation
     </button>
   </form>
 </template>

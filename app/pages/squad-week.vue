@@ -82,6 +82,12 @@ useSingleKeys([{
         >
           {{ problem }}
         </p>
+        <p v-if="roster.state === 'ready' && roster.rows.length === 0">
+          Nobody is on the roster yet. <NuxtLink
+            class="underline"
+            to="/athletes/new"
+          >Bring athletes in</NuxtLink>
+        </p>
         <div class="flex flex-wrap gap-3 items-center">
           <button
             type="button"

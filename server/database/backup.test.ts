@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto'
-import { mkdtempSync, rmSync, statSync } from 'node:fs'
+import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, expect, inject, it } from 'vitest'
@@ -14,7 +14,13 @@ const name = `restored_${randomUUID().replaceAll('-', '')}`
 const target = new URL(inject('cluster').adminUrl)
 target.pathname = `/${name}`
 const admin = connect(inject('cluster').adminUrl, 1)
-const restored = connect(target.toString(), 1)
+let restored = connect(target.toString(), 1)
+/** Another database stands under the name now. */
+async function again(): Promise<typeof restored> {
+  await restored.destroy()
+  restored = connect(target.toString(), 1)
+  return restored
+}
 
 beforeAll(async () => {
   base = await demoDatabase()
@@ -49,7 +55,9 @@ it('a restored backup holds every row of every table, and its walls', async () =
   const file = join(folder, 'whole.dump')
   await backup(base.url, file)
   expect(statSync(file).mode & 0o777).toBe(0o600)
+  await restored.destroy()
   await restore(target.toString(), file)
+  await again()
   const before = await inventory(base.owner)
   expect(Object.keys(before).length).toBeGreaterThan(50)
   expect(before['public.athlete']).toMatch(/^24 /)
@@ -58,5 +66,49 @@ it('a restored backup holds every row of every table, and its walls', async () =
   expect((await restored.raw(policies)).rows).toEqual((await base.owner.raw(policies)).rows)
   // A second time over what is there: a restore can be repeated.
   await restore(target.toString(), file)
-  expect(await inventory(restored)).toEqual(before)
+  expect(await inventory(await again())).toEqual(before)
+}, 120_000)
+
+it('a damaged file, or one of something else, leaves everything as it was', async () => {
+  const file = join(folder, 'damaged.dump')
+  await backup(base.url, file)
+  const before = await inventory(await again())
+  const whole = readFileSync(file)
+  writeFileSync(file, whole.subarray(0, whole.length / 2))
+  await expect(restore(target.toString(), file)).rejects.toThrow('pg_restore failed')
+  const other = join(folder, 'other.dump')
+  await backup(inject('cluster').adminUrl, other)
+  await expect(restore(target.toString(), other)).rejects.toThrow('no backup of Keen Anchor')
+  expect(await inventory(await again())).toEqual(before)
+  const { rows } = await admin.raw('select datname from pg_database where datname like ?', [`${name}_%`])
+  expect(rows).toEqual([])
+}, 120_000)
+
+it('a backup is nobody else’s to read from its first byte on, over one that was; one that fails leaves that one', async () => {
+  const file = join(folder, 'open.dump')
+  writeFileSync(file, 'an older one')
+  chmodSync(file, 0o644)
+  const gone = new URL(target)
+  gone.pathname = '/no_such_database'
+  await expect(backup(gone.toString(), file)).rejects.toThrow('pg_dump failed')
+  expect([readFileSync(file, 'utf8'), existsSync(`${file}.part`)]).toEqual(['an older one', false])
+  await backup(base.url, file)
+  expect(statSync(file).mode & 0o777).toBe(0o600)
+}, 120_000)
+
+it('a role that is no superuser and made for it backs up what forced row-level security hides', async () => {
+  const role = `backup_${randomUUID().slice(0, 8)}`
+  await admin.raw(`create role ${role} login bypassrls password 'only-for-this-test' in role pg_read_all_data`)
+  try {
+    const url = new URL(base.url)
+    Object.assign(url, { username: role, password: 'only-for-this-test' })
+    const file = join(folder, 'by-role.dump')
+    await backup(url.toString(), file)
+    await restored.destroy()
+    await restore(target.toString(), file)
+    expect(await inventory(await again())).toEqual(await inventory(base.owner))
+  }
+  finally {
+    await admin.raw(`drop role ${role}`)
+  }
 }, 120_000)
