@@ -45,7 +45,8 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   'POST /api/reset': luck => ({ email: `guess${luck.below(1e6)}@larkholm.example` }),
   'POST /api/founding': () => ({
     code: '2222-2222-2222', organisationName: 'Fuzz Centre', timeZone: 'Europe/London',
-    units: { mass: 'kg', length: 'cm' }, name: 'Fuzz Coach', email: 'fuzz@larkholm.example', password: 'long enough here',
+    units: { mass: 'kg', length: 'cm' }, name: 'Fuzz Coach', email: 'fuzz@larkholm.example',
+    password: 'long enough here',
   }),
   'POST /api/link': () => ({ token: 'x'.repeat(43), next: 'long enough here' }),
   'PUT /api/session/units': () => ({ mass: 'kg', length: 'cm' }),

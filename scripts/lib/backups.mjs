@@ -48,8 +48,8 @@ function onServer(url, name) {
 }
 
 /**
- * Fills a new database from a dump and puts it in the place of the one there is: a dump that is damaged, or of something
- * else, leaves everything as it was.
+ * Fills a new database from a dump and puts it in the place of the one there is: a dump that is damaged, or of
+ * something else, leaves everything as it was.
  */
 export async function restore(url, file) {
   const name = new URL(url).pathname.slice(1)
@@ -67,7 +67,8 @@ export async function restore(url, file) {
       '--no-password', '--exit-on-error', '--single-transaction', '--no-owner', `--dbname=${fresh}`, resolve(file),
     ])
     const { rows: [{ ours }] } = await execute(onServer(url, fresh),
-      'select to_regclass(\'public.organisation\') is not null and to_regclass(\'public.knex_migrations\') is not null as ours')
+      `select to_regclass('public.organisation') is not null
+        and to_regclass('public.knex_migrations') is not null as ours`)
     if (!ours) throw new Error('This file is no backup of Keen Anchor.')
   }
   catch (error) {

@@ -84,7 +84,7 @@ it('a damaged file, or one of something else, leaves everything as it was', asyn
   expect(rows).toEqual([])
 }, 120_000)
 
-it('a backup is nobody else’s to read from its first byte on, over one that was; one that fails leaves that one', async () => {
+it('a backup is nobody else’s to read from its first byte on; one that fails leaves the older one', async () => {
   const file = join(folder, 'open.dump')
   writeFileSync(file, 'an older one')
   chmodSync(file, 0o644)
