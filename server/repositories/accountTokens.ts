@@ -31,6 +31,12 @@ export async function insertToken(tx: Tx, token: Omit<AccountToken, 'usedAt'> & 
   })
 }
 
+/** Ends every link of a person that still works. */
+export async function endTokens(tx: Tx, organisationId: string, personId: string): Promise<void> {
+  await tx('account_token').where({ organisation_id: organisationId, person_id: personId }).whereNull('used_at')
+    .update({ used_at: tx.fn.now() })
+}
+
 /** The token of an opened link, from a visitor's transaction. */
 export async function tokenByHash(tx: Tx, tokenHash: string): Promise<AccountToken | null> {
   const row = await tx<TokenRow>('account_token').where({ token_hash: tokenHash }).first()

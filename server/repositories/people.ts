@@ -114,6 +114,14 @@ export async function setPassword(tx: Tx, organisationId: string, id: string, pa
   return row!.session_version
 }
 
+/** Keeps the same password another way; sessions go on. Nothing where it was changed meanwhile. */
+export async function replaceHash(
+  tx: Tx, organisationId: string, id: string, { before, fresh }: { before: string, fresh: string },
+): Promise<void> {
+  await tx('person').where({ organisation_id: organisationId, id, password_hash: before })
+    .update({ password_hash: fresh })
+}
+
 /** Ends every session of a person. */
 export async function endSessions(tx: Tx, organisationId: string, id: string): Promise<void> {
   await tx('person').where({ organisation_id: organisationId, id }).increment('session_version', 1)

@@ -1,7 +1,9 @@
 import { AppError } from '~~/shared/errors'
 import type { Units } from '~~/shared/types'
+import { asSystem } from '../database/connection'
 import { endSessions, personById, setPassword, updateUnits } from '../repositories/people'
 import { transaction, writing, type Context } from './context'
+import { passwordChanged } from './links'
 import { record } from './record'
 import { hashPassword, passwordFits } from './signIn'
 
@@ -25,6 +27,7 @@ export async function changePassword(context: Context, password: string, next: s
   const passwordHash = await hashPassword(next)
   return writing(context, async (tx) => {
     const sessionVersion = await setPassword(tx, organisationId, personId, passwordHash)
+    await asSystem(tx, context.actor, () => passwordChanged(tx, context.queue, person!))
     await record(tx, context, 'account.password', { subjectId: personId })
     return sessionVersion
   })

@@ -5,14 +5,16 @@ import type { Context } from './context'
 import { useLink } from './links'
 import { signIn, whoIs } from './signIn'
 import { inviteStaff } from './staff'
-import { anAthlete, makeOrganisation, testDatabase, TODAY } from '../testing/database'
+import { bareContext, anAthlete, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 
 const NOW = new Date('2026-03-04T12:00:00Z')
 let base: Awaited<ReturnType<typeof testDatabase>>
+let doors: ReturnType<typeof bareContext>
 let head: Awaited<ReturnType<typeof makeOrganisation>>
 let stranger: Awaited<ReturnType<typeof makeOrganisation>>
 beforeAll(async () => {
   base = await testDatabase()
+  doors = bareContext(base.db)
   head = await makeOrganisation(base.db)
   stranger = await makeOrganisation(base.db)
 })
@@ -25,7 +27,7 @@ async function tokenFor(email: string): Promise<string> {
   return /#([\w-]{43})/.exec(mail.body)![1]!
 }
 const open = async (email: string, password: string): Promise<string> => {
-  await useLink(base.db, await tokenFor(email), password, null, NOW)
+  await useLink(doors, await tokenFor(email), password, null, NOW)
   return password
 }
 
@@ -39,7 +41,7 @@ describe('invitations', () => {
     await expect(signIn(base.db, { email, password: 'anything' })).rejects.toMatchObject({ code: 'wrongSignIn' })
     const token = await tokenFor(email)
     await open(email, 'strand and keel')
-    await expect(useLink(base.db, token, 'another one', null, NOW)).rejects.toMatchObject({ code: 'linkOver' })
+    await expect(useLink(doors, token, 'another one', null, NOW)).rejects.toMatchObject({ code: 'linkOver' })
     const person = await signIn(base.db, { email: email.toUpperCase(), password: 'strand and keel' })
     expect(person).toMatchObject({ role: 'athlete', athleteId: id })
     const session = {
@@ -55,13 +57,13 @@ describe('invitations', () => {
     const email = `late-${id}@test.example`
     await inviteAthlete(head, id, { id: randomUUID(), email })
     const first = await tokenFor(email)
-    await expect(useLink(base.db, first, 'long enough here', null, new Date('2126-01-01'))).rejects.toMatchObject({
+    await expect(useLink(doors, first, 'long enough here', null, new Date('2126-01-01'))).rejects.toMatchObject({
       code: 'linkOver',
     })
     await inviteAthlete(head, id, { id: randomUUID(), email: `new-${email}` })
-    await expect(useLink(base.db, first, 'long enough here', null, NOW)).rejects.toMatchObject({ code: 'linkOver' })
+    await expect(useLink(doors, first, 'long enough here', null, NOW)).rejects.toMatchObject({ code: 'linkOver' })
     await open(`new-${email}`, 'long enough here')
-    await expect(useLink(base.db, 'x'.repeat(43), 'long enough here', null, NOW)).rejects.toMatchObject({
+    await expect(useLink(doors, 'x'.repeat(43), 'long enough here', null, NOW)).rejects.toMatchObject({
       code: 'linkOver',
     })
   })

@@ -3,7 +3,7 @@ import type { Knex } from 'knex'
 import { v7 as newKey } from 'uuid'
 import { AppError } from '~~/shared/errors'
 import { asSystemOf, asVisitor, byLink, inOrganisation } from '../database/connection'
-import { insertToken, tokenByHash, useToken, type AccountToken } from '../repositories/accountTokens'
+import { endTokens, insertToken, tokenByHash, useToken, type AccountToken } from '../repositories/accountTokens'
 import { insertMail } from '../repositories/mail'
 import { personByEmail, personById, setPassword, type Person } from '../repositories/people'
 import type { Tx } from '../repositories/rows'
@@ -66,11 +66,27 @@ export async function mailResetLink(
   )
 }
 
+/** After a change of password: no link of before works, and its owner is told, whoever changed it. */
+export async function passwordChanged(
+  tx: Tx, queue: Queue,
+  { organisationId, id: personId, name, email }: Pick<Person, 'id' | 'organisationId' | 'name' | 'email'>,
+): Promise<void> {
+  await endTokens(tx, organisationId, personId)
+  const id = newKey()
+  await insertMail(tx, {
+    id, organisationId, personId, recipient: email, subject: 'Your password for Keen Anchor was changed',
+    body: `Hello ${name},\n\nthe password of your sign-in was changed just now, and every other device was signed out. `
+      + 'If it was not you, ask for a new password on the sign-in page and tell your head coach.\n',
+  })
+  await queue.send(tx, 'mail', { organisationId, mailId: id })
+}
+
 const over = (): AppError => new AppError('linkOver', 'This link has been used or is too old. Ask for a new one.')
 
 /** Sets the password of whoever opened a link. The link works once; every session there was ends. */
 export async function useLink(
-  db: Knex, token: string, next: string, requestId: string | null, now: Date,
+  { db, queue }: { readonly db: Knex, readonly queue: Queue }, token: string, next: string,
+  requestId: string | null, now: Date,
 ): Promise<Pick<Person, 'id' | 'organisationId' | 'sessionVersion'>> {
   const found = await byLink(db, hashOf(token), tx => tokenByHash(tx, hashOf(token)))
   if (!found || found.usedAt || found.expiresAt < now) throw over()
@@ -80,6 +96,7 @@ export async function useLink(
     const person = await personById(tx, organisationId, personId)
     if (!person || person.closed || !await useToken(tx, organisationId, found.id)) throw over()
     const sessionVersion = await setPassword(tx, organisationId, personId, passwordHash).catch(addressTaken)
+    if (found.kind === 'reset') await passwordChanged(tx, queue, person)
     const teller = { actor: { organisationId, personId: null, role: person.role }, requestId, write: null }
     await record(tx, teller, found.kind === 'reset' ? 'account.reset' : 'account.accept', {
       subjectId: personId, athleteId: person.athleteId,

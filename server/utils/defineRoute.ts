@@ -10,6 +10,7 @@ import { checked, dayParam, keyParam, mondayParam } from '~~/shared/schemas'
 import type { Role } from '~~/shared/types'
 import type { Context } from '../services/context'
 import { ROUTE_RULES, type RouteName, type RouteRule } from './accessRules'
+import { countedAddress } from './countedAddress'
 import { csrfFits } from './csrf'
 import { toHttpFailure } from './httpErrors'
 import { readJson } from './readBody'
@@ -126,7 +127,8 @@ function logFailure(event: H3Event, error: unknown): void {
 
 /** The address of whoever calls, for counting tries. */
 export function callerAddress(event: H3Event): string {
-  return getRequestIP(event, { xForwardedFor: useRuntime().configuration.trustProxy }) ?? 'unknown'
+  const { trustProxy } = useRuntime().configuration
+  return countedAddress(getRequestIP(event), trustProxy ? getRequestHeader(event, 'x-forwarded-for') : undefined)
 }
 
 function readParams(event: H3Event): Record<string, string> {

@@ -26,6 +26,8 @@ export interface RateLimits {
   count(name: LimitName, ...of: readonly string[]): Promise<void>
   /** Forgets tries after one that was right. */
   forget(name: LimitName, ...of: readonly string[]): Promise<void>
+  /** Takes one try back that was right: what others tried stays counted. */
+  giveBack(name: LimitName, ...of: readonly string[]): Promise<void>
 }
 
 export function rateLimits(db: Knex): RateLimits {
@@ -58,6 +60,9 @@ export function rateLimits(db: Knex): RateLimits {
     },
     async forget(name, ...of) {
       await limiters[name].delete(keyOf(of))
+    },
+    async giveBack(name, ...of) {
+      await limiters[name].reward(keyOf(of))
     },
   }
 }

@@ -94,6 +94,7 @@ export interface StaffChange {
 export const RECORD_ACTIONS = {
   'organisation.found': 'founded the organisation',
   'account.signIn': 'signed in',
+  'account.wrongSignIn': 'tried a wrong password',
   'account.password': 'changed the password',
   'account.reset': 'set a new password by link',
   'account.accept': 'accepted the invitation',

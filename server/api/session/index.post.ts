@@ -11,13 +11,15 @@ export default defineOpenRoute('POST /api/session', async (event): Promise<Sessi
   const { db, limits } = useRuntime()
   const input = checked(signInSchema, await readJson(event))
   const address = callerAddress(event)
+  // The address before the account: who guesses from one place uses up that place, and nobody's account.
   await limits.count('address', address)
-  await limits.count('account', input.email)
   await limits.count('accountAndAddress', input.email, address)
+  await limits.count('account', input.email)
   const person = await signIn(db, input, event.context.requestId as string)
   await limits.forget('accountAndAddress', input.email, address)
-  await limits.forget('account', input.email)
-  await limits.forget('address', address)
+  // Whoever has an account of their own guesses no longer at another for it.
+  await limits.giveBack('account', input.email)
+  await limits.giveBack('address', address)
   const who = await openSession(event, person)
   return { me: who?.me ?? null, csrf: who?.csrf ?? null }
 })
