@@ -50,8 +50,13 @@ export function soundCues(
   })
   return {
     silence: () => {
-      // What sounds already may ring out.
-      for (const { tone, at } of set) if (at > context.currentTime) tone.disconnect()
+      // What sounds already may ring out. What is only let go of would wait for its moment all the same, and thousands
+      // that wait leave the sound no time.
+      for (const { tone, at } of set) {
+        if (at <= context.currentTime) continue
+        tone.stop()
+        tone.disconnect()
+      }
     },
     at: nowS => nowS - zero,
   }
