@@ -19,9 +19,15 @@ const [PARTS, PART] = [3, 4]
 const hashOf = (code: string): string =>
   createHash('sha256').update(code.toUpperCase().replace(/[\s-]/g, '')).digest('hex')
 
+/** Databases with an organisation: they never are without one again, so every visitor need not ask. */
+const founded = new WeakSet<Knex>()
+
 /** Whether no organisation was ever made here, so that the first visitor founds one. */
-export function mayFound(db: Knex): Promise<boolean> {
-  return db.transaction(isEmptyInstallation)
+export async function mayFound(db: Knex): Promise<boolean> {
+  if (founded.has(db)) return false
+  const isEmpty = await db.transaction(isEmptyInstallation)
+  if (!isEmpty) founded.add(db)
+  return isEmpty
 }
 
 /**
@@ -33,7 +39,9 @@ export function mayFound(db: Knex): Promise<boolean> {
 export async function openFounding(db: Knex, given: string | null): Promise<string | null> {
   const letter = (): string => ALPHABET[randomInt(ALPHABET.length)]!
   const code = given ?? Array.from({ length: PARTS }, () => Array.from({ length: PART }, letter).join('')).join('-')
-  return await db.transaction(tx => setFoundingHash(tx, hashOf(code))) ? code : null
+  const isOpen = await db.transaction(tx => setFoundingHash(tx, hashOf(code)))
+  if (!isOpen) founded.add(db)
+  return isOpen ? code : null
 }
 
 /** Founds the first organisation with its first head coach: once, by whoever has the code. */
