@@ -120,7 +120,11 @@ async function submit(): Promise<void> {
       class="problem sm:col-span-2"
       role="alert"
     >
-      {{ problem }}
+      {{ problem }} <NuxtLink
+        v-if="!signedIn.founding"
+        class="underline"
+        to="/sign-in"
+      >Sign in</NuxtLink>
     </p>
     <button
       type="submit"

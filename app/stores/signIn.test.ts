@@ -97,3 +97,18 @@ describe('signing in again in the middle of the work', () => {
     expect([signedIn.ended, signedIn.csrf]).toEqual([false, 'y'])
   })
 })
+
+describe('founding', () => {
+  it('that somebody else was first with leads to signing in', async () => {
+    const signedIn = useSignInStore()
+    signedIn.remember({ me: null, csrf: null, founding: true })
+    expect(signedIn.founding).toBe(true)
+    ask.mockRejectedValueOnce({ data: { code: 'alreadyExists', message: 'There is one already.' } })
+    const form = {
+      code: 'a', organisationName: 'b', timeZone: 'UTC', units: { mass: 'kg', length: 'cm' }, name: 'c', email: 'd',
+      password: 'e',
+    } as const
+    await expect(signedIn.found(form)).rejects.toMatchObject({ code: 'alreadyExists' })
+    expect(signedIn.founding).toBe(false)
+  })
+})

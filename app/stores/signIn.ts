@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import { NoConnection } from '~~/shared/errors'
+import { AppError, NoConnection } from '~~/shared/errors'
 import type { Founding, Me, SessionAnswer, SignInInput, Units } from '~~/shared/types'
 import { useToken } from '~/api/call'
 import { shutDoor } from '~/api/door'
@@ -121,7 +121,14 @@ export const useSignInStore = defineStore('signIn', () => {
 
   /** Founds the first organisation, and is its head coach. */
   async function found(input: Founding): Promise<void> {
-    remember(await people.found(input))
+    try {
+      remember(await people.found(input))
+    }
+    catch (error) {
+      // Somebody else was first: from here on one signs in.
+      if (error instanceof AppError && error.code === 'alreadyExists') founding.value = false
+      throw error
+    }
   }
 
   async function saveUnits(units: Units): Promise<void> {

@@ -1,8 +1,5 @@
-import { randomInt } from 'node:crypto'
+import { randomBytes } from 'node:crypto'
 import { execute } from './database.mjs'
-
-const ALPHABET = '23456789ABCDEFGHJKMNPQRSTVWXYZ'
-const part = () => Array.from({ length: 4 }, () => ALPHABET[randomInt(ALPHABET.length)]).join('')
 
 const DEMO_ACCOUNTS = `Demo accounts, all with the password  anchor-demo
   head@larkholm.example        head coach
@@ -17,7 +14,7 @@ export const founding = {
   env: {
     // A database that somebody names is theirs: nothing invented goes into it unasked.
     LOAD_DEMO: process.env.LOAD_DEMO ?? (process.env.DATABASE_URL ? '0' : '1'),
-    FOUNDING_CODE: process.env.FOUNDING_CODE ?? [part(), part(), part()].join('-'),
+    FOUNDING_CODE: process.env.FOUNDING_CODE ?? randomBytes(6).toString('hex').match(/.{4}/g).join('-'),
   },
   async said(port, url) {
     const here = `http://127.0.0.1:${port}`
