@@ -33,7 +33,8 @@ export default defineConfig({
   webServer: {
     command: 'node scripts/serveForTests.mjs',
     url: `http://127.0.0.1:${port}/api/ready`,
-    timeout: 120_000,
+    // The server invents the demo before it is ready.
+    timeout: 300_000,
     reuseExistingServer: false,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 20_000 },
     env: { TEST_PORT: port },

@@ -25,7 +25,7 @@ const server = spawn(process.execPath, [serverEntry], {
   },
 })
 let code = 1
-if (await until(() => isReady(port), 60_000)) {
+if (await until(() => isReady(port), 240_000)) {
   const appUrl = new URL(url)
   appUrl.username = 'keen_anchor_app'
   appUrl.password = cluster.appPassword

@@ -1,9 +1,16 @@
+import { computed } from 'vue'
 import type { DecisionInput, DecisionsAnswer, DecisionTray } from '~~/shared/types'
 import { call } from './call'
-import { write } from './writes'
+import { waitingWrites, write } from './writes'
 
-export const fetchDecisions = (): Promise<DecisionTray> => call('/api/decisions')
+const PATH = '/api/decisions'
+
+/** Decisions on their way to the server. */
+export const decisionsWaiting = computed(() => waitingWrites.value.filter(({ path }) => path === PATH)
+  .flatMap(({ body }) => (body as { decisions: readonly DecisionInput[] }).decisions))
+
+export const fetchDecisions = (): Promise<DecisionTray> => call(PATH)
 export const sendDecisions = (decisions: readonly DecisionInput[]): Promise<DecisionsAnswer> =>
-  write('Decisions', 'POST', '/api/decisions', { decisions })
+  write('Decisions', 'POST', PATH, { decisions })
 export const undoDecision = (id: string): Promise<DecisionTray> =>
   write('Taking a decision back', 'POST', '/api/decisions/undo', { id })

@@ -35,6 +35,12 @@ describe('the day of an athlete', () => {
     expect(store.state).toBe('loading')
   })
 
+  it('is learnt behind a page that never showed it: a stop that was just raised is not missed', async () => {
+    const store = useAthleteStore()
+    await store.refreshToday('a')
+    expect([store.today, store.todayOf]).toMatchObject([{ athleteId: 'a' }, 'a'])
+  })
+
   it('read anew behind the page comes too late once another one’s is shown', async () => {
     const store = useAthleteStore()
     await store.loadToday('a')

@@ -55,10 +55,12 @@ export const useAthleteStore = defineStore('athlete', () => {
     athlete.value = await sendPainDecision(id, input)
   }
 
-  /** The day anew, behind the page: what is shown stays until it is there. */
+  /** The day anew, behind the page: what is shown stays until it is there, and the day of somebody else stays too. */
   async function refreshToday(id: string): Promise<void> {
     const fresh = await athletes.fetchToday(id).catch(() => null)
-    if (fresh && todayOf.value === id) today.value = fresh
+    if (!fresh || (todayOf.value ?? id) !== id) return
+    today.value = fresh
+    todayOf.value = id
   }
   /** Puts the nearest drill in the place of a stopped one. */
   async function takeStandIn(itemId: string): Promise<void> {

@@ -1,9 +1,9 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { v7 as newKey } from 'uuid'
 import { messageOf } from '~~/shared/errors'
 import type { DecisionInput, DecisionRow, Group, TakenDecision } from '~~/shared/types'
-import { fetchDecisions, sendDecisions, undoDecision } from '~/api/decisions'
+import { decisionsWaiting, fetchDecisions, sendDecisions, undoDecision } from '~/api/decisions'
 import { fetchGroups } from '~/api/people'
 import { reading } from './parts/reading'
 
@@ -28,7 +28,16 @@ export const useDecisionsStore = defineStore('decisions', () => {
     groups.value = known
   })
 
-  const rows = computed(() => all.value.filter(row => !going.value.has(rowKey(row))))
+  /** What an earlier visit of this device left to be stored is decided, too. */
+  const left = computed(() => new Set(decisionsWaiting.value.map(one => `${one.athleteId} ${one.branch}`)))
+  const rows = computed(() => all.value.filter((row) => {
+    const key = rowKey(row)
+    return !going.value.has(key) && !left.value.has(key)
+  }))
+  // Nobody here waits for its answer: what it did is read.
+  watch(left, (now, before) => {
+    if ([...before].some(key => !now.has(key) && !going.value.has(key))) void again()
+  }, { flush: 'sync' })
 
   /** Takes rows as they are proposed, or one of the other ways with a reason. */
   async function take(chosen: readonly DecisionRow[], way: number | null = null, reason = ''): Promise<void> {

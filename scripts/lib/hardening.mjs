@@ -11,6 +11,9 @@ import { inData } from './project.mjs'
 import { bin, run, until } from './run.mjs'
 import { isReady } from './server.mjs'
 
+/** A wall against hanging: a busy machine takes more than a minute to invent the demo. */
+const READY_WITHIN_MS = 240_000
+
 /** Runs a hardening run against the built server on a fresh demo database of its own; resolves to its exit code. */
 export async function runHardening(
   name, { durable = false, poolMax = 10, cluster: clusterName = 'postgres-test' } = {},
@@ -33,7 +36,9 @@ export async function runHardening(
   const start = () => spawn(process.execPath, [serverEntry], { stdio: ['ignore', log, log], env })
   const server = name.toLowerCase().endsWith('faults') ? null : start()
   let code = 1
-  if (!server || await until(() => isReady(port), 60_000)) {
+  const isUp = !server || await until(() => isReady(port), READY_WITHIN_MS)
+  if (!isUp) console.error(`The server was not ready within ${READY_WITHIN_MS / 1000} s; its log: ${logFile}`)
+  if (isUp) {
     code = await run(
       bin('tsx'),
       ['--tsconfig', 'hardening/tsconfig.json', `hardening/${name}.ts`, ...process.argv.slice(2)],
