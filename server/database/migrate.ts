@@ -27,6 +27,10 @@ export async function migrate(ownerUrl: string, appPassword: string | null, day:
       await db.migrate.latest({ migrationSource })
       await ensureLogMonths(db, day)
       await prepareQueue(db, APP_ROLE)
+      // Not in a dump: a restored database has it taken away at its first start.
+      await db.raw(`do $$ begin
+        execute format('revoke temporary on database %I from public', current_database());
+      end $$`)
     })
   }
   finally {
@@ -34,11 +38,27 @@ export async function migrate(ownerUrl: string, appPassword: string | null, day:
   }
 }
 
-/** Migrations of this release that the database has not seen, asked as the application role. */
-export async function pendingMigrations(db: Knex): Promise<number> {
+/** Makes the months ahead of the set log, as the owner of the tables. */
+export async function keepLogMonths(ownerUrl: string, day: string): Promise<void> {
+  const db = connect(ownerUrl, 2, 30_000, 0)
+  try {
+    await db.transaction(async (lock) => {
+      await takeTurn(lock, MIGRATION_LOCK)
+      await ensureLogMonths(db, day)
+    })
+  }
+  finally {
+    await db.destroy()
+  }
+}
+
+/** Whether the database is of this release, of an older or of a newer one; asked as the application role. */
+export async function releaseOf(db: Knex): Promise<'this' | 'older' | 'newer'> {
   const { rows } = await db.raw<{ rows: { name: string }[] }>('select name from knex_migrations')
   const done = new Set(rows.map(row => row.name))
-  return (await migrationSource.getMigrations([])).filter(name => !done.has(name)).length
+  const ours = await migrationSource.getMigrations([])
+  if (ours.some(name => !done.has(name))) return 'older'
+  return done.size > ours.length ? 'newer' : 'this'
 }
 
 /** Committed before the migrations run: they grant to it on other connections. */

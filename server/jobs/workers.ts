@@ -1,31 +1,34 @@
 import type { Knex } from 'knex'
-import { asSystemOf, inOrganisation } from '../database/connection'
-import { forgetReceipts } from '../repositories/receipts'
 import { mailResetLink } from '../services/links'
+import { sealRecords, type Sealed } from '../services/sealRecord'
 import { mailer } from './mailer'
+import { tidy } from './tidy'
 import type { RunningQueue } from '../queue/queue'
-
-/** Days a sender may take to repeat a write. */
-const RECEIPT_DAYS = 14
 
 interface WorkerOptions {
   readonly db: Knex
   readonly queue: RunningQueue
   readonly publicUrl: string
+  /** Months of the log are made as the owner of the tables. */
+  readonly ownerUrl: string
   /** Null: mail is kept until a mail server is configured. */
   readonly smtpUrl: string | null
   readonly mailFrom: string
+  /** Told of every seal of a record, so that it stands somewhere else, too. */
+  readonly onSealed: (sealed: Sealed) => void
 }
 
 /** Starts what the queue does. Every job may be run twice without harm. */
-export async function startWorkers({ db, queue, publicUrl, smtpUrl, mailFrom }: WorkerOptions): Promise<void> {
+export async function startWorkers(
+  { db, queue, publicUrl, ownerUrl, smtpUrl, mailFrom, onSealed }: WorkerOptions,
+): Promise<void> {
   if (smtpUrl) {
     const sendMail = mailer(db, smtpUrl, mailFrom)
     await queue.work('mail', ({ organisationId, mailId }) => sendMail(organisationId!, mailId!))
   }
   await queue.work('resetRequest', ({ email }) => mailResetLink(db, queue, publicUrl, email!, new Date()))
-  await queue.work('tidy', async () => {
-    const { rows } = await db.raw<{ rows: { id: string }[] }>('select organisation_id as id from keen_organisations()')
-    for (const { id } of rows) await inOrganisation(db, asSystemOf(id), tx => forgetReceipts(tx, id, RECEIPT_DAYS))
+  await queue.work('tidy', () => tidy(db, ownerUrl, new Date()))
+  await queue.work('seal', async () => {
+    for (const sealed of await sealRecords(db)) onSealed(sealed)
   })
 }

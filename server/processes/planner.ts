@@ -1,8 +1,7 @@
 import pino from 'pino'
-import { highsSolver } from '~~/solver/highs'
 import { connect } from '../database/connection'
 import { planLine, type LineOfWork } from '../services/planLine'
-import { answerWeek } from '../solver'
+import { closePool, planInPool } from '../solver'
 import { readConfiguration } from '../utils/configuration'
 import { startQueue } from '../queue/queue'
 
@@ -17,12 +16,10 @@ const queue = await startQueue(
   db,
   error => log.warn({ code: (error as { code?: string }).code }, 'planner waits for the database'),
 )
-const solver = await highsSolver()
 await queue.work('planWeeks', async (data) => {
   try {
-    await planLine(
-      db, data as unknown as LineOfWork, (request, walls) => Promise.resolve(answerWeek(request, solver, walls)),
-    )
+    // On a thread that is ended when it takes too long: one week that never ends holds up no other.
+    await planLine(db, data as unknown as LineOfWork, planInPool)
   }
   catch (error) {
     const { code, message, stack } = error as { code?: string, message: string, stack?: string }
@@ -34,7 +31,8 @@ await queue.work('planWeeks', async (data) => {
   }
 })
 log.info('planner is ready')
-const stop = (): void => void queue.stop().catch(() => undefined).then(() => db.destroy()).then(() => process.exit(0))
+const stop = (): void => void queue.stop().catch(() => undefined).then(closePool).then(() => db.destroy())
+  .then(() => process.exit(0))
 process.once('SIGINT', stop).once('SIGTERM', stop)
 // Started by a script that is gone: nobody would end it.
 process.once('disconnect', stop)

@@ -11,6 +11,7 @@ const QUEUES = {
   // A worker that dies is noticed when its job runs out.
   planWeeks: { retryLimit: 5, retryDelay: 1, expireInSeconds: 60 },
   tidy: { retryLimit: 2, retryDelay: 60 },
+  seal: { retryLimit: 2, retryDelay: 60 },
 } as const
 export type QueueName = keyof typeof QUEUES
 
@@ -45,6 +46,7 @@ export async function prepareQueue(owner: Knex, appRole: string): Promise<void> 
   await owner.raw(`
     grant usage on schema ${QUEUE_SCHEMA} to ${appRole};
     grant select, insert, update, delete on all tables in schema ${QUEUE_SCHEMA} to ${appRole};
+    revoke execute on all functions in schema ${QUEUE_SCHEMA} from public;
     grant execute on all functions in schema ${QUEUE_SCHEMA} to ${appRole};
   `)
 }
@@ -71,6 +73,7 @@ export async function startQueue(db: Knex, onError: (error: unknown) => void): P
   boss.on('error', onError)
   await boss.start()
   await boss.schedule('tidy', '17 3 * * *', {})
+  await boss.schedule('seal', '*/10 * * * *', {})
   return {
     async send(tx, name, data) {
       const connection = await (tx as unknown as { client: { acquireConnection: () => Promise<Runner> } }).client

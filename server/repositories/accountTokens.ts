@@ -54,3 +54,8 @@ export async function useToken(tx: Tx, organisationId: string, id: string): Prom
     .update({ used_at: tx.fn.now() })
   return changed > 0
 }
+
+/** Forgets links that were over before; how many there were. */
+export async function forgetTokens(tx: Tx, organisationId: string, before: Date): Promise<number> {
+  return tx('account_token').where({ organisation_id: organisationId }).where('expires_at', '<', before).delete()
+}

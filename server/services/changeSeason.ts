@@ -1,8 +1,7 @@
 import { v7 as newKey } from 'uuid'
 import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
 import {
-  changedAthleteSeason, changedSeason, NO_EXCEPTIONS, planMark, seasonInstance, type ChangedDay, type Repair,
-  type SeasonPlan, type SeasonShape,
+  NO_EXCEPTIONS, planMark, seasonInstance, type ChangedDay, type Repair, type SeasonPlan, type SeasonShape,
 } from '~~/core/season'
 import { AppError } from '~~/shared/errors'
 import type {
@@ -14,6 +13,7 @@ import { listGroups } from '../repositories/groups'
 import type { Tx } from '../repositories/rows'
 import { athleteSeasons, insertSeasonChange, saveAthleteSeason, saveSeason, seasonsOf } from '../repositories/seasons'
 import { weeksStored } from '../repositories/weeks'
+import { seasonInPool } from '../solver'
 import { mustSeeAthlete, writing, type Context } from './context'
 import { startRunIn } from './planRuns'
 import { record } from './record'
@@ -46,8 +46,11 @@ async function carryOut(
 ): Promise<{ changed: readonly ChangedDay[], runId: string | null }> {
   const { organisationId, personId } = context.actor
   const entries = heeded(await entriesOf(tx, organisationId, [groupId]), groupId)
-  const found = changedSeason(before, change.shape, seasonInstance(change.shape, entries), context.today, {
-    pins: change.pins, prefer: change.prefer ?? undefined,
+  const found = await seasonInPool({
+    of: 'group',
+    change: [before, change.shape, seasonInstance(change.shape, entries), context.today, {
+      pins: change.pins, prefer: change.prefer ?? undefined,
+    }],
   })
   if (change.expect !== null && change.expect !== planMark(found.plan)) throw await changedElsewhere(tx, context)
   const season = {
@@ -105,10 +108,13 @@ export function changeAthleteSeason(
     if ((before?.version ?? 0) !== change.version)
       throw await changedElsewhere(tx, context)
     const entries = heeded(await entriesOf(tx, organisationId, [change.groupId]), change.groupId)
-    const found = changedAthleteSeason(
-      season, before?.plan ?? null, seasonInstance(season.shape, entries, change.exceptions), context.today,
-      { pins: change.exceptions.pins, prefer: change.prefer ?? undefined },
-    )
+    const found = await seasonInPool({
+      of: 'athlete',
+      change: [
+        season, before?.plan ?? null, seasonInstance(season.shape, entries, change.exceptions), context.today,
+        { pins: change.exceptions.pins, prefer: change.prefer ?? undefined },
+      ],
+    })
     const next = {
       athleteId, groupId: change.groupId, version: change.version, exceptions: change.exceptions, plan: found.plan,
     }
@@ -176,10 +182,13 @@ async function followGroup(
   for (const one of own) {
     // Days of a season that began on another day are not those of this one.
     const had = before?.shape.startsOn === season.shape.startsOn ? one.plan : null
-    const found = changedAthleteSeason(
-      season, had, seasonInstance(season.shape, entries, one.exceptions), context.today,
-      { pins: had ? one.exceptions.pins : [] },
-    )
+    const found = await seasonInPool({
+      of: 'athlete',
+      change: [
+        season, had, seasonInstance(season.shape, entries, one.exceptions), context.today,
+        { pins: had ? one.exceptions.pins : [] },
+      ],
+    })
     if (!await saveAthleteSeason(tx, organisationId, { ...one, plan: found.plan }, personId))
       throw await changedElsewhere(tx, context)
     await tell(tx, context, {

@@ -5,8 +5,9 @@ import { NO_RULES } from '~~/core/policy'
 import type { PlannedSession } from '~~/core/programme'
 import type { AthleteInput, PlanRunInput } from '~~/shared/types'
 import { highsSolver } from '~~/solver/highs'
-import { answerWeek } from '../solver'
+import { answerWeek, TookTooLong } from '../solver'
 import { addAthlete } from './athletes'
+import type { Context } from './context'
 import { addGroup } from './groups'
 import { planLine, type PlanOne } from './planLine'
 import { changeRules } from './planningRules'
@@ -204,5 +205,54 @@ describe('a run over a roster', () => {
     }
     expect((await startRun(head, input)).lines.length).toBe(1)
     expect((await startRun(head, input)).lines.length).toBe(1)
+  })
+})
+
+describe('whoever asked', () => {
+  const coachOf = async () => {
+    const { context } = await addPerson(base.db, head.actor.organisationId, 'coach', { groupIds: [head.groupId] })
+    return context
+  }
+  const asks = async (context: Context, athleteId: string, weeks = 1): Promise<string> => {
+    const id = randomUUID()
+    await startRun(context, { id, athleteIds: [athleteId], startsOn: MONDAY, weeks, sessions: [lifts], replace: false })
+    return id
+  }
+  const dismiss = (context: Context) =>
+    base.owner('person').where({ id: context.actor.personId }).update({ closed_at: base.owner.fn.now() })
+
+  it('and was dismissed has nothing planned any more, from the next week on', async () => {
+    const [context, athleteId] = [await coachOf(), await add()]
+    const runId = await asks(context, athleteId, 3)
+    let planned = 0
+    await work(runId, athleteId, async (request) => {
+      planned += 1
+      await dismiss(context)
+      return plan(request)
+    })
+    expect(planned).toBe(1)
+    expect(await lineOf(runId, athleteId)).toMatchObject({
+      state: 'cancelled', problem: 'Whoever asked for it plans here no longer.', weeks: [{ startsOn: MONDAY }],
+    })
+    await work(runId, athleteId)
+    expect((await lineOf(runId, athleteId)).weeks).toHaveLength(1)
+  })
+
+  it('stops it, or a head coach does, and nobody else', async () => {
+    const [one, other, athleteId] = [await coachOf(), await coachOf(), await add()]
+    const runId = await asks(one, athleteId)
+    await expect(stopRun(other, runId)).rejects.toMatchObject({ code: 'notAllowed' })
+    expect((await stopRun(one, runId)).cancelled).toBe(true)
+    await expect(retryRun(other, runId)).rejects.toMatchObject({ code: 'notAllowed' })
+    expect((await retryRun(head, runId)).cancelled).toBe(false)
+    expect((await stopRun(head, runId)).cancelled).toBe(true)
+  })
+
+  it('is told at once of a week that took too long, and it is not begun again', async () => {
+    const athleteId = await add()
+    const run = await ask([athleteId])
+    await work(run.id, athleteId, () => Promise.reject(new TookTooLong('This took too long and was given up.')))
+    const { state, problem } = await lineOf(run.id, athleteId)
+    expect([state, problem]).toEqual(['failed', 'This took too long and was given up.'])
   })
 })

@@ -5,14 +5,14 @@ import type { Walls } from '~~/core/planner'
 import { rosterWalls, type PlannedSession } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import { planningContext } from '~~/shared/planningContext'
-import type { WeekOutcome } from '~~/shared/types'
+import type { Role, WeekOutcome } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
 import { athleteById } from '../repositories/athletes'
 import { personById } from '../repositories/people'
 import { holdLine, runRequest, setLine, type RunRequest } from '../repositories/planRuns'
 import type { Tx } from '../repositories/rows'
 import { saveWeek, weekOf } from '../repositories/weeks'
-import type { WeekAnswer, WeekRequest } from '../solver'
+import { TookTooLong, type WeekAnswer, type WeekRequest } from '../solver'
 import { assignIn, notKnown } from './assignWeek'
 import { catalogueOfOrganisation } from './catalogue'
 import type { Actor } from './context'
@@ -22,6 +22,9 @@ import { refuseForbidden, requestFor, withOwnDays } from './weeks'
 
 /** Plans one week, wherever that is done. */
 export type PlanOne = (request: WeekRequest, walls?: Walls) => Promise<WeekAnswer>
+
+/** Who may have weeks planned. */
+const PLANNERS: readonly Role[] = ['headCoach', 'coach']
 
 /** Times a line is begun before it counts as failed: whatever ended its worker may be the line itself. */
 const MOST_ATTEMPTS = 4
@@ -34,23 +37,14 @@ export interface LineOfWork { readonly organisationId: string, readonly runId: s
  * they see.
  */
 export async function planLine(db: Knex, line: LineOfWork, plan: PlanOne): Promise<void> {
-  const asked = await inOrganisation(db, asSystemOf(line.organisationId), async (tx) => {
-    const run = await runRequest(tx, line.organisationId, line.runId)
-    const person = run && await personById(tx, line.organisationId, run.askedBy)
-    return run && person
-      ? {
-        run,
-        actor: {
-          organisationId: line.organisationId, personId: person.id, role: person.role, athleteId: person.athleteId,
-        },
-      }
-      : null
-  })
+  const asked = await whoAsked(db, line)
   if (!asked) return
   try {
     if (!await begin(db, asked.actor, line)) return
     for (const startsOn of mondaysOf(asked.run.request)) {
-      if (!await planWeekOf(db, asked, line, startsOn, plan)) return
+      // A week may take a minute: who was dismissed meanwhile has no further one planned.
+      const now = await whoAsked(db, line)
+      if (!now || !await planWeekOf(db, now, line, startsOn, plan)) return
     }
     await inOrganisation(db, asked.actor, async (tx) => {
       const held = await holdLine(tx, line.organisationId, line.runId, line.athleteId)
@@ -59,9 +53,25 @@ export async function planLine(db: Knex, line: LineOfWork, plan: PlanOne): Promi
     })
   }
   catch (error) {
-    if (!(error instanceof AppError || error instanceof DomainError)) throw error
+    if (!(error instanceof AppError || error instanceof DomainError || error instanceof TookTooLong)) throw error
     await fail(db, asked.actor, line, error.message)
   }
+}
+
+/** Whoever asked, as they are now; who is no longer on the staff asks for nothing, and the line ends. */
+async function whoAsked(db: Knex, { organisationId, runId, athleteId }: LineOfWork): Promise<Asked | null> {
+  return inOrganisation(db, asSystemOf(organisationId), async (tx) => {
+    const run = await runRequest(tx, organisationId, runId)
+    const person = run && await personById(tx, organisationId, run.askedBy)
+    if (!run || !person) return null
+    if (person.closed || !PLANNERS.includes(person.role)) {
+      await setLine(tx, organisationId, runId, athleteId, {
+        state: 'cancelled', problem: 'Whoever asked for it plans here no longer.',
+      })
+      return null
+    }
+    return { run, actor: { organisationId, personId: person.id, role: person.role, athleteId: person.athleteId } }
+  })
 }
 
 async function begin(db: Knex, actor: Actor, { organisationId, runId, athleteId }: LineOfWork): Promise<boolean> {

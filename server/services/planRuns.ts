@@ -4,7 +4,7 @@ import type { Catalogue } from '~~/core/catalogue'
 import { AppError } from '~~/shared/errors'
 import type { PlanRun, PlanRunInput, PlanRunRequest, WeekOutcome } from '~~/shared/types'
 import { athletesByIds } from '../repositories/athletes'
-import { cancelRun, insertRun, latestRuns, requeueLines, runById, setLine } from '../repositories/planRuns'
+import { cancelRun, insertRun, latestRuns, requeueLines, runById, runRequest, setLine } from '../repositories/planRuns'
 import type { Tx } from '../repositories/rows'
 import type { WeekAnswer } from '../solver'
 import { assignWeek } from './assignWeek'
@@ -52,11 +52,18 @@ export function theRuns(context: Context): Promise<PlanRun[]> {
   return transaction(context, tx => latestRuns(tx, context.actor.organisationId, LATEST))
 }
 
+/** A run is stopped and taken up again by whoever asked for it, or by a head coach. */
+async function mustBeOwn(tx: Tx, { actor: { organisationId, personId, role } }: Context, id: string): Promise<void> {
+  const { askedBy } = await mustHaveRun(tx, organisationId, id)
+  if (role === 'headCoach' || (await runRequest(tx, organisationId, id))?.askedBy === personId) return
+  throw new AppError('notAllowed', `${askedBy} asked for this, and stops it; or a head coach does.`)
+}
+
 /** Stops a run: what is planned stays, what nobody works on yet is not planned. */
 export function stopRun(context: Context, id: string): Promise<PlanRun> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
-    await mustHaveRun(tx, organisationId, id)
+    await mustBeOwn(tx, context, id)
     await cancelRun(tx, organisationId, id)
     await record(tx, context, 'run.cancel', { subjectId: id })
     return mustHaveRun(tx, organisationId, id)
@@ -67,7 +74,7 @@ export function stopRun(context: Context, id: string): Promise<PlanRun> {
 export function retryRun(context: Context, id: string): Promise<PlanRun> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
-    await mustHaveRun(tx, organisationId, id)
+    await mustBeOwn(tx, context, id)
     for (const athleteId of await requeueLines(tx, organisationId, id))
       await context.queue.send(tx, 'planWeeks', { organisationId, runId: id, athleteId })
     return mustHaveRun(tx, organisationId, id)

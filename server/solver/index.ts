@@ -1,4 +1,5 @@
-export { decideInPool, lookBackInPool, planInPool, reviewInPool, solverPool } from './pool'
+export { closePool, decideInPool, lookBackInPool, planInPool, reviewInPool, seasonInPool, solverPool } from './pool'
+export { TookTooLong } from '../threads/pool'
 export {
   answerWeek, type DecideWork, type LookBackWork, type WeekAnswer, type WeekRequest,
 } from './request'

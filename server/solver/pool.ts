@@ -1,10 +1,13 @@
 import { highsSolver } from '~~/solver/highs'
 import type { WeekReview } from '~~/shared/types'
 import type { Decision } from '~~/core/progression'
+import type { Walls } from '~~/core/planner'
 import type { Review } from '~~/core/review'
+import type { Repair } from '~~/core/season'
 import { ThreadPool, threadFile } from '../threads/pool'
 import {
-  answer, type DecideWork, type LookBackWork, type ThreadAnswer, type ThreadRequest, type WeekAnswer, type WeekRequest,
+  answer, type DecideWork, type LookBackWork, type SeasonWork, type ThreadAnswer, type ThreadRequest, type WeekAnswer,
+  type WeekRequest,
 } from './request'
 
 /** Threads: one core stays for requests. */
@@ -27,8 +30,8 @@ async function inPool(request: ThreadRequest): Promise<ThreadAnswer> {
 }
 
 /** Plans a week. */
-export async function planInPool(week: WeekRequest): Promise<WeekAnswer> {
-  return await inPool({ kind: 'plan', week }) as WeekAnswer
+export async function planInPool(week: WeekRequest, walls?: Walls): Promise<WeekAnswer> {
+  return await inPool({ kind: 'plan', week, ...walls ? { walls } : {} }) as WeekAnswer
 }
 
 /** Looks through a week as it stands. */
@@ -44,6 +47,11 @@ export async function decideInPool(work: DecideWork): Promise<readonly Decision[
 /** Looks back on one athlete. */
 export async function lookBackInPool(work: LookBackWork): Promise<Review> {
   return await inPool({ kind: 'lookBack', work }) as Review
+}
+
+/** Plans or repairs a season. */
+export async function seasonInPool(work: SeasonWork): Promise<Repair> {
+  return await inPool({ kind: 'season', work }) as Repair
 }
 
 export async function closePool(): Promise<void> {

@@ -8,6 +8,7 @@ import type { LinearSolver, Walls } from '~~/core/planner'
 import { planningContext } from '~~/shared/planningContext'
 import { decide, type Decision, type DecideRequest } from '~~/core/progression'
 import { reviewOf, type Review, type ReviewRequest } from '~~/core/review'
+import { changedAthleteSeason, changedSeason, type Repair } from '~~/core/season'
 import type { Athlete, Competition, PlannedAnswer, Settled, WeekReview } from '~~/shared/types'
 
 /** An athlete in a week, in words that cross a thread. */
@@ -28,6 +29,11 @@ export interface DecideWork extends AthleteInWeek {
 export interface LookBackWork extends AthleteInWeek {
   readonly span: Omit<ReviewRequest, 'context'>
 }
+
+/** A season that is planned or repaired: what a group's, or one athlete's, is changed from and to. */
+export type SeasonWork =
+  | { readonly of: 'group', readonly change: Parameters<typeof changedSeason> }
+  | { readonly of: 'athlete', readonly change: Parameters<typeof changedAthleteSeason> }
 
 /** A week to be planned. */
 export interface WeekRequest extends AthleteInWeek {
@@ -63,6 +69,9 @@ function answerDecide(work: DecideWork): readonly Decision[] {
   return decide({ ...work.evidence, context: { ...context, screen } })
 }
 
+const answerSeason = (work: SeasonWork): Repair =>
+  (work.of === 'group' ? changedSeason(...work.change) : changedAthleteSeason(...work.change))
+
 /** What a thread is asked, by kind. */
 export type ThreadRequest =
   /** `walls`: when a solver is stopped; as for one week that somebody waits for where not given. */
@@ -70,8 +79,9 @@ export type ThreadRequest =
   | { readonly kind: 'review', readonly week: WeekRequest }
   | { readonly kind: 'decide', readonly work: DecideWork }
   | { readonly kind: 'lookBack', readonly work: LookBackWork }
+  | { readonly kind: 'season', readonly work: SeasonWork }
 
-export type ThreadAnswer = WeekAnswer | WeekReview | readonly Decision[] | Review
+export type ThreadAnswer = WeekAnswer | WeekReview | readonly Decision[] | Review | Repair
 
 export function answer(request: ThreadRequest, solver: LinearSolver): ThreadAnswer {
   switch (request.kind) {
@@ -79,5 +89,6 @@ export function answer(request: ThreadRequest, solver: LinearSolver): ThreadAnsw
     case 'review': return answerReview(request.week)
     case 'decide': return answerDecide(request.work)
     case 'lookBack': return reviewOf({ ...request.work.span, context: contextOf(request.work) })
+    case 'season': return answerSeason(request.work)
   }
 }
