@@ -23,7 +23,7 @@ const csp = {
 /** What runs beside the server, each in a file of its own from the same build. */
 const BESIDE_THE_SERVER = {
   'solver-worker.mjs': 'server/solver/worker.ts', 'calendar-worker.mjs': 'server/calendar/worker.ts',
-  'planner.mjs': 'server/processes/planner.ts',
+  'planner.mjs': 'server/processes/planner.ts', 'owner.mjs': 'server/processes/owner.ts',
 }
 
 type ModuleInfo = (id: string) => {

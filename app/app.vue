@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { messageOf } from '~~/shared/errors'
+import { AppError, messageOf } from '~~/shared/errors'
 import ConnectionBar from '~/components/shell/ConnectionBar.vue'
 import { shownSince } from '~/api/keptCall'
 import { line, waitingWrites, writes } from '~/api/writes'
@@ -12,6 +12,7 @@ const SignInAgain = defineAsyncComponent(() => import('~/components/shell/SignIn
 
 const signedIn = useSignInStore()
 const problem = ref('')
+const asksCode = ref(false)
 
 /** Signs in again in the middle of the work. Somebody else starts on a page of their own. */
 async function again(input: SignInInput): Promise<void> {
@@ -20,6 +21,7 @@ async function again(input: SignInInput): Promise<void> {
     if (!await signedIn.signInAgain(input)) window.location.assign('/')
   }
   catch (error) {
+    asksCode.value ||= error instanceof AppError && error.code === 'codeNeeded'
     problem.value = messageOf(error)
   }
 }
@@ -44,6 +46,7 @@ async function again(input: SignInInput): Promise<void> {
       v-if="signedIn.ended && signedIn.me"
       :name="signedIn.me.name"
       :problem="problem"
+      :asks-code="asksCode"
       @sign-in="again"
     />
   </ClientOnly>

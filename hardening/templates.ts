@@ -50,6 +50,12 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   }),
   'POST /api/link': () => ({ token: 'x'.repeat(43), next: 'long enough here' }),
   'PUT /api/session/units': () => ({ mass: 'kg', length: 'cm' }),
+  'PUT /api/athletes/:id/guardian': luck => ({
+    version: luck.below(2), name: 'Some Guardian', contact: '+00 12', consentOn: '2026-03-02', coaches: [],
+  }),
+  'POST /api/session/factor': () => ({ password: 'not the one' }),
+  'PUT /api/session/factor': luck => ({ code: String(luck.below(1e6)).padStart(6, '0') }),
+  'POST /api/session/factor/end': () => ({ password: 'not the one' }),
   'PUT /api/session/password': () => ({ password: 'not the one', next: 'long enough here' }),
   'POST /api/staff': luck => ({
     id: luck.key(), name: 'Fuzz Coach', email: `fuzz${luck.below(1e9)}@test.example`, role: 'assistant', groupIds: [],
@@ -84,6 +90,7 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   'POST /api/athletes': (luck, ids) => ({ id: luck.key(), athlete: athlete(luck, ids) }),
   'PUT /api/athletes/:id': (luck, ids) => ({ version: 1 + luck.below(3), athlete: athlete(luck, ids) }),
   'DELETE /api/athletes/:id': () => ({ name: 'not the name' }),
+  'DELETE /api/staff/:id': () => ({ name: 'not the name' }),
   'PUT /api/athletes/:id/archive': () => ({ version: 99, archived: false }),
   'POST /api/athletes/:id/invitation': luck => ({ id: luck.key(), email: `fuzz${luck.below(1e9)}@test.example` }),
   'PUT /api/athletes/:id/weeks/:startsOn': luck => ({ version: luck.below(3), plan: { sessions: [session(luck)] } }),

@@ -10,8 +10,16 @@ export interface KeptAnswer {
   readonly answer: unknown
 }
 
+/** A write as it lies here; releases before 0.3 kept it in the open. */
+interface KeptWrite {
+  readonly person: string
+  readonly id: string
+  readonly locked?: string
+  readonly write?: Write
+}
+
 interface Device extends DBSchema {
-  writes: { key: number, value: { person: string, id: string, write: Write }, indexes: { person: string, id: string } }
+  writes: { key: number, value: KeptWrite, indexes: { person: string, id: string } }
   answers: { key: [string, string], value: KeptAnswer, indexes: { person: string } }
 }
 

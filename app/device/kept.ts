@@ -1,10 +1,13 @@
+import { isOpen, locked, lockWith, unlocked } from './lock'
+
 /** Small things this device keeps for the signed-in person: drafts, and what was last open. */
 const PREFIX = 'keen-anchor'
 let person: string | null = null
 
-/** Says whose things are kept from now on. */
-export function keepFor(personId: string | null): void {
+/** Says whose things are kept from now on, and what they are locked with. */
+export function keepFor(personId: string | null, deviceKey: string | null = null): void {
   person = personId
+  lockWith(deviceKey)
 }
 
 /** Whose things are kept; "nobody" before anybody has signed in. */
@@ -15,7 +18,7 @@ const nameOf = (key: string): string => `${PREFIX}/${whose()}/${key}`
 /** Keeps a value; false when the device has no room or no storage. */
 export function keep(key: string, value: unknown): boolean {
   try {
-    localStorage.setItem(nameOf(key), JSON.stringify(value))
+    localStorage.setItem(nameOf(key), locked(JSON.stringify(value)))
     return true
   }
   catch {
@@ -26,7 +29,7 @@ export function keep(key: string, value: unknown): boolean {
 /** A kept value; null when there is none, or what is there cannot be read. */
 export function kept<T>(key: string): T | null {
   try {
-    const text = localStorage.getItem(nameOf(key))
+    const text = unlocked(localStorage.getItem(nameOf(key)) ?? 'null')
     return text === null ? null : JSON.parse(text) as T
   }
   catch {
@@ -37,6 +40,15 @@ export function kept<T>(key: string): T | null {
 export function forget(key: string): void {
   try {
     localStorage.removeItem(nameOf(key))
+  }
+  catch { /* no storage: nothing was kept either */ }
+}
+
+/** Locks what this person's earlier releases left here in the open. */
+export function lockOpen(): void {
+  try {
+    for (const [name, text] of Object.entries(localStorage) as [string, string][])
+      if (name.startsWith(nameOf('')) && isOpen(text)) localStorage.setItem(name, locked(text))
   }
   catch { /* no storage: nothing was kept either */ }
 }

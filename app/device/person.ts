@@ -1,6 +1,8 @@
 /** Who uses this device, known without a line: that somebody is signed in, not the right to be. */
 interface Known<M> {
   readonly me: M
+  /** What the person's things here are locked with. */
+  readonly deviceKey: string | null
   /** Milliseconds of this device's clock when the server said so. */
   readonly at: number
 }
@@ -27,8 +29,8 @@ function write(name: string, value: unknown): void {
 }
 
 /** Remembers who is signed in here; null when nobody is. */
-export function rememberPerson<M>(me: M | null): void {
-  write(HERE, me === null ? null : { me, at: Date.now() } satisfies Known<M>)
+export function rememberPerson<M>(me: M | null, deviceKey: string | null = null): void {
+  write(HERE, me === null ? null : { me, deviceKey, at: Date.now() } satisfies Known<M>)
 }
 
 /** Whoever was signed in here last, and when the server said so. */

@@ -1,5 +1,6 @@
 import { database } from './database'
 import { allKept, forget, whose } from './kept'
+import { locked, unlocked } from './lock'
 import type { Write } from './write'
 
 /** Where writes lie until the server has them. */
@@ -17,9 +18,7 @@ export const deviceShelf: WriteShelf = {
     const person = whose()
     const tx = (await database()).transaction('writes', 'readwrite', { durability: 'strict' })
     const key = await tx.store.index('id').getKey(write.id)
-    // As it will be sent: what a page watches cannot lie in a database.
-    const plain = JSON.parse(JSON.stringify(write)) as Write
-    await Promise.all([tx.store.put({ person, id: write.id, write: plain }, key), tx.done])
+    await Promise.all([tx.store.put({ person, id: write.id, locked: locked(JSON.stringify(write)) }, key), tx.done])
   },
   async drop(id) {
     const tx = (await database()).transaction('writes', 'readwrite')
@@ -30,7 +29,10 @@ export const deviceShelf: WriteShelf = {
     const person = whose()
     await takeOver()
     const rows = await (await database()).getAllFromIndex('writes', 'person', person)
-    return rows.map(({ write }) => write)
+    return rows.flatMap(({ locked: text, write }) => {
+      const own = text === undefined ? null : unlocked(text)
+      return own === null ? write ?? [] : JSON.parse(own) as Write
+    })
   },
 }
 

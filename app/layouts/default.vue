@@ -32,7 +32,8 @@ onMounted(() => {
 
 async function signOut(): Promise<void> {
   await signedIn.signOut()
-  await navigateTo('/sign-in')
+  // As a new page: nothing of whoever was here stays in it.
+  await navigateTo('/sign-in', { external: true })
 }
 
 /** Two systems, one switch: nobody mixes pounds with centimetres. */

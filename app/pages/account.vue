@@ -1,13 +1,19 @@
 <script setup lang="ts">
 import { AppError, messageOf } from '~~/shared/errors'
 import { ROLES } from '~~/shared/types'
+import DeviceList from '~/components/account/DeviceList.vue'
+import SecondFactor from '~/components/account/SecondFactor.vue'
+import RoomPage from '~/components/common/RoomPage.vue'
 import TextField from '~/components/common/TextField.vue'
+import { useAccountStore } from '~/stores/account'
 import { useSignInStore } from '~/stores/signIn'
 
 useHead({ title: 'My sign-in · Keen Anchor' })
 definePageMeta({ layout: 'plain' })
 
 const signedIn = useSignInStore()
+const account = useAccountStore()
+onMounted(() => { if (signedIn.me) void account.load() })
 const password = ref('')
 const next = ref('')
 const fields = ref<Readonly<Record<string, string>>>({})
@@ -15,8 +21,12 @@ const said = ref('')
 const problem = ref('')
 const busy = ref(false)
 
-async function attempt(work: () => Promise<void>): Promise<void> {
+/** Which form the fields' messages belong to. */
+const at = ref<'password' | 'factor'>('password')
+
+async function attempt(work: () => Promise<void>, form: typeof at.value = 'password'): Promise<void> {
   if (busy.value) return
+  at.value = form
   busy.value = true
   said.value = ''
   problem.value = ''
@@ -38,11 +48,12 @@ const change = () => attempt(async () => {
   password.value = ''
   next.value = ''
   said.value = 'Stored. Every other device is signed out.'
+  await account.load()
 })
 
 const everywhere = () => attempt(async () => {
   await signedIn.signOutEverywhere()
-  await navigateTo('/sign-in')
+  await navigateTo('/sign-in', { external: true })
 })
 </script>
 
@@ -75,7 +86,7 @@ const everywhere = () => attempt(async () => {
         name="password"
         type="password"
         autocomplete="current-password"
-        :problem="fields.password"
+        :problem="at === 'password' ? fields.password : undefined"
       />
       <TextField
         v-model="next"
@@ -84,7 +95,7 @@ const everywhere = () => attempt(async () => {
         type="password"
         autocomplete="new-password"
         hint="At least 10 characters; length protects more than symbols."
-        :problem="fields.next"
+        :problem="at === 'password' ? fields.next : undefined"
       />
       <button
         type="submit"
@@ -97,18 +108,29 @@ const everywhere = () => attempt(async () => {
         {{ said }}
       </p>
     </form>
-    <section class="panel flex flex-col gap-2">
-      <h2>Devices</h2>
-      <p>Lost a phone, or left a tablet signed in? This ends every session, this one too.</p>
-      <button
-        type="button"
-        class="btn self-start"
-        :disabled="busy"
-        @click="everywhere"
-      >
-        Sign out everywhere
-      </button>
-    </section>
+    <SecondFactor
+      :on="signedIn.me.secondFactor"
+      :head="signedIn.me.role === 'headCoach'"
+      :begun="account.begun"
+      :recovery="account.recovery"
+      :busy="busy"
+      :problems="at === 'factor' ? fields : {}"
+      @prepare="attempt(() => account.prepareFactor($event), 'factor')"
+      @add="attempt(() => account.addFactor($event), 'factor')"
+      @end="attempt(() => account.endFactor($event), 'factor')"
+      @kept="account.keptCodes()"
+    />
+    <RoomPage
+      :readings="[account]"
+      @retry="account.again"
+    >
+      <DeviceList
+        :devices="account.devices"
+        :busy="busy"
+        @end="attempt(() => account.endDevice($event))"
+        @everywhere="everywhere"
+      />
+    </RoomPage>
     <p
       v-if="problem"
       class="caution"

@@ -10,6 +10,9 @@ const signedIn = useSignInStore()
 const route = useRoute()
 const email = ref('')
 const password = ref('')
+const code = ref('')
+const asksCode = ref(false)
+const ownDevice = ref(false)
 const problem = ref('')
 const fields = ref<Readonly<Record<string, string>>>({})
 const busy = ref(true)
@@ -22,11 +25,15 @@ async function submit(): Promise<void> {
   problem.value = ''
   fields.value = {}
   try {
-    await signedIn.signIn({ email: email.value.trim(), password: password.value })
+    await signedIn.signIn({
+      email: email.value.trim(), password: password.value,
+      ...asksCode.value ? { code: code.value } : {}, ...ownDevice.value ? { ownDevice: true } : {},
+    })
     const to = typeof route.query.to === 'string' && /^\/(?!\/)/.test(route.query.to) ? route.query.to : '/'
     await navigateTo(to)
   }
   catch (error) {
+    asksCode.value ||= error instanceof AppError && error.code === 'codeNeeded'
     fields.value = error instanceof AppError ? error.fields ?? {} : {}
     problem.value = messageOf(error)
   }
@@ -94,6 +101,24 @@ async function submit(): Promise<void> {
         autocomplete="current-password"
         :problem="fields.password"
       />
+      <TextField
+        v-if="asksCode"
+        v-model="code"
+        label="Code"
+        name="code"
+        autocomplete="one-time-code"
+        hint="From the app on your phone, or one of your recovery codes."
+        :problem="fields.code"
+      />
+      <label class="flex gap-2 items-start">
+        <input
+          v-model="ownDevice"
+          type="checkbox"
+          class="mt-1"
+        >
+        <span>This device is mine alone<br>
+          <span class="text-quiet">An athlete stays signed in on it for thirty days.</span></span>
+      </label>
       <p
         v-if="problem && Object.keys(fields).length === 0"
         class="problem"

@@ -47,7 +47,8 @@ const logs = computed(() => {
 
 async function signOut(): Promise<void> {
   await signedIn.signOut()
-  await navigateTo('/sign-in')
+  // As a new page: nothing of whoever was here stays in it.
+  await navigateTo('/sign-in', { external: true })
 }
 </script>
 

@@ -5,7 +5,7 @@ import type { Founding, Me, SessionAnswer, SignInInput, Units } from '~~/shared/
 import { useToken } from '~/api/call'
 import { shutDoor } from '~/api/door'
 import { forgetAnswers } from '~/device/answers'
-import { keepFor } from '~/device/kept'
+import { keepFor, lockOpen } from '~/device/kept'
 import { oweSignOut, owesSignOut, personHere, rememberPerson } from '~/device/person'
 import * as people from '~/api/people'
 import { writes } from '~/api/writes'
@@ -19,6 +19,7 @@ const dayOf = (at: Date): string =>
 export const useSignInStore = defineStore('signIn', () => {
   const me = ref<Me | null>(null)
   const csrf = ref<string | null>(null)
+  const deviceKey = ref<string | null>(null)
   const known = ref(false)
   /** There is no organisation here yet. */
   const founding = ref(false)
@@ -28,6 +29,7 @@ export const useSignInStore = defineStore('signIn', () => {
   function remember(answer: SessionAnswer): void {
     me.value = answer.me
     csrf.value = answer.csrf
+    deviceKey.value = answer.deviceKey ?? null
     known.value = true
     founding.value = answer.founding ?? false
     ended.value = false
@@ -37,10 +39,11 @@ export const useSignInStore = defineStore('signIn', () => {
   /** Ties this tab to the person: their token, their drafts, their writes on the way. */
   function begin(): void {
     useToken(csrf.value)
-    keepFor(me.value?.id ?? null)
+    keepFor(me.value?.id ?? null, deviceKey.value)
+    lockOpen()
     // What somebody else has read here is not for whoever is here now.
     if (personHere<Me>()?.me.id !== me.value?.id) void forgetAnswers()
-    rememberPerson(me.value)
+    rememberPerson(me.value, deviceKey.value)
     if (me.value) void writes.open()
     else writes.close()
   }
@@ -53,12 +56,13 @@ export const useSignInStore = defineStore('signIn', () => {
   function recall(): boolean {
     const here = personHere<Me>()
     if (!here) return false
-    const { me: person, at } = here
+    const { me: person, at, deviceKey: key } = here
     const now = new Date()
     const today = now.toDateString() === new Date(at).toDateString() ? person.today : dayOf(now)
     me.value = { ...person, today }
     known.value = true
-    keepFor(person.id)
+    deviceKey.value = key ?? null
+    keepFor(person.id, deviceKey.value)
     void writes.open()
     return true
   }
@@ -137,7 +141,7 @@ export const useSignInStore = defineStore('signIn', () => {
   }
 
   return {
-    me, csrf, known, founding, ended, remember, begin, recall, endOwed,
+    me, csrf, deviceKey, known, founding, ended, remember, begin, recall, endOwed,
     signIn, signInAgain, signOut, signOutEverywhere, changePassword,
     useLink, found, saveUnits,
     askForReset: people.askForReset,

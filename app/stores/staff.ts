@@ -37,5 +37,9 @@ export const useStaffStore = defineStore('staff', () => {
     members.value = await people.changeStaff(id, to)
   }
 
-  return { members, groups, record, more, state, problem, again, load, loadRecord, loadMore, invite, change }
+  async function erase(id: string, typed: string): Promise<void> {
+    members.value = await people.eraseStaff(id, typed)
+  }
+
+  return { members, groups, record, more, state, problem, again, load, loadRecord, loadMore, invite, change, erase }
 })

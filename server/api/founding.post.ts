@@ -11,6 +11,5 @@ export default defineOpenRoute('POST /api/founding', async (event): Promise<Sess
   const { db, limits } = useRuntime()
   await limits.count('link', callerAddress(event))
   const person = await found(db, checked(foundingSchema, await readJson(event)), event.context.requestId as string)
-  const who = await openSession(event, person)
-  return { me: who?.me ?? null, csrf: who?.csrf ?? null }
+  return openSession(event, person)
 })

@@ -65,6 +65,7 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
     add: ['headCoach', 'coach', 'assistant', 'athlete'],
   },
   test_trial: tested,
+  guardian: { headCoach: 'all', coach: 'seen', assistant: 'none', athlete: 'own', add: ['headCoach', 'coach'] },
   health_alert: { headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own', add: [] },
   pain_decision: planned('own'),
   decision: tested,
@@ -82,6 +83,9 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
   },
   account_token: { headCoach: 'all', coach: 'all', assistant: 'none', athlete: 'none', add: ['headCoach', 'coach'] },
   mail: { ...closed, add: ['headCoach', 'coach'] },
+  sign_in: { headCoach: 'own', coach: 'own', assistant: 'own', athlete: 'own', add: [] },
+  device_key: { ...closed, add: [] },
+  second_factor: { ...closed, add: [] },
   write_receipt: {
     headCoach: 'own', coach: 'own', assistant: 'own', athlete: 'own',
     add: ['headCoach', 'coach', 'assistant', 'athlete'],
@@ -90,6 +94,7 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
     headCoach: 'all', coach: 'none', assistant: 'none', athlete: 'none',
     add: ['headCoach', 'coach', 'assistant', 'athlete'],
   },
+  audit_seal: { ...closed, add: [] },
   installation: {
     headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: [],
     shared: 'one row: whether an organisation was ever made',

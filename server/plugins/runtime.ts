@@ -21,6 +21,8 @@ const HEADERS = {
 const ASSET_POLICY =
   'default-src \'none\'; script-src \'self\' \'wasm-unsafe-eval\'; connect-src \'self\'; frame-ancestors \'none\''
 const TWO_YEARS_S = 63_072_000
+/** A page, and no file of one: what somebody signed in has seen is kept by no cache. */
+const PAGE = /^\/(?!api\/|_nuxt\/)[^.]*$/
 
 /** Starts the runtime with the server, logs every request under an id, and closes the pool at the end. */
 export default defineNitroPlugin((nitro) => {
@@ -35,6 +37,7 @@ export default defineNitroPlugin((nitro) => {
     setResponseHeader(event, 'x-request-id', event.context.requestId as string)
     for (const [name, value] of Object.entries(HEADERS)) setResponseHeader(event, name, value)
     if (/^\/(api|_nuxt)\//.test(event.path)) setResponseHeader(event, 'content-security-policy', ASSET_POLICY)
+    if (PAGE.test(event.path.split('?')[0]!)) setResponseHeader(event, 'cache-control', 'no-store')
     if (configuration.https)
       setResponseHeader(event, 'strict-transport-security', `max-age=${TWO_YEARS_S}; includeSubDomains`)
   })

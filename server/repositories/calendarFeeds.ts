@@ -43,6 +43,12 @@ export async function revokeFeed(tx: Tx, organisationId: string, personId: strin
   }) > 0
 }
 
+/** Takes every address of a person back. */
+export async function revokeFeedsOf(tx: Tx, organisationId: string, personId: string): Promise<void> {
+  await tx('calendar_feed').where({ organisation_id: organisationId, person_id: personId }).whereNull('revoked_at')
+    .update({ revoked_at: tx.fn.now() })
+}
+
 /** The address behind a secret, in a transaction that was given its hash. */
 export async function feedByHash(
   tx: Tx, tokenHash: string,

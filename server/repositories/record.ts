@@ -70,3 +70,16 @@ export async function readRecord(
     after: row.after,
   }))
 }
+
+/** Whether somebody has done something since, to an athlete or to nobody in particular. */
+export async function hasRecorded(
+  tx: Tx, organisationId: string,
+  { personId, action, athleteId, since }: {
+    personId: string, action: RecordEntry['action'], athleteId: string | null, since: Date
+  },
+): Promise<boolean> {
+  const found = await tx('audit').where({
+    organisation_id: organisationId, person_id: personId, action, athlete_id: athleteId,
+  }).where('at', '>', since).first<{ id: string } | undefined>('id')
+  return found !== undefined
+}

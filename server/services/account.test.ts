@@ -4,9 +4,10 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { changePassword, signOutEverywhere } from './account'
 import type { Context } from './context'
 import { mailResetLink, useLink } from './links'
-import { signIn, whoIs } from './signIn'
+import { whoIs } from './signedInOn'
+import { signIn } from './signIn'
 import { inviteStaff } from './staff'
-import { bareContext, makeOrganisation, testDatabase } from '../testing/database'
+import { bareContext, makeOrganisation, signedInAs, testDatabase } from '../testing/database'
 
 const NOW = new Date('2026-03-04T12:00:00Z')
 let base: Awaited<ReturnType<typeof testDatabase>>
@@ -71,6 +72,7 @@ describe('tries at an account', () => {
     const { email, person } = await member()
     const weak = await new Scrypt({}).make('first password')
     await base.owner('person').where({ id: person.id }).update({ password_hash: weak })
+    const session = await signedInAs(base.db, person, NOW)
     const hash = async (): Promise<string> =>
       (await base.owner('person').where({ id: person.id }).pluck('password_hash'))[0] as string
     await signIn(base.db, { email, password: 'first password' })
@@ -78,7 +80,7 @@ describe('tries at an account', () => {
     expect([fresh === weak, fresh.includes('p=5')]).toEqual([false, true])
     await signIn(base.db, { email, password: 'first password' })
     expect(await hash()).toBe(fresh)
-    expect(await whoIs(base.db, { ...person, personId: person.id }, NOW)).not.toBeNull()
+    expect(await whoIs(base.db, session, NOW)).not.toBeNull()
   })
 })
 
@@ -95,12 +97,13 @@ describe('passwords', () => {
     await expect(changePassword(context, 'not it', 'second password')).rejects.toMatchObject({
       fields: { password: expect.any(String) },
     })
+    const before = await signedInAs(base.db, person, NOW)
     const version = await changePassword(context, 'first password', 'second password')
-    const session = { organisationId: person.organisationId, personId: person.id }
-    expect(await whoIs(base.db, { ...session, sessionVersion: person.sessionVersion }, NOW)).toBeNull()
-    expect(await whoIs(base.db, { ...session, sessionVersion: version }, NOW)).not.toBeNull()
+    const after = await signedInAs(base.db, { ...person, sessionVersion: version }, NOW)
+    expect(await whoIs(base.db, before, NOW)).toBeNull()
+    expect(await whoIs(base.db, after, NOW)).not.toBeNull()
     await signOutEverywhere(context)
-    expect(await whoIs(base.db, { ...session, sessionVersion: version }, NOW)).toBeNull()
+    expect(await whoIs(base.db, after, NOW)).toBeNull()
     await mailResetLink(base.db, head.queue, 'http://test.example', email.toUpperCase(), NOW)
     await open(email, 'third password')
     await expect(signIn(base.db, { email, password: 'second password' })).rejects.toMatchObject({ code: 'wrongSignIn' })

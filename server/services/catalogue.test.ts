@@ -5,7 +5,7 @@ import type { TrunkItem, WeekPlan } from '~~/core/programme'
 import { addAthlete, getAthlete } from './athletes'
 import { assignWeek } from './assignWeek'
 import { saveCatalogue, storedCatalogue } from './catalogue'
-import { theRecord } from './record'
+import { theRecord } from './theRecord'
 import { anAthlete, makeKnown, makeOrganisation, testDatabase } from '../testing/database'
 import { storeWeek } from './weeks'
 

@@ -37,7 +37,7 @@ import { insertLogs } from '../repositories/setLogs'
 import { markAssigned, saveWeek } from '../repositories/weeks'
 import { freezeWeek } from './assignWeek'
 import { dayIn } from './context'
-import { hashPassword } from './signIn'
+import { hashPassword } from './passwordHash'
 
 /** Weeks of history before the present one. */
 const PAST_WEEKS = 6

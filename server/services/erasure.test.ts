@@ -2,12 +2,17 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { FLAG_IDS, type Answers, type Clearance } from '~~/core/screening'
 import type { TrialInput } from '~~/shared/types'
-import { addAthlete } from './athletes'
+import { addAthlete, getAthlete, saveAthlete } from './athletes'
 import { checkBrace } from './brace'
+import { addFeed } from './calendarFeeds'
+import { eraseStaff } from './eraseStaff'
 import { logTrials } from './trials'
 import { eraseAthlete, exportAthlete } from './erasure'
 import { addClearance, screenAthlete } from './screening'
-import { anAthlete, makeOrganisation, testDatabase, TODAY } from '../testing/database'
+import { brokenSeals, sealRecords } from './sealRecord'
+import { changeStaff } from './staff'
+import { storeWeek } from './weeks'
+import { addPerson, anAthlete, makeOrganisation, signedInAs, testDatabase, TODAY } from '../testing/database'
 import { fillAthlete, giveSeason, nobody } from '../testing/fullAthlete'
 
 let base: Awaited<ReturnType<typeof testDatabase>>
@@ -67,5 +72,61 @@ describe('an athlete who leaves', () => {
     expect(Object.keys(await named())).toEqual(expect.arrayContaining(['decision', 'report_link', 'session_effort']))
     await eraseAthlete(coach, full.id, anAthlete().name)
     expect(await named()).toEqual({})
+  })
+
+  it('leaves no key, name or address anywhere in the database, the queue and the record included', async () => {
+    const full = nobody()
+    await fillAthlete(coach, coach.groupId, full)
+    const name = 'Quillon Ravenscroft'
+    const athlete = await getAthlete(coach, full.id)
+    await saveAthlete(coach, full.id, athlete.version, anAthlete({ name, groupIds: [coach.groupId], flags: ['wrist'] }))
+    await addFeed(coach, { id: randomUUID(), scope: 'athlete', subjectId: full.id })
+    const [person] = await base.owner('person').where({ athlete_id: full.id })
+    await base.owner.raw(`insert into keen_queue.job (name, data) values ('planWeeks', '{"athleteId": "${full.id}"}')`)
+    const traces = async (): Promise<string[]> => {
+      const { rows } = await base.owner.raw(`select n.nspname || '.' || c.relname as name from pg_class c
+        join pg_namespace n on n.oid = c.relnamespace where c.relkind = 'r' and n.nspname in ('public', 'keen_queue')`)
+      const found = await Promise.all(rows.map(async ({ name: table }: { name: string }) => {
+        const { rows: lines } = await base.owner.raw(
+          `select 1 from ${table} t where t::text ilike any(array[${
+            [full.id, person.id, name, person.email].map(word => `'%${word}%'`).join(', ')}]) limit 1`)
+        return lines.length > 0 ? [table] : []
+      }))
+      return found.flat().sort()
+    }
+    const before = await traces()
+    expect(before).toEqual(expect.arrayContaining(
+      [expect.stringMatching(/^keen_queue\.j/), 'public.audit', 'public.calendar_feed', 'public.mail', 'public.person']))
+    await eraseAthlete(coach, full.id, name)
+    expect(await traces()).toEqual([])
+    const lines = await base.owner('audit').where({ action: 'week.assign', blanked: true })
+    expect(lines.length).toBeGreaterThan(0)
+    await sealRecords(base.db)
+    expect(await brokenSeals(base.db)).toEqual([])
+  })
+})
+
+describe('somebody who leaves the staff', () => {
+  it('is erased once the account is closed, by a head coach who types the name; what they planned stays', async () => {
+    const { context, email } = await addPerson(base.db, coach.actor.organisationId, 'coach', {
+      groupIds: [coach.groupId],
+    })
+    const { personId: id } = context.actor
+    const athleteId = await add()
+    await storeWeek(context, athleteId, '2026-03-02', 0, { sessions: [] })
+    await signedInAs(base.db, { organisationId: coach.actor.organisationId, id, sessionVersion: 1 }, new Date())
+    await sealRecords(base.db)
+    await expect(eraseStaff(coach, id, 'Test coach')).rejects.toMatchObject({ code: 'badInput' })
+    await changeStaff(coach, id, { version: 1, role: 'coach', groupIds: [], closed: true })
+    await expect(eraseStaff(coach, id, 'Test')).rejects.toMatchObject({ fields: { name: expect.any(String) } })
+    await expect(eraseStaff(coach, randomUUID(), 'Test coach')).rejects.toMatchObject({ code: 'notFound' })
+    await eraseStaff(coach, id, 'Test coach')
+    const rows = await base.owner('person').where({ id })
+    expect(rows).toMatchObject([{ name: 'Somebody who left', password_hash: null }])
+    expect(JSON.stringify(rows)).not.toContain(email)
+    expect(await base.owner('sign_in').where({ person_id: id })).toEqual([])
+    expect(await base.owner('audit').where({ person_id: id })).toEqual([])
+    expect(await base.owner('training_week').where({ athlete_id: athleteId })).toHaveLength(1)
+    expect(await brokenSeals(base.db)).toEqual([])
   })
 })

@@ -4,6 +4,7 @@ import { answersOf, braceChecksOf, tracesSince, trialsSince } from '../repositor
 import { braceCourse, practicesSince } from '../repositories/braceCourse'
 import { decisionsSince } from '../repositories/decisions'
 import { painDecisionsOf } from '../repositories/health'
+import { guardianOf } from '../repositories/guardians'
 import { personHere } from '../repositories/people'
 import { rulesOfAthletes } from '../repositories/planningRules'
 import { prescribedBetween } from '../repositories/prescriptions'
@@ -42,6 +43,7 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       prescribed: await prescribedBetween(tx, organisationId, [id], FIRST_DAY, last),
       sets: await logsBetween(tx, organisationId, [id], FIRST_DAY, last),
       sessionEfforts: await sessionEffortsBetween(tx, organisationId, id, FIRST_DAY, last),
+      guardian: await guardianOf(tx, organisationId, id),
       answers: await answersOf(tx, organisationId, id),
       decisions: await decisionsSince(tx, organisationId, [id], FIRST_DAY),
       painDecisions: await painDecisionsOf(tx, organisationId, id),
@@ -64,7 +66,8 @@ export function eraseAthlete(context: Context, id: string, name: string): Promis
     if (name.trim() !== athlete.name)
       throw new AppError('badInput', 'Type the name exactly.', { name: 'Type the name exactly.' })
     await eraseAthleteRows(tx, id)
-    await record(tx, context, 'athlete.erase', { athleteId: id })
+    // Of nobody: their key is gone, too.
+    await record(tx, context, 'athlete.erase')
     return { erased: id }
   })
 }

@@ -7,7 +7,7 @@ import { eraseAthlete } from './erasure'
 import { floorDay } from './floor'
 import { floorBoard, keepFloorBoard } from './floorBoard'
 import { addGroup } from './groups'
-import { theRecord } from './record'
+import { theRecord } from './theRecord'
 
 let base: Awaited<ReturnType<typeof testDatabase>>
 let head: Awaited<ReturnType<typeof makeOrganisation>>

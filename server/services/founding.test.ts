@@ -6,8 +6,9 @@ import { addGroup } from './groups'
 import { beginning } from './beginning'
 import type { Context } from './context'
 import { found, mayFound, openFounding } from './founding'
-import { signIn, whoIs } from './signIn'
-import { bareContext, makeOrganisation, testDatabase } from '../testing/database'
+import { whoIs } from './signedInOn'
+import { signIn } from './signIn'
+import { bareContext, makeOrganisation, signedInAs, testDatabase } from '../testing/database'
 
 let base: Awaited<ReturnType<typeof testDatabase>>
 beforeEach(async () => { base = await testDatabase() })
@@ -29,7 +30,8 @@ describe('an empty installation', () => {
     const { id, organisationId } = await found(base.db, input(code.toLowerCase().replaceAll('-', ' ')), null)
     const person = await signIn(base.db, { email: 'runa@skerry.example', password: 'a long first password' })
     expect(person).toMatchObject({ id, organisationId, role: 'headCoach', units: { mass: 'lb', length: 'in' } })
-    expect(await whoIs(base.db, { organisationId, personId: id, sessionVersion: 1 }, new Date())).toMatchObject({
+    const now = new Date()
+    expect(await whoIs(base.db, await signedInAs(base.db, person, now), now)).toMatchObject({
       me: { organisationName: 'Outer Skerry Centre', demo: false },
     })
     expect(await mayFound(base.db)).toBe(false)

@@ -1,4 +1,4 @@
-import { createHash, randomInt, timingSafeEqual } from 'node:crypto'
+import { timingSafeEqual } from 'node:crypto'
 import type { Knex } from 'knex'
 import { v7 as newKey } from 'uuid'
 import { AppError } from '~~/shared/errors'
@@ -8,16 +8,13 @@ import {
   FIRST_LOCK, foundingHash, insertOrganisation, isEmptyInstallation, setFoundingHash,
 } from '../repositories/organisations'
 import { insertPerson, updateUnits, type Person } from '../repositories/people'
+import type { Tx } from '../repositories/rows'
+import { mustBeGood } from './goodPassword'
+import { hashOfCode, readableCode } from './readableCode'
 import { record } from './record'
-import { hashPassword } from './signIn'
+import { hashPassword } from './passwordHash'
 
-/** Letters and digits that nobody takes for one another when they are read out. */
-const ALPHABET = '23456789ABCDEFGHJKMNPQRSTVWXYZ'
-const [PARTS, PART] = [3, 4]
-
-/** Spelled as it is read out: case, spaces and dashes are nothing. */
-const hashOf = (code: string): string =>
-  createHash('sha256').update(code.toUpperCase().replace(/[\s-]/g, '')).digest('hex')
+const [PARTS, LETTERS] = [3, 4]
 
 /** Databases with an organisation: they never are without one again, so every visitor need not ask. */
 const founded = new WeakSet<Knex>()
@@ -37,35 +34,60 @@ export async function mayFound(db: Knex): Promise<boolean> {
  * @returns the code; null where there is an organisation
  */
 export async function openFounding(db: Knex, given: string | null): Promise<string | null> {
-  const letter = (): string => ALPHABET[randomInt(ALPHABET.length)]!
-  const code = given ?? Array.from({ length: PARTS }, () => Array.from({ length: PART }, letter).join('')).join('-')
-  const isOpen = await db.transaction(tx => setFoundingHash(tx, hashOf(code)))
+  const code = given ?? readableCode(PARTS, LETTERS)
+  const isOpen = await db.transaction(tx => setFoundingHash(tx, hashOfCode(code)))
   if (!isOpen) founded.add(db)
   return isOpen ? code : null
 }
 
 /** Founds the first organisation with its first head coach: once, by whoever has the code. */
 export async function found(
-  db: Knex, { code, organisationName, timeZone, units, name, email, password }: Founding, requestId: string | null,
+  db: Knex, { code, password, ...form }: Founding, requestId: string | null,
 ): Promise<Pick<Person, 'id' | 'organisationId' | 'sessionVersion'>> {
   const [organisationId, id] = [newKey(), newKey()]
+  await mustBeGood(password, form, 'password')
   const passwordHash = await hashPassword(password)
-  return inOrganisation(db, asSystemOf(organisationId), async (tx) => {
-    await takeTurn(tx, FIRST_LOCK)
-    const kept = await isEmptyInstallation(tx) ? await foundingHash(tx) : null
-    if (kept === null)
-      throw new AppError('alreadyExists', 'There is an organisation here already. Sign in, or ask to be invited.')
-    if (!timingSafeEqual(Buffer.from(kept), Buffer.from(hashOf(code)))) {
-      const text = 'This is not the code that was printed at the start.'
-      throw new AppError('badInput', text, { code: text })
-    }
-    await insertOrganisation(tx, { id: organisationId, name: organisationName.trim(), timeZone, demo: false })
-    await insertPerson(tx, {
-      id, organisationId, athleteId: null, role: 'headCoach', name: name.trim(), email, passwordHash,
-    })
-    await updateUnits(tx, organisationId, id, units)
-    const teller = { actor: { organisationId, personId: null, role: 'headCoach' as const }, requestId, write: null }
-    await record(tx, teller, 'organisation.found', { subjectId: id, after: { organisationName, timeZone } })
-    return { id, organisationId, sessionVersion: 1 }
+  await inOrganisation(db, asSystemOf(organisationId), tx =>
+    foundIn(tx, { organisationId, id, form, passwordHash, mayGoOn: () => mustHaveCode(tx, code) }, requestId))
+  return { id, organisationId, sessionVersion: 1 }
+}
+
+async function mustHaveCode(tx: Tx, code: string): Promise<void> {
+  const kept = await foundingHash(tx)
+  if (kept !== null && timingSafeEqual(Buffer.from(kept), Buffer.from(hashOfCode(code)))) return
+  const text = 'This is not the code that was printed at the start.'
+  throw new AppError('badInput', text, { code: text })
+}
+
+interface FirstOne {
+  readonly organisationId: string
+  /** Of its first head coach. */
+  readonly id: string
+  readonly form: Omit<Founding, 'code' | 'password'>
+  /** Null: chosen by a link. */
+  readonly passwordHash: string | null
+  /** Asked while it is certain that there is none yet. */
+  readonly mayGoOn: () => Promise<void>
+}
+
+/**
+ * Makes the first organisation in the caller's transaction; of two at once the second finds one.
+ *
+ * @throws AppError `alreadyExists` when there is one
+ */
+export async function foundIn(
+  tx: Tx, { organisationId, id, form, passwordHash, mayGoOn }: FirstOne, requestId: string | null,
+): Promise<void> {
+  const { organisationName, timeZone, units, name, email } = form
+  await takeTurn(tx, FIRST_LOCK)
+  if (!await isEmptyInstallation(tx))
+    throw new AppError('alreadyExists', 'There is an organisation here already. Sign in, or ask to be invited.')
+  await mayGoOn()
+  await insertOrganisation(tx, { id: organisationId, name: organisationName.trim(), timeZone, demo: false })
+  await insertPerson(tx, {
+    id, organisationId, athleteId: null, role: 'headCoach', name: name.trim(), email, passwordHash,
   })
+  await updateUnits(tx, organisationId, id, units)
+  const teller = { actor: { organisationId, personId: null, role: 'headCoach' as const }, requestId, write: null }
+  await record(tx, teller, 'organisation.found', { subjectId: id, after: { organisationName, timeZone } })
 }

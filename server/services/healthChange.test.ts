@@ -12,7 +12,7 @@ import type { WeekPlan } from '~~/core/programme'
 import { healthAlerts } from './alerts'
 import { assignWeek } from './assignWeek'
 import { eraseAthlete } from './erasure'
-import { theRecord } from './record'
+import { theRecord } from './theRecord'
 import { athleteToday } from './sessions'
 
 const MONDAY = '2026-03-02'

@@ -5,6 +5,7 @@ import { logsBetween } from '../repositories/setLogs'
 import { mustSeeAthlete, transaction, type Context } from './context'
 import { knownTrunkFor, readyTrunk } from './knownTrunk'
 import { logsFor } from './logsFor'
+import { recordReading } from './readings'
 
 /** What was planned and done from one day to another. */
 export async function history(context: Context, athleteId: string, from: string, to: string): Promise<History> {
@@ -12,6 +13,7 @@ export async function history(context: Context, athleteId: string, from: string,
   await readyTrunk(context, athleteId, mondayOf(context.today))
   return transaction(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
+    await recordReading(tx, context, 'history.read', athleteId)
     const prescribed = await prescribedBetween(tx, organisationId, [athleteId], from, to)
     const logs = await logsBetween(tx, organisationId, [athleteId], from, to)
     return {

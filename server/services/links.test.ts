@@ -3,9 +3,10 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { addAthlete, getAthlete, inviteAthlete } from './athletes'
 import type { Context } from './context'
 import { useLink } from './links'
-import { signIn, whoIs } from './signIn'
+import { whoIs } from './signedInOn'
+import { signIn } from './signIn'
 import { inviteStaff } from './staff'
-import { bareContext, anAthlete, makeOrganisation, testDatabase, TODAY } from '../testing/database'
+import { bareContext, anAthlete, makeOrganisation, signedInAs, testDatabase, TODAY } from '../testing/database'
 
 const NOW = new Date('2026-03-04T12:00:00Z')
 let base: Awaited<ReturnType<typeof testDatabase>>
@@ -44,9 +45,7 @@ describe('invitations', () => {
     await expect(useLink(doors, token, 'another one', null, NOW)).rejects.toMatchObject({ code: 'linkOver' })
     const person = await signIn(base.db, { email: email.toUpperCase(), password: 'strand and keel' })
     expect(person).toMatchObject({ role: 'athlete', athleteId: id })
-    const session = {
-      organisationId: person.organisationId, personId: person.id, sessionVersion: person.sessionVersion,
-    }
+    const session = await signedInAs(base.db, person, NOW)
     expect((await whoIs(base.db, session, NOW))?.me).toMatchObject({ name: 'With Phone', today: TODAY })
     expect(await getAthlete(head, id)).toMatchObject({ accountState: 'active' })
     await expect(inviteAthlete(head, id, { id: randomUUID(), email })).rejects.toMatchObject({ code: 'alreadyExists' })

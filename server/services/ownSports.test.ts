@@ -5,7 +5,7 @@ import { planningContext } from '~~/shared/planningContext'
 import { STANDARD } from '~~/core/catalogue'
 import { addAthlete } from './athletes'
 import { saveSports, storedSports } from './ownSports'
-import { theRecord } from './record'
+import { theRecord } from './theRecord'
 import { weekSheet } from './weeks'
 import { addPerson, anAthlete, makeOrganisation, testDatabase } from '../testing/database'
 

@@ -6,7 +6,7 @@ import { logTrials, squadTrials } from './trials'
 import { saveOwnTests, storedOwnTests } from './ownTests'
 import { addAthlete } from './athletes'
 import type { Context } from './context'
-import { theRecord } from './record'
+import { theRecord } from './theRecord'
 import { addPerson, anAthlete, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 
 let base: Awaited<ReturnType<typeof testDatabase>>

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { addAthlete } from './athletes'
 import { placeByHand } from './placement'
-import { theRecord } from './record'
+import { theRecord } from './theRecord'
 import { anAthlete, makeOrganisation, testDatabase } from '../testing/database'
 
 let base: Awaited<ReturnType<typeof testDatabase>>

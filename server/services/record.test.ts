@@ -3,7 +3,9 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { addAthlete, getAthlete, saveAthlete } from './athletes'
 import type { Context } from './context'
 import { addGroup } from './groups'
-import { theRecord } from './record'
+import { history } from './history'
+import { theRecord } from './theRecord'
+import { athleteTraces, squadTrials } from './trials'
 import { addPerson, anAthlete, makeOrganisation, testDatabase } from '../testing/database'
 import { storeWeek } from './weeks'
 
@@ -66,6 +68,23 @@ describe('the record', () => {
     expect(lines[1]).toMatchObject({ who: 'Test headCoach', before: { massKg: 60 }, after: { massKg: 61 } })
     const athlete = await addPerson(base.db, head.actor.organisationId, 'athlete', { athleteId: id })
     expect(await theRecord(athlete.context, {})).toEqual([])
+    expect((await theRecord(head, {})).filter(line => line.action === 'record.read')).toHaveLength(1)
     expect(await theRecord(stranger, { athleteId: id })).toEqual([])
+  })
+
+  it('says who read histories, tests and traces, once an hour, and nothing of the own', async () => {
+    const id = await add()
+    for (let again = 0; again < 2; again++) {
+      await history(head, id, '2026-01-01', '2026-03-04')
+      await athleteTraces(head, id, '2026-01-01')
+      await squadTrials(head)
+    }
+    const athlete = await addPerson(base.db, head.actor.organisationId, 'athlete', { athleteId: id })
+    await history(athlete.context, id, '2026-01-01', '2026-03-04')
+    const read = async (where: object): Promise<string[]> =>
+      (await base.owner('audit').where(where).whereLike('action', '%.read').pluck('action')).sort()
+    expect(await read({ athlete_id: id })).toEqual(['history.read', 'traces.read'])
+    expect(await read({ person_id: head.actor.personId, action: 'trials.read' })).toEqual(['trials.read'])
+    expect(await read({ person_id: athlete.context.actor.personId })).toEqual([])
   })
 })

@@ -1,11 +1,8 @@
 import { v7 as newKey } from 'uuid'
-import type { Athlete, RecordAction, RecordEntry } from '~~/shared/types'
-import { addToRecord, readRecord } from '../repositories/record'
+import type { Athlete, RecordAction } from '~~/shared/types'
+import { addToRecord } from '../repositories/record'
 import type { Tx } from '../repositories/rows'
-import { transaction, type Actor, type Context } from './context'
-
-/** Lines the record shows at a time. */
-const PAGE = 100
+import type { Actor, Context } from './context'
 
 interface Said {
   readonly athleteId?: string | null
@@ -15,7 +12,12 @@ interface Said {
 }
 
 type Teller = Pick<Context, 'requestId' | 'write'> & {
-  readonly actor: Pick<Actor, 'organisationId' | 'role'> & { readonly personId: string | null }
+  readonly actor: {
+    readonly organisationId: string
+    readonly personId: string | null
+    /** `system`: the product itself, or whoever owns the machine. */
+    readonly role: Actor['role'] | 'system'
+  }
 }
 
 /** Writes down who did what, in the transaction that does it. */
@@ -46,15 +48,4 @@ export async function recordHealthRead(tx: Tx, context: Context, athletes: reado
     athleteId: one,
     after: one ? null : { athletes: flagged.map(athlete => athlete.id) },
   })
-}
-
-/** The record, newest first. */
-export function theRecord(
-  context: Context,
-  query: { before?: string | undefined, athleteId?: string | undefined },
-): Promise<RecordEntry[]> {
-  return transaction(context, tx =>
-    readRecord(tx, context.actor.organisationId, {
-      before: query.before ?? null, athleteId: query.athleteId ?? null, limit: PAGE,
-    }))
 }

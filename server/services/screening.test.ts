@@ -4,7 +4,7 @@ import { FLAG_IDS, type Answers, type FlagId } from '~~/core/screening'
 import { addAthlete, getAthlete } from './athletes'
 import { screenAthlete } from './screening'
 import { addPerson, anAthlete, makeOrganisation, testDatabase } from '../testing/database'
-import { theRecord } from './record'
+import { theRecord } from './theRecord'
 import type { Context } from './context'
 import { storeWeek } from './weeks'
 

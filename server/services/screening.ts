@@ -9,6 +9,7 @@ import { healthOf, saveHealth, type StoredHealth } from '../repositories/health'
 import { personById } from '../repositories/people'
 import type { Tx } from '../repositories/rows'
 import { mustSeeAthlete, writing, type Context } from './context'
+import { mayReadAnswers } from './guardians'
 import { followHealth, momentOf } from './healthChange'
 import { record } from './record'
 
@@ -52,6 +53,8 @@ export function screenAthlete(
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const health = await mustHaveHealth(tx, context, athleteId)
+    if (!await mayReadAnswers(tx, context, athlete))
+      throw new AppError('notAllowed', 'Under 18: health questions are for head coaches and coaches they have named.')
     const next = afterAnswers(health, { own: context.actor.role === 'athlete', version, answers }, momentOf(context))
     if (!next) throw meets(health)
     await record(tx, context, 'health.screen', {

@@ -1,9 +1,8 @@
-import { v7 as newKey } from 'uuid'
 import type { SeasonNotice } from '~~/shared/types'
-import { insertMail } from '../repositories/mail'
 import { personHere } from '../repositories/people'
 import type { Tx } from '../repositories/rows'
 import type { Context } from './context'
+import { leaveMail } from './leaveMail'
 
 /** Days a mail lists before it says that there are more. */
 const MOST_LINES = 12
@@ -24,13 +23,11 @@ export async function mailSeasonChange(
   for (const { id: athleteId } of athletes) {
     const person = await personHere(tx, organisationId, { athleteId })
     if (!person?.passwordHash) continue
-    const id = newKey()
-    await insertMail(tx, {
-      id, organisationId, personId: person.id, recipient: person.email, subject: 'Your season has changed',
+    await leaveMail(tx, queue, person, {
+      subject: 'Your season has changed',
       body: `Hello ${person.name},\n\n${title}\n\n${
         [...lines, ...more].join('\n')
       }\n\nYour plan as it is now: ${publicUrl}/today\n`,
     })
-    await queue.send(tx, 'mail', { organisationId, mailId: id })
   }
 }

@@ -1,79 +1,73 @@
 import { randomUUID } from 'node:crypto'
-import { Scrypt } from '@adonisjs/hash/drivers/scrypt'
 import type { Knex } from 'knex'
 import { AppError } from '~~/shared/errors'
-import type { Me, SignInInput } from '~~/shared/types'
+import type { RecordAction, SignInInput } from '~~/shared/types'
 import { asSystemOf, asVisitor, inOrganisation } from '../database/connection'
-import { organisationById } from '../repositories/organisations'
-import { personByEmail, personById, replaceHash, type Person } from '../repositories/people'
-import { dayIn } from './context'
+import { personByEmail, replaceHash, type Person } from '../repositories/people'
+import { factorOf } from '../repositories/secondFactors'
+import { hashPassword, isWeak, passwordFits } from './passwordHash'
 import { record } from './record'
+import { takeCode } from './secondFactor'
 
-/** After OWASP's password storage advice (N 2^14, r 8, p 5), recalled from memory. */
-const scrypt = new Scrypt({ cost: 16_384, blockSize: 8, parallelization: 5 })
-
-/** A password as it is kept: salted scrypt. */
-export function hashPassword(password: string): Promise<string> {
-  return scrypt.make(password)
-}
-
-let decoy: Promise<string> | null = null
-
-/** Whether a password is a person's. Nobody takes as long as somebody, so that the answer tells nothing. */
-export async function passwordFits(person: Person | null, password: string): Promise<boolean> {
-  decoy ??= hashPassword('nobody has this password')
-  return await scrypt.verify(person?.passwordHash ?? await decoy, password) && person !== null
-}
-
-/** The account behind an e-mail and password; an unknown e-mail and a wrong password are told alike. */
+/**
+ * The account behind an e-mail and password; an unknown e-mail and a wrong password are told alike.
+ *
+ * @throws AppError `wrongSignIn`; `codeNeeded` where the password fits and the account asks for a code besides
+ */
 export async function signIn(
-  db: Knex, { email, password }: SignInInput, requestId: string | null = null,
+  db: Knex, { email, password, code }: SignInInput, requestId: string | null = null, now = new Date(),
 ): Promise<Person> {
   const person = await asVisitor(db, email, tx => personByEmail(tx, email))
   const fits = await passwordFits(person, password)
-  if (person) await writeDown(db, person, fits, requestId)
+  const by = fits ? await codeFits(db, person!, code, now) : 'wrongPassword'
+  if (person) await writeDown(db, person, by, requestId)
   // As long for nobody as for somebody.
   else await inOrganisation(db, asSystemOf(randomUUID()), tx => tx.raw('select 1'))
   if (!fits) throw new AppError('wrongSignIn', 'E-mail or password is not right.')
+  if (by === 'codeNeeded') throw new AppError('codeNeeded', 'Type the code that your app shows.')
+  if (by === 'wrongCode') throw new AppError('wrongSignIn', WRONG_CODE, { code: WRONG_CODE })
   await keepAsToday(db, person!, password)
   return person!
 }
 
+const WRONG_CODE = 'This code does not fit, or was used before.'
+/** What somebody was let in by, or kept out by. */
+type Try = 'password' | 'clock' | 'recovery' | 'codeNeeded' | 'wrongCode' | 'wrongPassword'
+
+async function codeFits(
+  db: Knex, { organisationId, id }: Person, code: string | undefined, now: Date,
+): Promise<Try> {
+  return inOrganisation(db, asSystemOf(organisationId), async (tx) => {
+    const factor = await factorOf(tx, id)
+    if (!factor?.confirmed) return 'password'
+    if (!code) return 'codeNeeded'
+    return await takeCode(tx, factor, code, now) ?? 'wrongCode'
+  })
+}
+
+/** What stands in the record of a try; nothing of one that only asks what it has to bring. */
+const IN_RECORD: Readonly<Record<Try, RecordAction | null>> = {
+  password: 'account.signIn', clock: 'account.signIn', recovery: 'account.recoveryCode', codeNeeded: null,
+  wrongCode: 'account.wrongSignIn', wrongPassword: 'account.wrongSignIn',
+}
+
 /** Writes a try at an account down: the person who is in, or nobody known who is not. */
-async function writeDown(db: Knex, person: Person, isIn: boolean, requestId: string | null): Promise<void> {
+async function writeDown(db: Knex, person: Person, by: Try, requestId: string | null): Promise<void> {
+  const action = IN_RECORD[by]
+  if (!action) return
+  const isIn = action !== 'account.wrongSignIn'
   const { organisationId, id, role, athleteId } = person
   const personId = isIn ? id : null
   await inOrganisation(db, isIn ? { organisationId, personId, role, athleteId } : asSystemOf(organisationId), tx =>
-    record(tx, { actor: { organisationId, personId, role }, requestId, write: null },
-      isIn ? 'account.signIn' : 'account.wrongSignIn', { subjectId: id, athleteId }))
+    record(tx, { actor: { organisationId, personId, role }, requestId, write: null }, action, {
+      subjectId: id, athleteId,
+    }))
 }
 
 /** A password that was kept by weaker figures is kept by today's as soon as it is known again. */
 async function keepAsToday(db: Knex, { organisationId, id, passwordHash }: Person, password: string): Promise<void> {
-  if (!scrypt.needsReHash(passwordHash!)) return
+  if (!isWeak(passwordHash!)) return
   const fresh = await hashPassword(password)
   await inOrganisation(db, asSystemOf(organisationId), tx =>
     replaceHash(tx, organisationId, id, { before: passwordHash!, fresh }))
-}
-
-/** The signed-in person as the sealed cookie names them; null when the session was ended. */
-export async function whoIs(
-  db: Knex, session: { organisationId: string, personId: string, sessionVersion: number }, now: Date,
-): Promise<{ person: Person, me: Me } | null> {
-  return inOrganisation(db, asSystemOf(session.organisationId), async (tx) => {
-    const person = await personById(tx, session.organisationId, session.personId)
-    const organisation = await organisationById(tx, session.organisationId)
-    if (!person || !organisation || person.closed || person.sessionVersion !== session.sessionVersion) return null
-    const me: Me = {
-      id: person.id,
-      name: person.name,
-      role: person.role,
-      organisationName: organisation.name,
-      demo: organisation.demo,
-      today: dayIn(organisation.timeZone, now),
-      athleteId: person.athleteId,
-      units: person.units,
-    }
-    return { person, me }
-  })
 }

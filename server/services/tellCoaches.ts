@@ -2,10 +2,10 @@ import { v7 as newKey } from 'uuid'
 import type { AlertKind, Athlete } from '~~/shared/types'
 import { asSystem } from '../database/connection'
 import { insertAlert } from '../repositories/alerts'
-import { insertMail } from '../repositories/mail'
 import { coachesOf } from '../repositories/people'
 import type { Tx } from '../repositories/rows'
 import type { Context } from './context'
+import { leaveMail } from './leaveMail'
 
 /** What coaches are told of, in a mail that names no flag: it leaves the walls of the house. */
 const MAILS: Readonly<
@@ -55,14 +55,12 @@ export async function tellCoaches(
     const mail = MAILS[kind]
     if (!mail) return told
     for (const coach of coaches.filter(({ id }) => id !== personId)) {
-      const id = newKey()
-      await insertMail(tx, {
-        id, organisationId, personId: coach.id, recipient: coach.email, subject: `${mail.subject}: ${athlete.name}`,
+      await leaveMail(tx, queue, coach, {
+        subject: `${mail.subject}: ${athlete.name}`,
         body: `Hello ${coach.name},\n\n${
           mail.text(athlete.name, stops)
         }\n\n${publicUrl}/athletes/${athlete.id}/screen\n`,
       })
-      await queue.send(tx, 'mail', { organisationId, mailId: id })
     }
     return told
   })

@@ -11,6 +11,7 @@ import type { Tx } from '../repositories/rows'
 import { screenAt } from './asOf'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
 import { healthTruth } from './healthTruth'
+import { recordReading } from './readings'
 import { record } from './record'
 
 /** Days of tests that a page looks back. */
@@ -20,16 +21,20 @@ export const BACK_DAYS = 730
 export function athleteTraces(context: Context, athleteId: string, from: string): Promise<Record<string, TrialTrace>> {
   return transaction(context, async (tx) => {
     await mustSeeAthlete(tx, context, athleteId)
+    await recordReading(tx, context, 'traces.read', athleteId)
     return tracesSince(tx, context.actor.organisationId, from, athleteId)
   })
 }
 
 /** Trials of everybody in sight. */
 export function squadTrials(context: Context): Promise<TrialsAnswer> {
-  return transaction(context, async tx => ({
-    trials: await trialsSince(tx, context.actor.organisationId, addDays(context.today, -BACK_DAYS)),
-    errors: await ownErrors(tx, context),
-  }))
+  return transaction(context, async (tx) => {
+    await recordReading(tx, context, 'trials.read')
+    return {
+      trials: await trialsSince(tx, context.actor.organisationId, addDays(context.today, -BACK_DAYS)),
+      errors: await ownErrors(tx, context),
+    }
+  })
 }
 
 /** Typical errors from all repeat trials of the organisation: a number, of nobody in particular. */

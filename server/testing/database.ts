@@ -7,8 +7,9 @@ import { asSystemOf, connect, inOrganisation } from '../database/connection'
 import { addGroupStaff, insertGroup } from '../repositories/groups'
 import { insertBraceCheck } from '../repositories/assessment'
 import { insertOrganisation } from '../repositories/organisations'
-import { insertPerson } from '../repositories/people'
+import { insertPerson, type Person } from '../repositories/people'
 import type { Context } from '../services/context'
+import { beginSignIn } from '../services/signedInOn'
 
 /** A database of a test, reached as the application role and as the owner. */
 interface TestDatabase {
@@ -91,6 +92,14 @@ export async function addPerson(
     for (const groupId of over.groupIds ?? []) await addGroupStaff(tx, organisationId, groupId, personId)
   })
   return { context: { ...bareContext(db), actor: { organisationId, personId, role, athleteId } }, email }
+}
+
+/** Signs somebody in on a device: which sign-in it is. */
+export async function signedInAs(
+  db: Knex, person: Pick<Person, 'organisationId' | 'id' | 'sessionVersion'>, now: Date, own = false,
+): Promise<{ organisationId: string, signInId: string }> {
+  const signInId = await beginSignIn(db, person, { device: 'A test', own }, now)
+  return { organisationId: person.organisationId, signInId }
 }
 
 /** Marks an athlete as screened with a no to everything and the brace as checked: what a week is assigned on. */

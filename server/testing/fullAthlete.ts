@@ -10,6 +10,7 @@ import { decideAll, decisionTray } from '../services/decisions'
 import { changeAthleteSeason, changeSeason } from '../services/changeSeason'
 import { logSets } from '../services/logSets'
 import { keepFloorBoard } from '../services/floorBoard'
+import { changeGuardian } from '../services/guardians'
 import { decidePain } from '../services/pain'
 import { addReportLink } from '../services/reports'
 import { tellSessionEffort } from '../services/sessionEffort'
@@ -119,4 +120,7 @@ export async function fillAthlete(
   }])
   await inviteAthlete(coach, into.id, { id: randomUUID(), email: `${into.id}@test.example` })
   await keepFloorBoard(coach, groupId, aBoardOf([into.id]))
+  await changeGuardian(coach, into.id, {
+    version: 0, name: 'A Guardian', contact: '+00 12 34', consentOn: TODAY, coaches: [],
+  })
 }

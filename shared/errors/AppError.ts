@@ -4,6 +4,7 @@ export const ERROR_STATUS = {
   unreadable: 400,
   notSignedIn: 401,
   wrongSignIn: 401,
+  codeNeeded: 401,
   notAllowed: 403,
   badToken: 403,
   notFound: 404,

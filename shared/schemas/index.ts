@@ -9,8 +9,9 @@ export {
 } from './assessment'
 export { archiveSchema, athleteAddSchema, athleteSchema, athletesImportSchema, athleteUpdateSchema } from './athlete'
 export {
-  athleteInvitationSchema, eraseSchema, foundingSchema, groupSchema, linkSchema, passwordSchema, resetSchema,
-  signInSchema, staffChangeSchema, staffInvitationSchema, unitsSchema,
+  athleteInvitationSchema, eraseSchema, factorCodeSchema, foundingSchema, groupSchema, guardianSchema, linkSchema,
+  ownerFoundingSchema, ownerInvitationSchema, passwordSchema, presentPasswordSchema, resetSchema, signInSchema,
+  staffChangeSchema, staffInvitationSchema, unitsSchema,
 } from './people'
 export { decisionsSchema } from './decisions'
 export { reportLinkSchema, sessionEffortSchema } from './review'

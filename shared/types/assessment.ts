@@ -50,6 +50,8 @@ export interface StoredBraceCheck extends BraceCheckInput {
 /** What is known about an athlete besides the profile. Answers and clearances only for whoever may read them. */
 export interface Assessment {
   readonly answers: Answers | null
+  /** There may be answers, for others to read. */
+  readonly answersClosed: boolean
   /** Of the answers, flags and clearances together. */
   readonly healthVersion: number
   readonly screenedOn: string | null

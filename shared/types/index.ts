@@ -1,7 +1,8 @@
 export {
-  LENGTH_UNITS, MASS_UNITS, RECORD_ACTIONS, ROLES, type Beginning, type Founding, type Me, type RecordAction,
-  type RecordEntry, type Role, type SessionAnswer, type SignInInput, type StaffChange, type StaffInvitation,
-  type StaffMember, type Units,
+  LENGTH_UNITS, MASS_UNITS, RECORD_ACTIONS, ROLES, type Beginning, type FactorBegun, type Founding, type Guardian,
+  type GuardianAnswer, type Me,
+  type RecordAction, type RecordEntry, type Role, type SessionAnswer, type SignedInDevice, type SignInInput,
+  type StaffChange, type StaffInvitation, type StaffMember, type Units,
 } from './people'
 export type {
   Assessment, BraceCheckInput, BraceCourse, InstrumentEvent, InstrumentState, PlaceInput, StoredBraceCheck,

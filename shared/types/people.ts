@@ -27,17 +27,43 @@ export interface Me {
   readonly today: string
   readonly athleteId: string | null
   readonly units: Units
+  /** The sign-in asks for a code besides the password. */
+  readonly secondFactor: boolean
 }
 
 export interface SignInInput {
   readonly email: string
   readonly password: string
+  /** From the app or the list that the person keeps, where the sign-in asks for one. */
+  readonly code?: string
+  /** The device is the person's alone: an athlete stays signed in on it for longer. */
+  readonly ownDevice?: boolean
+}
+
+/** A device that somebody is signed in on. */
+export interface SignedInDevice {
+  readonly id: string
+  /** What kind of device, as its browser says. */
+  readonly device: string
+  readonly own: boolean
+  readonly beganAt: string
+  readonly seenAt: string
+  /** It is the one that asks. */
+  readonly here: boolean
+}
+
+/** What an app that makes codes is set up with. */
+export interface FactorBegun {
+  readonly secret: string
+  readonly uri: string
 }
 
 /** Who is signed in, with the token that this session's writes carry. */
 export interface SessionAnswer {
   readonly me: Me | null
   readonly csrf: string | null
+  /** What this person's things on the device are locked with. */
+  readonly deviceKey?: string
   /** There is no organisation here yet: the first visitor founds one. */
   readonly founding?: true
 }
@@ -90,17 +116,41 @@ export interface StaffChange {
   readonly closed: boolean
 }
 
+/** Who answers for an athlete under age. */
+export interface Guardian {
+  /** 0: none is stored yet. */
+  readonly version: number
+  readonly name: string
+  readonly contact: string
+  /** The day they consented; null: not yet. */
+  readonly consentOn: string | null
+  /** Coaches who read the health answers besides head coaches. */
+  readonly coaches: readonly string[]
+}
+export interface GuardianAnswer {
+  readonly guardian: Guardian | null
+  /** Who could be named. */
+  readonly coaches: readonly { readonly id: string, readonly name: string }[]
+}
+
 /** Everything the record tells apart. */
 export const RECORD_ACTIONS = {
   'organisation.found': 'founded the organisation',
   'account.signIn': 'signed in',
   'account.wrongSignIn': 'tried a wrong password',
   'account.password': 'changed the password',
+  'account.signOut': 'signed out',
+  'account.endDevice': 'signed another device out',
+  'account.factor': 'added a second factor',
+  'account.factorEnded': 'took the second factor away',
+  'account.recoveryCode': 'signed in with a recovery code',
   'account.reset': 'set a new password by link',
   'account.accept': 'accepted the invitation',
   'account.endSessions': 'signed out everywhere',
+  'account.recover': 'was helped back in by the owner of the machine',
   'staff.invite': 'invited to the staff',
   'staff.change': 'changed role or groups of staff',
+  'staff.erase': 'erased somebody who left the staff',
   'athlete.invite': 'invited the athlete to sign in',
   'athlete.add': 'added the athlete',
   'athlete.import': 'brought athletes in from a file',
@@ -108,7 +158,12 @@ export const RECORD_ACTIONS = {
   'athlete.archive': 'archived or brought back the athlete',
   'athlete.export': 'exported everything about the athlete',
   'athlete.erase': 'erased the athlete',
+  'guardian.change': 'changed who answers for an athlete under age',
   'health.read': 'read health flags',
+  'history.read': 'read what an athlete did',
+  'trials.read': 'read test results',
+  'traces.read': 'read traces of tests',
+  'record.read': 'read the record',
   'health.screen': 'answered the screening questions',
   'health.clear': 'wrote a clearance down',
   'health.withdraw': 'withdrew a clearance',

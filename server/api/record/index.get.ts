@@ -1,5 +1,5 @@
 import { recordQuerySchema } from '~~/shared/schemas'
-import { theRecord } from '../../services/record'
+import { theRecord } from '../../services/theRecord'
 import { defineRoute } from '../../utils/defineRoute'
 
 export default defineRoute('GET /api/record', {

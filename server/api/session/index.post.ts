@@ -20,6 +20,5 @@ export default defineOpenRoute('POST /api/session', async (event): Promise<Sessi
   // Whoever has an account of their own guesses no longer at another for it.
   await limits.giveBack('account', input.email)
   await limits.giveBack('address', address)
-  const who = await openSession(event, person)
-  return { me: who?.me ?? null, csrf: who?.csrf ?? null }
+  return openSession(event, person, input.ownDevice)
 })

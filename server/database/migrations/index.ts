@@ -18,6 +18,10 @@ import * as review from './0016_review'
 import * as floor from './0017_floor'
 import * as routine from './0018_routine'
 import * as founding from './0019_founding'
+import * as signIns from './0020_sign_ins'
+import * as depth from './0021_depth'
+import * as privacy from './0022_privacy'
+import * as guardians from './0023_guardians'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -39,6 +43,10 @@ const migrations: Record<string, Knex.Migration> = {
   '0017_floor': floor,
   '0018_routine': routine,
   '0019_founding': founding,
+  '0020_sign_ins': signIns,
+  '0021_depth': depth,
+  '0022_privacy': privacy,
+  '0023_guardians': guardians,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */
