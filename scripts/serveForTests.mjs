@@ -8,27 +8,36 @@ import { startOutbox } from './lib/outbox.mjs'
 import { startPlanners } from './lib/planners.mjs'
 import { ensurePostgres } from './lib/postgres.mjs'
 
+const port = Number(process.env.TEST_PORT)
 const cluster = await ensurePostgres({ name: 'postgres-test', durable: false })
-const url = await ensureDatabase(cluster, 'browser_tests', { fresh: true })
-const outbox = await startOutbox({ keep: false, httpPort: Number(process.env.TEST_PORT) + 1 })
-const instruments = await startInstruments({ from: Number(process.env.TEST_PORT) + 10 })
-const calendars = await startCalendars({ from: Number(process.env.TEST_PORT) + 20 })
-const database = {
-  DATABASE_URL: url, DATABASE_APP_PASSWORD: cluster.appPassword,
-  SESSION_PASSWORD: 'only-for-the-browser-tests-of-this-run', LOG_LEVEL: 'error',
+const outbox = await startOutbox({ keep: false, httpPort: port + 1 })
+const instruments = await startInstruments({ from: port + 10 })
+const calendars = await startCalendars({ from: port + 20 })
+
+/** A server with planners of its own on a fresh database. */
+async function serve(name, at, env, count) {
+  const database = {
+    DATABASE_URL: await ensureDatabase(cluster, name, { fresh: true }), DATABASE_APP_PASSWORD: cluster.appPassword,
+    SESSION_PASSWORD: 'only-for-the-browser-tests-of-this-run', LOG_LEVEL: 'error',
+  }
+  const child = spawn(process.execPath, [serverEntry], {
+    stdio: 'inherit',
+    env: {
+      ...process.env, ...outbox.env, ...instruments.env, ...calendars.env, ...database,
+      PUBLIC_URL: `http://127.0.0.1:${at}`, HOST: '127.0.0.1', PORT: String(at), NODE_ENV: 'production', ...env,
+    },
+  })
+  return { child, planners: startPlanners(database, { count }) }
 }
-const child = spawn(process.execPath, [serverEntry], {
-  stdio: 'inherit',
-  env: {
-    ...process.env, ...outbox.env, ...instruments.env, ...calendars.env, ...database,
-    PUBLIC_URL: `http://127.0.0.1:${process.env.TEST_PORT}`,
-    HOST: '127.0.0.1', PORT: process.env.TEST_PORT, NODE_ENV: 'production', LOAD_DEMO: '1',
-  },
-})
-const planners = startPlanners(database)
-for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal))
-child.on('exit', async (code) => {
-  await planners.stop()
+
+const demo = await serve('browser_tests', port, { LOAD_DEMO: '1' }, 2)
+// Nobody is there yet: for the journey of whoever begins.
+const empty = await serve('browser_empty', port + 40, { LOAD_DEMO: '0', FOUNDING_CODE: 'FOUND-IN-THE-TESTS' }, 1)
+const servers = [demo, empty]
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => servers.forEach(({ child }) => child.kill(signal)))
+demo.child.on('exit', async (code) => {
+  empty.child.kill()
+  for (const { planners } of servers) await planners.stop()
   await outbox.stop()
   await instruments.stop()
   await calendars.stop()

@@ -7,7 +7,7 @@ export type TableKind = 'tests' | 'roster'
 
 const MOST_BYTES = 900_000
 
-/** The table that a person chose from their files; one that cannot be read is a (problem). */
+/** The table that a person chose from their files or pasted; one that cannot be read is a (problem). */
 export function useChosenTable(problem: Ref<string>) {
   const file = shallowRef<{ kind: TableKind, name: string, table: TableFile } | null>(null)
 
@@ -28,5 +28,17 @@ export function useChosenTable(problem: Ref<string>) {
     input.value = ''
   }
 
-  return { file, choose }
+  /** The same from what was copied out of a spreadsheet. */
+  async function paste(kind: TableKind, text: string): Promise<void> {
+    problem.value = ''
+    try {
+      if (text.length > MOST_BYTES) throw new Error('This is too much at once: 900 kB at most.')
+      file.value = { kind, name: 'The pasted table', table: await readTable(text) }
+    }
+    catch (error) {
+      problem.value = messageOf(error)
+    }
+  }
+
+  return { file, choose, paste }
 }

@@ -23,7 +23,7 @@ export function useTableFiles(
   const roster = useRosterStore()
   const store = useAssessmentStore()
   const { busy, problem, attempt: attemptOne } = useAttempt()
-  const { file, choose } = useChosenTable(problem)
+  const { file, choose, paste } = useChosenTable(problem)
   const out = useTablesOut(athletes, tests)
   const said = ref('')
   /** The last import, while it can be taken back. */
@@ -75,5 +75,5 @@ export function useTableFiles(
 
   const write = (kind: TableKind, as: 'csv' | 'json') => attempt(() => out(kind, as))
 
-  return { file, busy, problem, said, last, choose, takeTests, takeRoster, undo, write }
+  return { file, busy, problem, said, last, choose, paste, takeTests, takeRoster, undo, write }
 }

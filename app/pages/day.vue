@@ -23,7 +23,7 @@ const store = useCoachDayStore()
 const day = computed(() => store.day)
 const alerts = useAlerts(() => store.load())
 const started = useBeginningStore()
-const { plan } = useMay()
+const { plan, govern } = useMay()
 const next = computed(() => (started.beginning ? nextStep(beginningSteps(started.beginning)) : null))
 onMounted(async () => {
   if (plan.value) void started.load()
@@ -56,6 +56,16 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
         class="btn btn-main"
         to="/begin"
       >Go on</NuxtLink>
+    </p>
+    <p
+      v-if="govern && !signedIn.me.secondFactor && !signedIn.me.demo"
+      class="panel mt-3 flex flex-wrap items-center gap-3"
+    >
+      <span class="mr-auto">Your sign-in opens everything here: let it ask for a code besides the password.</span>
+      <NuxtLink
+        class="btn"
+        to="/account"
+      >Add a second factor</NuxtLink>
     </p>
     <section
       v-if="alerts.alerts.length > 0"

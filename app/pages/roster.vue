@@ -98,8 +98,13 @@ function select(ids: readonly string[], on: boolean): void {
       <template #empty>
         <NuxtLink
           v-if="mayPlan"
-          to="/athletes/new"
+          to="/athletes/table"
           class="btn btn-main"
+        >Bring athletes in from a table</NuxtLink>
+        <NuxtLink
+          v-if="mayPlan"
+          to="/athletes/new"
+          class="btn ml-2"
         >Add the first athlete</NuxtLink>
       </template>
       <p

@@ -85,7 +85,7 @@ useSingleKeys([{
         <p v-if="roster.state === 'ready' && roster.rows.length === 0">
           Nobody is on the roster yet. <NuxtLink
             class="underline"
-            to="/athletes/new"
+            to="/athletes/table"
           >Bring athletes in</NuxtLink>
         </p>
         <div class="flex flex-wrap gap-3 items-center">

@@ -2,6 +2,7 @@
 import { v7 as newKey } from 'uuid'
 import { AppError, messageOf } from '~~/shared/errors'
 import type { StaffMember } from '~~/shared/types'
+import EraseForm from '~/components/common/EraseForm.vue'
 import ModalDialog from '~/components/common/ModalDialog.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import StaffForm, { type StaffWords } from '~/components/staff/StaffForm.vue'
@@ -52,6 +53,11 @@ const save = ({ name, email, role, groupIds, closed }: StaffWords) => attempt(as
   said.value = member ? 'Stored.' : `A link is on its way to ${email}.`
 })
 
+const erase = (typed: string) => attempt(async () => {
+  await store.erase(dialog.value!.id, typed)
+  said.value = 'Erased.'
+})
+
 /** Sends a new link to somebody who has not used the first one. */
 const again = ({ id, name, email, role, groupIds }: StaffMember) => attempt(async () => {
   await store.invite({ id, name, email, role: role as StaffWords['role'], groupIds })
@@ -100,6 +106,16 @@ const again = ({ id, name, email, role, groupIds }: StaffMember) => attempt(asyn
         :problem="problem"
         @save="save"
       />
+      <EraseForm
+        v-if="dialog?.member?.state === 'closed'"
+        :name="dialog.member.name"
+        :busy="busy"
+        :problem="fields.name"
+        @erase="erase"
+      >
+        Name, address and sign-in of {{ dialog.member.name }} are removed for good, and what the record says of them.
+        Weeks that they planned stay. Backups made before still hold it.
+      </EraseForm>
     </ModalDialog>
   </div>
 </template>

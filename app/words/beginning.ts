@@ -28,7 +28,7 @@ export function beginningSteps({ groups, equipment, athletes, weeks, invited }: 
       why: 'What your sport asks of a trunk, line by line with its sources. A head coach may settle it otherwise.',
     },
     {
-      key: 'roster', title: 'Roster', done: athletes > 0, room: { to: '/athletes/new', name: 'Bring athletes in' },
+      key: 'roster', title: 'Roster', done: athletes > 0, room: { to: '/athletes/table', name: 'Bring athletes in' },
       why: 'Paste a table, or type one by one. Each is screened before a week is assigned.',
     },
     {

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import TextField from '~/components/common/TextField.vue'
+import EraseForm from '~/components/common/EraseForm.vue'
 
 /** One athlete's data as a whole: taken along as a file, or erased for good. */
 defineProps<{ name: string, athleteId: string, busy: boolean, problem: string }>()
 const emit = defineEmits<{ export: [], erase: [typed: string] }>()
 const asking = ref(false)
-const typed = ref('')
 </script>
 
 <template>
@@ -32,27 +31,15 @@ const typed = ref('')
         Erase …
       </button>
     </p>
-    <form
+    <EraseForm
       v-if="asking"
-      class="caution mt-2 flex flex-col gap-2"
-      novalidate
-      @submit.prevent="emit('erase', typed)"
+      :name="name"
+      :busy="busy"
+      :problem="problem"
+      @erase="emit('erase', $event)"
     >
-      <p>Everything about {{ name }} is removed for good: profile, flags, weeks, sets and sign-in. Backups made before
-        still hold it. Archiving keeps it instead.</p>
-      <TextField
-        v-model="typed"
-        :label="`Type the name: ${name}`"
-        name="erase-name"
-        :problem="problem"
-      />
-      <button
-        type="submit"
-        class="btn self-start"
-        :disabled="busy"
-      >
-        Erase for good
-      </button>
-    </form>
+      Everything about {{ name }} is removed for good: profile, flags, weeks, sets and sign-in. Backups made before
+      still hold it. Archiving keeps it instead.
+    </EraseForm>
   </section>
 </template>

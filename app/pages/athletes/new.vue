@@ -57,9 +57,15 @@ async function addGroup(name: string): Promise<void> {
 
 <template>
   <div v-if="signedIn.me">
-    <h1 class="mb-3">
-      New athlete
-    </h1>
+    <header class="flex flex-wrap items-baseline gap-3 mb-3">
+      <h1 class="mr-auto">
+        New athlete
+      </h1>
+      <NuxtLink
+        class="btn"
+        to="/athletes/table"
+      >Several at once, from a table</NuxtLink>
+    </header>
     <RoomPage
       :readings="[facility]"
       @retry="facility.again"

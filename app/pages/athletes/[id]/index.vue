@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { addDays, mondayOf } from '~~/core/calendar'
 import { sportOf, SPORT_PROFILES, weakestDirection } from '~~/core/programme'
+import { isMinor } from '~~/shared/minor'
 import { screenOf } from '~~/shared/planningContext'
+import type { Guardian } from '~~/shared/types'
 import AthleteHead from '~/components/athlete/AthleteHead.vue'
 import AthleteTabs from '~/components/athlete/AthleteTabs.vue'
 import CapacityPanel from '~/components/assessment/CapacityPanel.vue'
 import DataPanel from '~/components/athlete/DataPanel.vue'
 import FlagConsequences from '~/components/athlete/FlagConsequences.vue'
+import GuardianPanel from '~/components/athlete/GuardianPanel.vue'
 import InviteForm from '~/components/athlete/InviteForm.vue'
 import LadderStanding from '~/components/athlete/LadderStanding.vue'
 import ProfilePanel from '~/components/athlete/ProfilePanel.vue'
@@ -19,6 +22,7 @@ import { useAttempt } from '~/composables/useAttempt'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useMay } from '~/composables/useMay'
 import { useAthleteStore } from '~/stores/athlete'
+import { useGuardianStore } from '~/stores/guardian'
 import { useRosterStore } from '~/stores/roster'
 import { useSignInStore } from '~/stores/signIn'
 
@@ -45,6 +49,17 @@ watch(id, () => {
 
 const { problem, giving, erasing, archive, invite, erase, exportAll } = useAthleteActs(athlete)
 const deciding = useAttempt()
+const guardian = useGuardianStore()
+const guarding = useAttempt()
+const guarded = ref('')
+watch(athlete, (now, before) => {
+  if (now && now.id !== before?.id && editable.value && isMinor(now, signedIn.me!.today)) void guardian.load(now.id)
+})
+async function keepGuardian(input: Guardian): Promise<void> {
+  guarded.value = ''
+  if (await guarding.attempt(() => guardian.save(id.value, input))) guarded.value = 'Stored.'
+  else if (Object.keys(guarding.fields.value).length === 0) guarded.value = guarding.problem.value
+}
 useAlerts(() => store.refresh(id.value))
 </script>
 
@@ -75,6 +90,16 @@ useAlerts(() => store.refresh(id.value))
             <ProfilePanel
               :athlete="athlete"
               :units="signedIn.me.units"
+            />
+            <GuardianPanel
+              v-if="editable && isMinor(athlete, signedIn.me.today) && guardian.found"
+              :key="`${athlete.id} ${guardian.found.guardian?.version}`"
+              :found="guardian.found"
+              :govern="govern"
+              :busy="guarding.busy.value"
+              :fields="guarding.fields.value"
+              :said="guarded"
+              @save="keepGuardian"
             />
             <PainPanel
               v-if="athlete.health.pain.length > 0"

@@ -101,7 +101,15 @@ const withdraw = (key: string) => tell(() => store.withdrawClearance(id.value, k
             : 'Not answered yet: the athlete can do it on the phone.' }}
           A coach’s answers are the last word on the flags, but for red ones: they leave by a clearance.
         </p>
+        <p
+          v-if="store.found!.answersClosed"
+          class="caution"
+        >
+          Under 18: health questions are for head coaches and the coaches they have named on the athlete’s page. The
+          athlete can answer them on the phone.
+        </p>
         <ScreeningForm
+          v-else
           :key="`${id}/${store.athlete!.version}`"
           :start="store.found!.answers ?? (store.athlete!.flags.length > 0
             ? Object.fromEntries(store.athlete!.flags.map(flag => [flag, true])) : null)"
