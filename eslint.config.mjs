@@ -1,4 +1,5 @@
 import boundaries from 'eslint-plugin-boundaries'
+import regexp from 'eslint-plugin-regexp'
 import vue from 'eslint-plugin-vue'
 import tseslint from 'typescript-eslint'
 
@@ -88,6 +89,15 @@ export default tseslint.config(
       'max-lines': ['error', { max: 250 }],
       'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
       'complexity': ['error', 15],
+    },
+  },
+  {
+    // A text that a stranger wrote is read in a time that grows with its length, and no faster.
+    files: ['{core,shared,app,server,simulators}/**/*.{ts,vue,mjs}'],
+    ignores: ['**/*.test.ts'],
+    plugins: { regexp },
+    rules: {
+      'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }], 'regexp/no-super-linear-move': 'error',
     },
   },
   {

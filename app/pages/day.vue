@@ -85,7 +85,7 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
     >
       <template #empty>
         <NuxtLink
-          v-if="plan"
+          v-if="plan && !next"
           to="/begin"
           class="btn btn-main"
         >Begin with a squad</NuxtLink>

@@ -84,6 +84,7 @@ const { here, enter } = useDecisionKeys(open, { take: row => void store.take([ro
       :readings="[store]"
       :empty="rows.length + taken.length === 0
         ? 'No sets of the last two weeks are logged: unlogged weeks decide nothing.' : null"
+      :next="['/day', 'Who trains today']"
       @retry="store.again"
     >
       <div class="flex flex-col gap-2.5">

@@ -64,6 +64,7 @@ const save = (next: GymRoom[]): Promise<boolean> =>
     <RoomPage
       :readings="[day, store]"
       :empty="day.day && squads.length === 0 ? 'No squad has a session today.' : null"
+      :next="['/squad-week', 'Plan a week for a squad']"
       @retry="() => { day.again(); store.again() }"
     >
       <p

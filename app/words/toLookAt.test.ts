@@ -52,6 +52,8 @@ describe('what waits about an athlete', () => {
       'Pain Tue 3: low back, 2 times running: locked: refer',
     ])
     expect(texts(row({}, { screened: false }))).toEqual(['Never screened'])
+    expect(toLookAt(row({}, { screened: false, lastBraceDay: null }), TODAY).map(one => one.page)).toEqual(
+      ['screen', 'brace'])
     expect(texts(row({ health: { ...NO_HEALTH, left: [] } }))).toEqual(['Some drills are not for this athlete now'])
   })
 

@@ -6,7 +6,12 @@ import { painText } from './safetyWords'
 import { dayMonth, shortDay } from './inWords'
 
 /** One thing about an athlete that waits for a coach. */
-interface ToLookAt { readonly text: string, readonly urgent: boolean }
+interface ToLookAt {
+  readonly text: string
+  readonly urgent: boolean
+  /** The page of the athlete where it is seen to; none: the profile. */
+  readonly page?: 'screen' | 'brace'
+}
 
 /** Days before its end from which a clearance is warned about (common practice, no source). */
 const WARN_DAYS = 14
@@ -19,12 +24,12 @@ export function toLookAt(
   { athlete, marks, painInLastDays, lastLogDay, lastBraceDay, homeworkLies, screened: known }: RosterRow,
   today: string,
 ): ToLookAt[] {
-  const screened = known ? [] : [{ text: 'Never screened', urgent: true }]
+  const screened = known ? [] : [{ text: 'Never screened', urgent: true, page: 'screen' as const }]
   const standing = marks.map((mark): ToLookAt => {
     const { kind, name, means } = flagFacts(mark)
     return kind === 'red'
-      ? { text: `Refer: ${name}`, urgent: true }
-      : { text: isRestriction(mark) ? means : name, urgent: false }
+      ? { text: `Refer: ${name}`, urgent: true, page: 'screen' }
+      : { text: isRestriction(mark) ? means : name, urgent: false, page: 'screen' }
   })
   const ending = endingClearances(
     athlete.clearances.filter(c => athlete.flags.includes(c.flag)),
@@ -36,7 +41,7 @@ export function toLookAt(
       : days === 0
       ? 'ends today'
       : `ends in ${days} ${days === 1 ? 'day' : 'days'}`
-    return { text: `Clearance ${when}: ${FLAGS[flag].name.toLowerCase()}`, urgent: true }
+    return { text: `Clearance ${when}: ${FLAGS[flag].name.toLowerCase()}`, urgent: true, page: 'screen' }
   })
   const hurt = athlete.health.pain.filter(one => one.state !== 'leftOut').map((one): ToLookAt => ({
     text: `Pain ${shortDay(one.day)}: ${painText(one)}`, urgent: true,
@@ -48,11 +53,14 @@ export function toLookAt(
     ? [{ text: 'Some drills are not for this athlete now', urgent: false }]
     : []
   const brace = lastBraceDay === null
-    ? [{ text: 'Brace never checked', urgent: false }]
+    ? [{ text: 'Brace never checked', urgent: false, page: 'brace' as const }]
     : daysBetween(lastBraceDay, today) >= RECHECK_DAYS
-    ? [{ text: `Brace re-check due since ${dayMonth(addDays(lastBraceDay, RECHECK_DAYS))}`, urgent: false }]
+    ? [{
+      text: `Brace re-check due since ${dayMonth(addDays(lastBraceDay, RECHECK_DAYS))}`, urgent: false,
+      page: 'brace' as const,
+    }]
     : []
-  const homework = homeworkLies ? [{ text: 'Brace homework lies', urgent: false }] : []
+  const homework = homeworkLies ? [{ text: 'Brace homework lies', urgent: false, page: 'brace' as const }] : []
   return [
     ...standing.filter(s => s.urgent), ...ending, ...pain, ...standing.filter(s => !s.urgent), ...left, ...screened,
     ...brace, ...homework,

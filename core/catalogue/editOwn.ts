@@ -10,7 +10,7 @@ import type { Variation } from './variation'
  * freshKey('Tall-kneeling Turn!', ['own-tall-kneeling-turn']) // => 'own-tall-kneeling-turn-2'
  */
 export function freshKey(name: string, taken: readonly string[]): string {
-  const slug = name.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 40)
+  const slug = name.toLowerCase().normalize('NFD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 40)
     || 'drill'
   const free = (n: number): string => (n === 1 ? `own-${slug}` : `own-${slug}-${n}`)
   let n = 1

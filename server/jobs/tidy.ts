@@ -12,7 +12,7 @@ import { forgetUnused } from '../services/signedInOn'
  * mails, whose text goes as soon as they are sent; links that are over. Sign-ins go when they have ended; the record,
  * tests and logs stay until somebody is erased (common practice, no source).
  */
-export const KEPT_DAYS = { receipts: 14, mails: 90, links: 30 } as const
+const KEPT_DAYS = { receipts: 14, mails: 90, links: 30 } as const
 
 const DAY_MS = 86_400_000
 

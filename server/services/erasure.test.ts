@@ -95,8 +95,9 @@ describe('an athlete who leaves', () => {
       return found.flat().sort()
     }
     const before = await traces()
-    expect(before).toEqual(expect.arrayContaining(
-      [expect.stringMatching(/^keen_queue\.j/), 'public.audit', 'public.calendar_feed', 'public.mail', 'public.person']))
+    expect(before).toEqual(expect.arrayContaining([
+      expect.stringMatching(/^keen_queue\.j/), 'public.audit', 'public.calendar_feed', 'public.mail', 'public.person',
+    ]))
     await eraseAthlete(coach, full.id, name)
     expect(await traces()).toEqual([])
     const lines = await base.owner('audit').where({ action: 'week.assign', blanked: true })

@@ -13,7 +13,11 @@ const common = (): Promise<ReadonlySet<string>> =>
   list ??= import('@zxcvbn-ts/language-common').then(({ dictionary }) => new Set(dictionary['passwords-common']))
 
 /** A password without what people put before and after a word to make it another one. */
-const coreOf = (password: string): string => password.replace(/^[^\p{L}]+/u, '').replace(/[^\p{L}]+$/u, '')
+function coreOf(password: string): string {
+  const signs = Array.from(password)
+  const isLetter = (sign: string): boolean => /\p{L}/u.test(sign)
+  return signs.slice(Math.max(0, signs.findIndex(isLetter)), signs.findLastIndex(isLetter) + 1).join('')
+}
 
 /** The shortest part that a password is a repetition of. */
 const unitOf = (password: string): string =>

@@ -9,7 +9,7 @@ export interface Sealed {
 }
 
 /** A seal that does not hold. */
-export interface Broken {
+interface Broken {
   readonly organisationId: string
   readonly number: number
   readonly why: string

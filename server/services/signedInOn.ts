@@ -31,7 +31,7 @@ const lasts = ({ own, seenAt, beganAt }: SignIn, now: Date): boolean => {
 }
 
 /** How somebody signs in: on what kind of device, and whether it is theirs alone. */
-export interface Device {
+interface Device {
   readonly device: string
   readonly own: boolean
 }
@@ -53,7 +53,7 @@ export function beginSignIn(
 }
 
 /** Whose a sign-in is. */
-export interface Here {
+interface Here {
   readonly person: Person
   readonly me: Me
   readonly signIn: SignIn

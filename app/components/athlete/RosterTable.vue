@@ -138,12 +138,13 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
             >nothing planned</span>
           </td>
           <td class="p-1.5">
-            <span
+            <NuxtLink
               v-for="one in toLookAt(row, today)"
               :key="one.text"
-              class="block"
+              :to="`/athletes/${row.athlete.id}${one.page ? `/${one.page}` : ''}`"
+              class="block min-h-[24px] hover:underline underline-offset-2"
               :class="one.urgent ? 'problem' : ''"
-            >{{ one.text }}</span>
+            >{{ one.text }}<span class="sr-only">, {{ row.athlete.name }}</span></NuxtLink>
           </td>
         </tr>
       </tbody>

@@ -5,7 +5,12 @@ import StatePanel from './StatePanel.vue'
 export interface Reading { readonly state: 'idle' | 'loading' | 'ready' | 'failed', readonly problem: string }
 
 /** The frame of a room: what it needs is being read, cannot be read, is not there yet, or it stands in the slot. */
-const props = defineProps<{ readings: readonly Reading[], empty?: string | null }>()
+const props = defineProps<{
+  readings: readonly Reading[]
+  empty?: string | null
+  /** Where what is missing is made: an address and what is done there. */
+  next?: readonly [string, string]
+}>()
 const emit = defineEmits<{ retry: [] }>()
 
 const failed = computed(() => props.readings.find(one => one.state === 'failed'))
@@ -28,7 +33,13 @@ const ready = computed(() => props.readings.every(one => one.state === 'ready'))
     state="empty"
     :text="empty"
   >
-    <slot name="empty" />
+    <slot name="empty">
+      <NuxtLink
+        v-if="next"
+        :to="next[0]"
+        class="btn btn-main"
+      >{{ next[1] }}</NuxtLink>
+    </slot>
   </StatePanel>
   <slot v-else />
 </template>

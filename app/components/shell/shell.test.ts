@@ -49,7 +49,7 @@ describe('the beginning', () => {
       '6. Invitations (later)',
     ])
     expect(shown.findAll('a').map(one => one.attributes('href'))).toEqual([
-      '/facility', '/sports', '/athletes/new', '/squad-week', '/staff',
+      '/facility', '/sports', '/athletes/table', '/squad-week', '/staff',
     ])
   })
 

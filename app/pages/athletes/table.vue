@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { Equipment } from '~~/core/catalogue'
 import AthleteDays from '~/components/athlete/AthleteDays.vue'
 import FormField from '~/components/common/FormField.vue'
 import SelectField from '~/components/common/SelectField.vue'
@@ -21,7 +20,7 @@ const facility = useFacilityStore()
 const load = () => Promise.all([roster.load(), facility.load()])
 onMounted(load)
 
-const gym = computed(() => Object.keys(facility.counts) as Equipment[])
+const gym = computed(() => facility.equipment)
 /** What a table does not say, asked once for everybody in it. */
 const together = useAthleteForm(blankAthlete(), signedIn.me!.units)
 const athletes = computed(() => roster.rows.map(row => row.athlete))
@@ -30,7 +29,8 @@ const { file, busy, problem, said, last, choose, paste, takeRoster, undo } = use
 )
 const text = ref('')
 const squad = ref('')
-const squads = computed(() => [['', 'none'], ...roster.groups.map(({ id, name }) => [id, name])] as const)
+const squads = computed(() =>
+  [['', 'none'] as const, ...roster.groups.map(({ id, name }) => [id, name] as const)])
 /** A spreadsheet that is pasted is read at once. */
 watch(text, (now, before) => { if (before.trim() === '' && now.includes('\n')) void paste('roster', now) })
 

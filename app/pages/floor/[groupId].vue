@@ -100,6 +100,7 @@ async function tell(events: Parameters<typeof board.happened>[0]): Promise<void>
       v-if="signedIn.me"
       :readings="[store]"
       :empty="store.day && people.length === 0 ? 'Nobody of this squad has a session today that may be trained.' : null"
+      :next="['/day', 'Who trains today']"
       @retry="store.again"
     >
       <template v-if="store.floor">

@@ -69,6 +69,7 @@ async function save(as: 'csv' | 'json'): Promise<void> {
     <RoomPage
       :readings="[roster]"
       :empty="members.length === 0 ? 'Nobody is in this squad yet.' : null"
+      :next="['/athletes/table', 'Bring athletes in']"
       @retry="roster.load"
     >
       <section class="panel">

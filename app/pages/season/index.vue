@@ -41,7 +41,8 @@ const close = (): void => { dialog.value = null }
     />
     <RoomPage
       :readings="[store]"
-      :empty="!all || all.groups.length === 0 ? 'A season belongs to a squad: make one on the roster first.' : null"
+      :empty="!all || all.groups.length === 0 ? 'A season belongs to a squad, and there is none yet.' : null"
+      :next="['/begin', 'Begin with a squad']"
       @retry="store.again"
     >
       <SquadOverlay

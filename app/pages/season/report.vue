@@ -65,6 +65,7 @@ const print = (): void => window.print()
     <RoomPage
       :readings="[store]"
       :empty="season ? null : 'This squad has no season yet.'"
+      :next="['/season', 'Plan one']"
       @retry="store.again"
     >
       <SeasonReport

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { Equipment } from '~~/core/catalogue'
 import AthleteDays from '~/components/athlete/AthleteDays.vue'
 import FileKind from '~/components/common/FileKind.vue'
 import TableImport from '~/components/common/TableImport.vue'
@@ -24,7 +23,7 @@ const load = () => Promise.all([roster.load(), store.loadSquad(), facility.load(
 onMounted(load)
 const { plan: editable } = useMay()
 
-const gym = computed(() => Object.keys(facility.counts) as Equipment[])
+const gym = computed(() => facility.equipment)
 /** What a table does not say, asked once for everybody in it. */
 const together = useAthleteForm(blankAthlete(), signedIn.me!.units)
 

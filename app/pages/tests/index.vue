@@ -74,16 +74,9 @@ useDeskKeys(desk)
       <RoomPage
         :readings="[roster]"
         :empty="roster.rows.length === 0 ? 'Nobody is on the roster yet.' : null"
+        :next="['/athletes/table', 'Bring athletes in']"
         @retry="roster.again"
       >
-        <template #empty>
-          <NuxtLink
-            to="/athletes/new"
-            class="underline underline-offset-2"
-          >
-            Add an athlete
-          </NuxtLink>
-        </template>
         <DeskSetUp
           :athletes="active"
           :groups="roster.groups"

@@ -76,6 +76,7 @@ const rows = computed(() =>
     <RoomPage
       :readings="[roster, store]"
       :empty="rows.length === 0 ? 'Nobody is on the roster yet.' : null"
+      :next="['/athletes/table', 'Bring athletes in']"
       @retry="roster.again(); store.again()"
     >
       <SquadRungs

@@ -17,11 +17,14 @@ export interface ReadRoutine {
 }
 
 const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
-const DAY_LINE = /^\s*(mon|tue|wed|thu|fri|sat|sun)[a-z]*\.?(?:\s*,?\s*(\d{1,3})\s*min)?\s*:?\s*(.*)$/i
+/** Longer lines are no exercise of anybody. */
+const LONGEST = 200
+const DAY_WORD = /^(mon|tue|wed|thu|fri|sat|sun)[a-z]*\.?/i
+const MINUTES = /^,? ?(\d{1,3}) ?min/i
 /** "3 x 10", "3×30 s", "3x8 per side", "4 x 5 @ 80 %". */
 const DOSE =
   /(\d{1,2})\s*[x×*]\s*(\d{1,3})\s*(s|sec|secs|seconds|m|metres|meters|breaths?|letters?|reps?)?(?=$|[^\p{L}])/iu
-const PERCENT = /@?\s*(\d{2,3})\s*%/
+const PERCENT = /(?:@ ?)?(\d{2,3}) ?%/
 const USUAL_MINUTES = 60
 const REST_S = 45
 
@@ -52,7 +55,7 @@ export function pasteRoutine(text: string, catalogue: Catalogue): ReadRoutine {
     return found
   }
   text.split(/\r?\n/).forEach((raw, index) => {
-    const [dayNamed, minutes, line] = afterDay(raw.trim())
+    const [dayNamed, minutes, line] = afterDay(raw.trim().slice(0, LONGEST).replace(/\s+/g, ' '))
     if (dayNamed !== null) {
       day = dayNamed
       const session = here()
@@ -69,11 +72,15 @@ export function pasteRoutine(text: string, catalogue: Catalogue): ReadRoutine {
 
 /** The day a line names, its minutes, and what is left of the line. */
 function afterDay(line: string): [day: number | null, minutes: number | null, rest: string] {
-  const [all, name = '', minutes, rest = ''] = DAY_LINE.exec(line) ?? []
-  if (all === undefined || !(rest === '' || DOSE.test(rest) || line.includes(':'))) return [null, null, line]
+  const [word, name] = DAY_WORD.exec(line) ?? []
+  if (word === undefined || name === undefined) return [null, null, line]
+  const after = line.slice(word.length).trimStart()
+  const [said = '', minutes] = MINUTES.exec(after) ?? []
+  const rest = after.slice(said.length).trimStart().replace(/^:/, '').trim()
+  if (!(rest === '' || DOSE.test(rest) || line.includes(':'))) return [null, null, line]
   return [
     DAYS.findIndex(day => day === name.toLowerCase()), minutes ? Math.min(240, Math.max(5, Number(minutes))) : null,
-    rest.trim(),
+    rest,
   ]
 }
 
