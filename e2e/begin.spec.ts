@@ -1,7 +1,7 @@
 import type { Locator, Page } from '@playwright/test'
 import { expect, expectAccessible, hand, test } from './helpers'
 
-const SERVER = `http://127.0.0.1:${Number(process.env.TEST_PORT ?? '4310') + 40}`
+const SERVER = `http://localhost:${Number(process.env.TEST_PORT ?? '4310') + 40}`
 const NAMES = [
   'Aud Skarv', 'Brisa Tangen', 'Calder Vik', 'Dagny Holme', 'Eskil Rane', 'Frida Lunde', 'Gorm Naust', 'Hedda Skjær',
   'Ivar Brim', 'Jorid Flo', 'Kai Odden', 'Liv Straum',
@@ -13,7 +13,8 @@ const TABLE = [
   ]),
 ].map(row => row.join('\t')).join('\n')
 
-test.use({ baseURL: SERVER })
+// A passkey that was taken away is refused, which the browser reports.
+test.use({ baseURL: SERVER, expectedErrors: /status of 401/ })
 
 /** Opens an address and waits until the page answers to clicks. */
 async function at(page: Page, path: string): Promise<void> {
@@ -113,5 +114,42 @@ test('from nobody there to a first assigned week for a pasted roster of twelve',
     + `${minutes.toFixed(1)} minutes by a hand that does not think.`)
   expect(own.counted().clicks).toBeLessThan(170)
   await at(page, '/day')
-  await expect(page.getByText('Beginning')).toBeHidden()
+  await expect(page.getByText('Beginning, next: invitations.')).toBeVisible()
+})
+
+test('a head coach makes a passkey, and signs in by it until it is taken away', async ({ page }) => {
+  const cdp = await page.context().newCDPSession(page)
+  await cdp.send('WebAuthn.enable')
+  await cdp.send('WebAuthn.addVirtualAuthenticator', {
+    options: {
+      protocol: 'ctap2', transport: 'internal', hasResidentKey: true, hasUserVerification: true, isUserVerified: true,
+      automaticPresenceSimulation: true,
+    },
+  })
+  await at(page, '/sign-in')
+  await page.getByLabel('E-mail').fill('runa@skerry.example')
+  await page.getByLabel('Password').fill('kelp over nine rocks')
+  await page.getByRole('button', { name: 'Sign in', exact: true }).click()
+  await page.waitForURL(/roster/)
+  await at(page, '/account')
+  const form = page.getByRole('form', { name: 'Passkeys' })
+  await form.getByLabel('What you call this device').fill('Desk in the office')
+  await form.getByLabel('Present password').fill('kelp over nine rocks')
+  await form.getByRole('button', { name: 'Make a passkey on this device' }).click()
+  await expect(form.getByRole('list', { name: 'Your passkeys' })).toContainText('Desk in the office')
+  await expectAccessible(page)
+
+  const byKey = async (): Promise<void> => {
+    await page.context().clearCookies()
+    await at(page, '/sign-in')
+    await page.getByRole('button', { name: 'Sign in with a passkey' }).click()
+  }
+  await byKey()
+  await page.waitForURL(/roster/)
+  await at(page, '/account')
+  await expect(form.getByRole('list', { name: 'Your passkeys' })).toContainText('last used')
+  await form.getByRole('button', { name: 'Take away: Desk in the office' }).click()
+  await expect(form.getByRole('list', { name: 'Your passkeys' })).toBeHidden()
+  await byKey()
+  await expect(page.getByText('This passkey is not known here, or took too long.')).toBeVisible()
 })

@@ -86,3 +86,18 @@ test.describe('without a connection', () => {
     expect(run.logs.length).toBeGreaterThanOrEqual(1)
   })
 })
+
+test('pages and answers go packed, and to a page of somebody else as they are', async ({ page }) => {
+  await signIn(page, 'coach@larkholm.example')
+  const packed = async (path: string, site: string): Promise<string | undefined> => {
+    const answer = await page.request.get(path, {
+      headers: { 'accept-encoding': 'gzip, br', 'sec-fetch-site': site },
+    })
+    expect(answer.ok()).toBe(true)
+    expect((await answer.text()).length).toBeGreaterThan(1400)
+    return answer.headers()['content-encoding']
+  }
+  expect(await packed('/roster', 'none')).toBe('br')
+  expect(await packed('/api/athletes', 'same-origin')).toBe('br')
+  expect(await packed('/api/athletes', 'cross-site')).toBeUndefined()
+})

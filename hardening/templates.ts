@@ -53,6 +53,10 @@ export const TEMPLATES: Readonly<Record<string, Template>> = {
   'PUT /api/athletes/:id/guardian': luck => ({
     version: luck.below(2), name: 'Some Guardian', contact: '+00 12', consentOn: '2026-03-02', coaches: [],
   }),
+  'POST /api/passkey/options': () => ({}),
+  'POST /api/passkey': luck => ({ response: { id: luck.key(), rawId: 'x', type: 'public-key', response: {} } }),
+  'POST /api/session/passkeys/options': () => ({ password: 'not the one' }),
+  'POST /api/session/passkeys': luck => ({ name: 'Phone', response: { id: luck.key() } }),
   'POST /api/session/factor': () => ({ password: 'not the one' }),
   'PUT /api/session/factor': luck => ({ code: String(luck.below(1e6)).padStart(6, '0') }),
   'POST /api/session/factor/end': () => ({ password: 'not the one' }),

@@ -31,8 +31,10 @@ async function serve(name, at, env, count) {
 }
 
 const demo = await serve('browser_tests', port, { LOAD_DEMO: '1' }, 2)
-// Nobody is there yet: for the journey of whoever begins.
-const empty = await serve('browser_empty', port + 40, { LOAD_DEMO: '0', FOUNDING_CODE: 'FOUND-IN-THE-TESTS' }, 1)
+// Nobody is there yet: for the journey of whoever begins. Under a name, as passkeys want it.
+const empty = await serve('browser_empty', port + 40, {
+  LOAD_DEMO: '0', FOUNDING_CODE: 'FOUND-IN-THE-TESTS', PUBLIC_URL: `http://localhost:${port + 40}`,
+}, 1)
 const servers = [demo, empty]
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => servers.forEach(({ child }) => child.kill(signal)))
 demo.child.on('exit', async (code) => {

@@ -1,6 +1,6 @@
 import type {
-  Beginning, FactorBegun, Founding, Group, Guardian, GuardianAnswer, RecordEntry, SessionAnswer, SignedInDevice,
-  SignInInput, StaffChange, StaffInvitation, StaffMember, Units,
+  Beginning, FactorBegun, Founding, Group, Guardian, GuardianAnswer, Passkey, PasskeyOptions, RecordEntry,
+  SessionAnswer, SignedInDevice, SignInInput, StaffChange, StaffInvitation, StaffMember, Units,
 } from '~~/shared/types'
 import { call } from './call'
 import { keptCall } from './keptCall'
@@ -22,6 +22,16 @@ export const addFactor = (code: string): Promise<{ recovery: readonly string[] }
   call('/api/session/factor', { method: 'PUT', body: { code } })
 export const endFactor = (password: string): Promise<unknown> =>
   call('/api/session/factor/end', { method: 'POST', body: { password } })
+export const fetchPasskeys = (): Promise<Passkey[]> => call('/api/session/passkeys')
+export const newPasskey = (password: string): Promise<PasskeyOptions> =>
+  call('/api/session/passkeys/options', { method: 'POST', body: { password } })
+export const addPasskey = (name: string, response: object): Promise<Passkey[]> =>
+  call('/api/session/passkeys', { method: 'POST', body: { name, response } })
+export const endPasskey = (id: string): Promise<Passkey[]> =>
+  call(`/api/session/passkeys/${id}`, { method: 'DELETE' })
+export const askForPasskey = (): Promise<PasskeyOptions> => call('/api/passkey/options', { method: 'POST', body: {} })
+export const signInByPasskey = (response: object, ownDevice: boolean): Promise<SessionAnswer> =>
+  call('/api/passkey', { method: 'POST', body: { response, ...ownDevice ? { ownDevice } : {} } })
 export const changePassword = (password: string, next: string): Promise<SessionAnswer> =>
   call('/api/session/password', { method: 'PUT', body: { password, next } })
 export const askForReset = (email: string): Promise<unknown> => call('/api/reset', { method: 'POST', body: { email } })

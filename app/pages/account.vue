@@ -2,9 +2,11 @@
 import { AppError, messageOf } from '~~/shared/errors'
 import { ROLES } from '~~/shared/types'
 import DeviceList from '~/components/account/DeviceList.vue'
+import PasskeyList from '~/components/account/PasskeyList.vue'
 import SecondFactor from '~/components/account/SecondFactor.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import TextField from '~/components/common/TextField.vue'
+import { passkeysHere } from '~/device/passkeys'
 import { useAccountStore } from '~/stores/account'
 import { useSignInStore } from '~/stores/signIn'
 
@@ -13,7 +15,11 @@ definePageMeta({ layout: 'plain' })
 
 const signedIn = useSignInStore()
 const account = useAccountStore()
-onMounted(() => { if (signedIn.me) void account.load() })
+const here = ref(false)
+onMounted(() => {
+  here.value = passkeysHere()
+  if (signedIn.me) void account.load()
+})
 const password = ref('')
 const next = ref('')
 const fields = ref<Readonly<Record<string, string>>>({})
@@ -22,7 +28,7 @@ const problem = ref('')
 const busy = ref(false)
 
 /** Which form the fields' messages belong to. */
-const at = ref<'password' | 'factor'>('password')
+const at = ref<'password' | 'factor' | 'passkey'>('password')
 
 async function attempt(work: () => Promise<void>, form: typeof at.value = 'password'): Promise<void> {
   if (busy.value) return
@@ -119,6 +125,14 @@ const everywhere = () => attempt(async () => {
       @add="attempt(() => account.addFactor($event), 'factor')"
       @end="attempt(() => account.endFactor($event), 'factor')"
       @kept="account.keptCodes()"
+    />
+    <PasskeyList
+      :passkeys="account.passkeys"
+      :here="here"
+      :busy="busy"
+      :problems="at === 'passkey' ? fields : {}"
+      @add="(name, password) => attempt(() => account.addPasskey(name, password), 'passkey')"
+      @end="attempt(() => account.endPasskey($event), 'passkey')"
     />
     <RoomPage
       :readings="[account]"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import TextField from '~/components/common/TextField.vue'
+import { passkeysHere } from '~/device/passkeys'
 import { useSignInStore } from '~/stores/signIn'
 import { AppError, messageOf } from '~~/shared/errors'
 
@@ -17,18 +18,25 @@ const problem = ref('')
 const fields = ref<Readonly<Record<string, string>>>({})
 const busy = ref(true)
 // Until the page answers to clicks a submitted form would be lost.
-onMounted(() => { busy.value = false })
+const here = ref(false)
+onMounted(() => {
+  busy.value = false
+  here.value = passkeysHere()
+})
 
-async function submit(): Promise<void> {
+const submit = (): Promise<void> => attempt(() => signedIn.signIn({
+  email: email.value.trim(), password: password.value,
+  ...asksCode.value ? { code: code.value } : {}, ...ownDevice.value ? { ownDevice: true } : {},
+}))
+const byPasskey = (): Promise<void> => attempt(() => signedIn.signInByPasskey(ownDevice.value))
+
+async function attempt(work: () => Promise<void>): Promise<void> {
   if (busy.value) return
   busy.value = true
   problem.value = ''
   fields.value = {}
   try {
-    await signedIn.signIn({
-      email: email.value.trim(), password: password.value,
-      ...asksCode.value ? { code: code.value } : {}, ...ownDevice.value ? { ownDevice: true } : {},
-    })
+    await work()
     const to = typeof route.query.to === 'string' && /^\/(?!\/)/.test(route.query.to) ? route.query.to : '/'
     await navigateTo(to)
   }
@@ -132,6 +140,15 @@ async function submit(): Promise<void> {
         :disabled="busy"
       >
         Sign in
+      </button>
+      <button
+        v-if="here"
+        type="button"
+        class="btn"
+        :disabled="busy"
+        @click="byPasskey"
+      >
+        Sign in with a passkey
       </button>
       <NuxtLink
         to="/forgot"

@@ -80,6 +80,16 @@ export const useSignInStore = defineStore('signIn', () => {
     oweSignOut(false)
   }
 
+  /** Signs in by a key of this device; waved away, nobody is signed in. */
+  async function signInByPasskey(ownDevice: boolean): Promise<void> {
+    const asked = await people.askForPasskey()
+    const { startAuthentication } = await import('@simplewebauthn/browser')
+    const shown = await startAuthentication({ optionsJSON: asked as never }).catch(() => null)
+    if (!shown) throw new Error('No passkey was shown on this device.')
+    remember(await people.signInByPasskey(shown, ownDevice))
+    oweSignOut(false)
+  }
+
   /** Signs in again in the middle of the work; false when it is somebody else. */
   async function signInAgain(input: SignInInput): Promise<boolean> {
     const before = me.value?.id
@@ -142,7 +152,7 @@ export const useSignInStore = defineStore('signIn', () => {
 
   return {
     me, csrf, deviceKey, known, founding, ended, remember, begin, recall, endOwed,
-    signIn, signInAgain, signOut, signOutEverywhere, changePassword,
+    signIn, signInByPasskey, signInAgain, signOut, signOutEverywhere, changePassword,
     useLink, found, saveUnits,
     askForReset: people.askForReset,
   }

@@ -30,6 +30,8 @@ export async function migrate(ownerUrl: string, appPassword: string | null, day:
       // Not in a dump: a restored database has it taken away at its first start.
       await db.raw(`do $$ begin
         execute format('revoke temporary on database %I from public', current_database());
+        -- Policies make plans look costly: compiling them takes longer than running them.
+        execute format('alter database %I set jit = off', current_database());
       end $$`)
     })
   }

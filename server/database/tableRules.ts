@@ -94,6 +94,10 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
     headCoach: 'all', coach: 'none', assistant: 'none', athlete: 'none',
     add: ['headCoach', 'coach', 'assistant', 'athlete'],
   },
+  passkey: {
+    headCoach: 'own', coach: 'own', assistant: 'own', athlete: 'own',
+    add: ['headCoach', 'coach', 'assistant', 'athlete'],
+  },
   audit_seal: { ...closed, add: [] },
   installation: {
     headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: [],

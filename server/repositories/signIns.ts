@@ -67,8 +67,11 @@ export async function removeUnused(tx: Tx, organisationId: string, own: boolean,
 
 /** What a person's things on devices are locked with, kept once it is made. */
 export async function deviceKeyOf(tx: Tx, organisationId: string, personId: string, made: string): Promise<string> {
+  const kept = () => tx<{ person_id: string, key: string }>('device_key').where({ person_id: personId }).first()
+  const there = await kept()
+  if (there) return there.key
+  // Of two at once both find the first one's.
   await tx('device_key').insert({ organisation_id: organisationId, person_id: personId, key: made })
     .onConflict('person_id').ignore()
-  const row = await tx<{ person_id: string, key: string }>('device_key').where({ person_id: personId }).first()
-  return row!.key
+  return (await kept())!.key
 }

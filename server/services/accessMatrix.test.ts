@@ -113,6 +113,10 @@ beforeAll(async () => {
     )
     await signedInAs(base.db, { organisationId, id: personId, sessionVersion: 1 }, new Date())
     await deviceKey(base.db, { organisationId, id: personId })
+    await base.owner('passkey').insert({
+      id: randomUUID(), organisation_id: organisationId, person_id: personId, credential_id: randomUUID(),
+      public_key: 'A', counter: 0, name: 'Phone',
+    })
     await base.owner('second_factor').insert({ organisation_id: organisationId, person_id: personId, secret: 'A' })
   }
   await sealRecords(base.db)
@@ -182,7 +186,7 @@ describe('every table', () => {
       return row.athlete_id === null
         ? row.group_id === head.groupId
         : row.athlete_id === seen.id
-    if (table === 'calendar_feed' || table === 'sign_in') return row.person_id === actor.personId
+    if (['calendar_feed', 'sign_in', 'passkey'].includes(table)) return row.person_id === actor.personId
     return (table === 'athlete' ? row.id : row.athlete_id) === seen.id
   }
 
@@ -317,7 +321,7 @@ describe('every route', () => {
       if (!rule.who.includes(role as never)) expect([status, code]).toEqual([403, 'notAllowed'])
       // Let through: it answers, or looks at the body and finds it wrong.
       // Or there is nobody signed in there.
-      else expect(name.includes('/devices/') ? [404] : [200, 422]).toContain(status)
+      else expect(/devices\/|passkeys\/:/.test(name) ? [404] : [200, 422]).toContain(status)
     })
 
   const aboutAthletes = closed.filter(([name, rule]) =>

@@ -5,6 +5,7 @@ import { AppError } from '~~/shared/errors'
 import { asSystemOf, asVisitor, byLink, inOrganisation } from '../database/connection'
 import { endTokens, insertToken, tokenByHash, useToken, type AccountToken } from '../repositories/accountTokens'
 import { revokeFeedsOf } from '../repositories/calendarFeeds'
+import { removePasskeysOf } from '../repositories/passkeys'
 import { personByEmail, personById, setPassword, type Person } from '../repositories/people'
 import { factorOf } from '../repositories/secondFactors'
 import type { Tx } from '../repositories/rows'
@@ -104,8 +105,9 @@ export async function useLink(
     const sessionVersion = await setPassword(tx, organisationId, personId, passwordHash).catch(addressTaken)
     if (found.kind === 'reset') {
       await passwordChanged(tx, queue, person)
-      // Whoever had the password may have made calendar addresses with it.
+      // Whoever had the password may have made calendar addresses and passkeys with it.
       await revokeFeedsOf(tx, organisationId, personId)
+      await removePasskeysOf(tx, organisationId, personId)
     }
     const teller = { actor: { organisationId, personId: null, role: person.role }, requestId, write: null }
     await record(tx, teller, found.kind === 'reset' ? 'account.reset' : 'account.accept', {

@@ -2,16 +2,15 @@ import { Secret, TOTP } from 'otpauth'
 import { AppError } from '~~/shared/errors'
 import type { FactorBegun } from '~~/shared/types'
 import { asSystem } from '../database/connection'
-import { personById, type Person } from '../repositories/people'
 import {
   beginFactor, confirmFactor, factorOf, removeFactor, useRecovery, useStep, type SecondFactor,
 } from '../repositories/secondFactors'
 import type { Tx } from '../repositories/rows'
 import { mustKnowPassword } from './account'
 import { transaction, writing, type Context } from './context'
-import { leaveMail } from './leaveMail'
 import { hashOfCode, readableCode } from './readableCode'
 import { record } from './record'
+import { tellOfSignIn } from './tellOfSignIn'
 
 /** Codes by the clock (RFC 6238: six digits, 30 s, SHA-1 as every app has it); one step early or late is let in. */
 const [STEP_S, DIGITS, WINDOW] = [30, 6, 1]
@@ -63,8 +62,8 @@ export function addFactor(context: Context, code: string, now: Date): Promise<{ 
       const lastStep = stepOf(factor.secret, code.replace(/\s/g, ''), now)
       if (lastStep === null) throw new AppError('badInput', WRONG, { code: WRONG })
       await confirmFactor(tx, personId, { lastStep, recovery: recovery.map(hashOfCode) })
-      await tellOfFactor(tx, context, 'was added: from now on signing in asks for a code')
     })
+    await tellOfSignIn(tx, context, 'factor', 'the second factor of your sign-in was added: signing in asks for a code')
     await record(tx, context, 'account.factor', { subjectId: personId })
     return { recovery }
   })
@@ -75,20 +74,10 @@ export async function endFactor(context: Context, password: string): Promise<{ s
   await mustKnowPassword(context, password)
   const { personId } = context.actor
   return writing(context, async (tx) => {
-    await asSystem(tx, context.actor, async () => {
-      if (!await removeFactor(tx, personId)) throw new AppError('notFound', 'There is no second factor.')
-      await tellOfFactor(tx, context, 'was taken away: the password alone signs in')
-    })
+    const there = await asSystem(tx, context.actor, () => removeFactor(tx, personId))
+    if (!there) throw new AppError('notFound', 'There is no second factor.')
+    await tellOfSignIn(tx, context, 'factor', 'the second factor of your sign-in was taken away')
     await record(tx, context, 'account.factorEnded', { subjectId: personId })
     return { secondFactor: false }
-  })
-}
-
-async function tellOfFactor(tx: Tx, { actor, queue }: Context, what: string): Promise<void> {
-  const person = await personById(tx, actor.organisationId, actor.personId) as Person
-  await leaveMail(tx, queue, person, {
-    subject: 'Your second factor for Keen Anchor was changed',
-    body: `Hello ${person.name},\n\nthe second factor of your sign-in ${what}. `
-      + 'If it was not you, ask for a new password on the sign-in page and tell your head coach.\n',
   })
 }

@@ -10,6 +10,9 @@ import { useRuntime } from './runtime'
 interface CookieData {
   organisationId?: string
   signInId?: string
+  /** What the device was asked to sign last, and when. */
+  challenge?: string
+  askedAt?: number
 }
 
 /** As long as any sign-in lasts; the server knows better. */

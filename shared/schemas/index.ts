@@ -10,8 +10,8 @@ export {
 export { archiveSchema, athleteAddSchema, athleteSchema, athletesImportSchema, athleteUpdateSchema } from './athlete'
 export {
   athleteInvitationSchema, eraseSchema, factorCodeSchema, foundingSchema, groupSchema, guardianSchema, linkSchema,
-  ownerFoundingSchema, ownerInvitationSchema, passwordSchema, presentPasswordSchema, resetSchema, signInSchema,
-  staffChangeSchema, staffInvitationSchema, unitsSchema,
+  newPasskeySchema, ownerFoundingSchema, ownerInvitationSchema, passkeySignInSchema, passwordSchema,
+  presentPasswordSchema, resetSchema, signInSchema, staffChangeSchema, staffInvitationSchema, unitsSchema,
 } from './people'
 export { decisionsSchema } from './decisions'
 export { reportLinkSchema, sessionEffortSchema } from './review'

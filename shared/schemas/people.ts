@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import {
-  LENGTH_UNITS, MASS_UNITS, type Founding, type Guardian, type SignInInput, type StaffChange, type StaffInvitation,
-  type Units,
+  LENGTH_UNITS, MASS_UNITS, type Founding, type Guardian, type PasskeyInput, type SignInInput, type StaffChange,
+  type StaffInvitation, type Units,
 } from '../types'
 import { choice, isoDay, form, id, listOf, timeZone } from './common'
 
@@ -17,6 +17,14 @@ export const signInSchema = form<SignInInput>({
 /** The present password, where somebody else at an open screen must not do without it. */
 export const presentPasswordSchema = form<{ password: string }>({
   password: Joi.string().max(200).required().label('Present password'),
+})
+/** What a browser made or showed: looked through by the package that checks it. */
+const response = Joi.object().unknown().max(12).required().label('Passkey')
+export const newPasskeySchema = form<PasskeyInput & { name: string }>({
+  name: Joi.string().min(1).max(60).pattern(/\S/).required().label('Name'), response,
+})
+export const passkeySignInSchema = form<PasskeyInput & { ownDevice?: boolean }>({
+  response, ownDevice: Joi.boolean().label('Own device'),
 })
 export const factorCodeSchema = form<{ code: string }>({ code: Joi.string().trim().max(20).required().label('Code') })
 

@@ -1,6 +1,6 @@
 export {
   LENGTH_UNITS, MASS_UNITS, RECORD_ACTIONS, ROLES, type Beginning, type FactorBegun, type Founding, type Guardian,
-  type GuardianAnswer, type Me,
+  type GuardianAnswer, type Me, type Passkey, type PasskeyInput, type PasskeyOptions,
   type RecordAction, type RecordEntry, type Role, type SessionAnswer, type SignedInDevice, type SignInInput,
   type StaffChange, type StaffInvitation, type StaffMember, type Units,
 } from './people'

@@ -52,6 +52,24 @@ export interface SignedInDevice {
   readonly here: boolean
 }
 
+/** A key that a device signs in with. */
+export interface Passkey {
+  readonly id: string
+  /** What its owner calls it. */
+  readonly name: string
+  readonly madeAt: string
+  readonly usedAt: string | null
+}
+
+/** What a browser is given to make or show a key by, in its own terms. */
+export interface PasskeyOptions {
+  readonly challenge: string
+}
+/** What a browser made or showed, in its own terms. */
+export interface PasskeyInput {
+  readonly response: object
+}
+
 /** What an app that makes codes is set up with. */
 export interface FactorBegun {
   readonly secret: string
@@ -143,6 +161,8 @@ export const RECORD_ACTIONS = {
   'account.endDevice': 'signed another device out',
   'account.factor': 'added a second factor',
   'account.factorEnded': 'took the second factor away',
+  'account.passkey': 'added a passkey',
+  'account.passkeyEnded': 'took a passkey away',
   'account.recoveryCode': 'signed in with a recovery code',
   'account.reset': 'set a new password by link',
   'account.accept': 'accepted the invitation',

@@ -22,6 +22,7 @@ import * as signIns from './0020_sign_ins'
 import * as depth from './0021_depth'
 import * as privacy from './0022_privacy'
 import * as guardians from './0023_guardians'
+import * as passkeys from './0024_passkeys'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -47,6 +48,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0021_depth': depth,
   '0022_privacy': privacy,
   '0023_guardians': guardians,
+  '0024_passkeys': passkeys,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */
