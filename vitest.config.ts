@@ -24,7 +24,7 @@ export default defineConfig({
       {
         resolve: { alias },
         test: {
-          name: 'database', include: ['server/{services,repositories,database}/**/*.test.ts'],
+          name: 'database', include: ['server/{services,repositories,database,jobs}/**/*.test.ts'],
           pool: 'forks', testTimeout: 60_000,
           hookTimeout: 120_000, globalSetup: ['server/testing/template.ts'],
         },
