@@ -1,4 +1,5 @@
 export { DEMO_PASSWORD, DEMO_TIME_ZONE, larkholm, type DemoAthlete, type DemoCentre } from './centre'
+export { demoGuardian } from './guardians'
 export { groupRules } from './rules'
 export { centreEntries, demoSeasons } from './season'
 export { chance, type Chance } from './random'

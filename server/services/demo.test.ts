@@ -24,6 +24,14 @@ it('the demo is loaded whole, by one of two servers that start at once', async (
   expect(rows[0].sets).toBeGreaterThan(1500)
 })
 
+it('has somebody who answers for everybody under age, and coaches who read their health answers', async () => {
+  const year = new Date().getFullYear()
+  const young = await demo.owner('athlete').where('birth_year', '>=', year - 18).pluck('id')
+  const guardians = await demo.owner('guardian')
+  expect([young.length > 2, guardians.map(one => one.athlete_id).sort()]).toEqual([true, young.sort()])
+  expect(guardians.every(one => one.coaches.length > 0)).toBe(true)
+})
+
 it('is loaded into an empty installation only', async () => {
   expect(await loadDemoIfEmpty(demo.db, new Date())).toBe(false)
   expect(await loadDemoIfEmpty(other.db, new Date())).toBe(false)

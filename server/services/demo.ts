@@ -9,11 +9,12 @@ import { progressOf, proposeWeek, type WeekPlan } from '~~/core/programme'
 import {
   planSeason, seasonInstance, seasonWeek, type SeasonInstance, type SeasonPlan, type SeasonShape,
 } from '~~/core/season'
+import { isMinor } from '~~/shared/minor'
 import { planningContext } from '~~/shared/planningContext'
 import { trunkEvidence, trunkOf } from '~~/shared/trunkOf'
 import type { StoredSetLog, TrialInput } from '~~/shared/types'
 import {
-  centreEntries, chance, DEMO_PASSWORD, DEMO_TIME_ZONE, demoSeasons, groupRules, larkholm, OWN_DRILLS,
+  centreEntries, chance, DEMO_PASSWORD, DEMO_TIME_ZONE, demoGuardian, demoSeasons, groupRules, larkholm, OWN_DRILLS,
   simulateBraceChecks, simulateEffort, simulateSets, simulateTests, withMishap, type Chance, type DemoAthlete,
   type DemoCentre,
 } from '~~/demo'
@@ -24,6 +25,7 @@ import { saveOwnCatalogue } from '../repositories/catalogue'
 import { setEquipped } from '../repositories/facility'
 import { setRooms } from '../repositories/rooms'
 import { putEntries } from '../repositories/calendar'
+import { saveGuardian } from '../repositories/guardians'
 import { saveHealth } from '../repositories/health'
 import { insertGroup } from '../repositories/groups'
 import { FIRST_LOCK, insertOrganisation, isEmptyInstallation } from '../repositories/organisations'
@@ -64,7 +66,8 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     await setRooms(tx, organisationId, { version: 1, rooms: centre.rooms })
     for (const athlete of centre.athletes)
       await insertAthlete(tx, organisationId, athlete.id, athlete.input, athlete.raised)
-    const coachId = await addPeople(tx, organisationId, centre, passwordHash, luck)
+    const idOf = await addPeople(tx, organisationId, centre, passwordHash, luck)
+    const coachId = idOf(centre.people[0]!.email)
     await saveOwnCatalogue(tx, organisationId, { version: 0, own: OWN_DRILLS }, coachId)
     const day = dayIn(centre.timeZone, now)
     const seasons = await addSeasons(tx, organisationId, centre, day, coachId)
@@ -74,6 +77,8 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
     for (const [index, athlete] of centre.athletes.entries()) {
       const trials = await addTests(tx, organisationId, coachId, athlete, day, testLuck)
       await addHistory(tx, organisationId, coachId, centre, athlete, day, luck, index, seasons, trials)
+      if (isMinor(athlete.input, day))
+        await saveGuardian(tx, organisationId, athlete.id, demoGuardian(centre, athlete, day, idOf), coachId)
       if (athlete.answers)
         await saveHealth(tx, organisationId, athlete.id, 1, {
           answers: athlete.answers, answered: true, clearances: athlete.clearances,
@@ -85,7 +90,7 @@ export async function loadDemoIfEmpty(db: Knex, now: Date): Promise<boolean> {
 
 async function addPeople(
   tx: Tx, organisationId: string, centre: DemoCentre, passwordHash: string, luck: Chance,
-): Promise<string> {
+): Promise<(email: string) => string> {
   const people = centre.people.map(person => ({ ...person, id: luck.key(), organisationId, passwordHash }))
   for (const person of people) {
     await insertPerson(tx, person)
@@ -95,7 +100,7 @@ async function addPeople(
         tx, organisationId, person.id, seen.map(g => g.id),
       )
   }
-  return people[0]!.id
+  return email => people.find(person => person.email === email)!.id
 }
 
 interface Standing {
