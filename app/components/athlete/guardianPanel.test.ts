@@ -4,8 +4,9 @@ import type { GuardianAnswer } from '~~/shared/types'
 import GuardianPanel from './GuardianPanel.vue'
 
 const coaches = [{ id: 'a', name: 'Ivo Strand' }, { id: 'b', name: 'Tobin Kelp' }]
-const panel = (found: Partial<GuardianAnswer>, govern: boolean) =>
-  mount(GuardianPanel, { props: { found: { guardian: null, coaches, ...found }, govern, busy: false, fields: {}, said: '' } })
+const panel = (found: Partial<GuardianAnswer>, govern: boolean) => mount(GuardianPanel, {
+  props: { found: { guardian: null, coaches, ...found }, govern, busy: false, fields: {}, said: '' },
+})
 const guardian = { version: 3, name: 'Ana Holm', contact: '+00 12', consentOn: '2026-03-01', coaches: ['b'] }
 
 describe('an athlete under 18', () => {
