@@ -1,10 +1,11 @@
 import { AppError } from '~~/shared/errors'
 import type { StaffMember } from '~~/shared/types'
+import { asSystem } from '../database/connection'
+import { removePasskeysOf } from '../repositories/passkeys'
 import { listStaff } from '../repositories/people'
 import { writing, type Context } from './context'
 import { record } from './record'
-
-const TYPE_IT = 'Type the name exactly.'
+import { mustBeTyped } from './typedName'
 
 /**
  * Erases somebody who has left the staff: name, address, sign-ins, and what the record says of them. What they planned
@@ -19,7 +20,8 @@ export function eraseStaff(context: Context, id: string, name: string): Promise<
       const text = 'Close the account first: who may still sign in is not erased.'
       throw new AppError('badInput', text, { name: text })
     }
-    if (name.trim() !== member.name) throw new AppError('badInput', TYPE_IT, { name: TYPE_IT })
+    mustBeTyped(member.name, name)
+    await asSystem(tx, context.actor, () => removePasskeysOf(tx, organisationId, id))
     await tx.raw('select keen_erase_staff(?)', [id])
     await record(tx, context, 'staff.erase')
     return listStaff(tx, organisationId)

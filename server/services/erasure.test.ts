@@ -116,6 +116,10 @@ describe('somebody who leaves the staff', () => {
     const athleteId = await add()
     await storeWeek(context, athleteId, '2026-03-02', 0, { sessions: [] })
     await signedInAs(base.db, { organisationId: coach.actor.organisationId, id, sessionVersion: 1 }, new Date())
+    await base.owner('passkey').insert({
+      id: randomUUID(), organisation_id: coach.actor.organisationId, person_id: id, credential_id: randomUUID(),
+      public_key: 'A', counter: 0, name: 'Phone of somebody',
+    })
     await sealRecords(base.db)
     await expect(eraseStaff(coach, id, 'Test coach')).rejects.toMatchObject({ code: 'badInput' })
     await changeStaff(coach, id, { version: 1, role: 'coach', groupIds: [], closed: true })
@@ -125,7 +129,7 @@ describe('somebody who leaves the staff', () => {
     const rows = await base.owner('person').where({ id })
     expect(rows).toMatchObject([{ name: 'Somebody who left', password_hash: null }])
     expect(JSON.stringify(rows)).not.toContain(email)
-    expect(await base.owner('sign_in').where({ person_id: id })).toEqual([])
+    for (const table of ['sign_in', 'passkey']) expect(await base.owner(table).where({ person_id: id })).toEqual([])
     expect(await base.owner('audit').where({ person_id: id })).toEqual([])
     expect(await base.owner('training_week').where({ athlete_id: athleteId })).toHaveLength(1)
     expect(await brokenSeals(base.db)).toEqual([])

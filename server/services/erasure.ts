@@ -1,5 +1,4 @@
 import { addDays } from '~~/core/calendar'
-import { AppError } from '~~/shared/errors'
 import { answersOf, braceChecksOf, tracesSince, trialsSince } from '../repositories/assessment'
 import { braceCourse, practicesSince } from '../repositories/braceCourse'
 import { decisionsSince } from '../repositories/decisions'
@@ -16,6 +15,7 @@ import { allWeeksOf } from '../repositories/weeks'
 import { eraseAthleteRows } from '../repositories/athletes'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
 import { record } from './record'
+import { mustBeTyped } from './typedName'
 
 /** Days far enough apart to hold everything ever stored. */
 const FIRST_DAY = '1900-01-01'
@@ -63,8 +63,7 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
 export function eraseAthlete(context: Context, id: string, name: string): Promise<{ erased: string }> {
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, id)
-    if (name.trim() !== athlete.name)
-      throw new AppError('badInput', 'Type the name exactly.', { name: 'Type the name exactly.' })
+    mustBeTyped(athlete.name, name)
     await eraseAthleteRows(tx, id)
     // Of nobody: their key is gone, too.
     await record(tx, context, 'athlete.erase')

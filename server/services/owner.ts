@@ -4,6 +4,7 @@ import { AppError } from '~~/shared/errors'
 import type { Founding, RecordAction, StaffInvitation } from '~~/shared/types'
 import { asSystemOf, asVisitor, inOrganisation } from '../database/connection'
 import { endSessions, insertPerson, personByEmail, personHere, type Person } from '../repositories/people'
+import { removePasskeysOf } from '../repositories/passkeys'
 import { removeFactor } from '../repositories/secondFactors'
 import type { Tx } from '../repositories/rows'
 import { foundIn } from './founding'
@@ -69,6 +70,7 @@ export async function ownerRecovers({ db, publicUrl, now }: OwnersDesk, email: s
   const { organisationId, id } = person as Person
   return inOrganisation(db, asSystemOf(organisationId), async (tx) => {
     await removeFactor(tx, id)
+    await removePasskeysOf(tx, organisationId, id)
     await endSessions(tx, organisationId, id)
     await told(tx, organisationId, 'account.recover', id)
     return { email, link: await makeLink(tx, { id, organisationId }, 'reset', { now, publicUrl }) }

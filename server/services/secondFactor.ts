@@ -54,7 +54,8 @@ const WRONG = 'This code does not fit. It changes every 30 seconds; look at the 
 /** From now on a code is asked for: a first one has to fit. Answers with the recovery codes, shown this once. */
 export function addFactor(context: Context, code: string, now: Date): Promise<{ recovery: readonly string[] }> {
   const { personId } = context.actor
-  return writing(context, async (tx) => {
+  // Answered once and kept nowhere, whatever a sender calls this write.
+  return transaction(context, async (tx) => {
     const recovery = Array.from({ length: RECOVERY_CODES }, () => readableCode(2, 5))
     await asSystem(tx, context.actor, async () => {
       const factor = await factorOf(tx, personId)

@@ -1,5 +1,6 @@
 import type { H3Event } from 'h3'
 import { AppError } from '~~/shared/errors'
+import { useRuntime } from './runtime'
 import { cookieSession } from './signedIn'
 
 /** So long somebody may take to unlock their device. */
@@ -18,5 +19,7 @@ export async function whatWasAsked(event: H3Event): Promise<string> {
   await session.update({ challenge: '', askedAt: 0 })
   if (!challenge || Date.now() - (askedAt ?? 0) > PATIENCE_MS)
     throw new AppError('wrongSignIn', 'This took too long. Try it once more.')
+  // The cookie can be sent again as it was: that it is used up stands on the server.
+  await useRuntime().limits.count('challenge', challenge)
   return challenge
 }

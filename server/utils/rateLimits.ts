@@ -15,6 +15,8 @@ const LIMITS = {
   account: { points: 60, duration: 60 * MINUTE_S },
   /** One address at any account. */
   address: { points: 100, duration: 15 * MINUTE_S },
+  /** What a device was asked to sign is signed once. */
+  challenge: { points: 1, duration: 5 * MINUTE_S },
   reset: { points: 5, duration: 60 * MINUTE_S },
   link: { points: 30, duration: 15 * MINUTE_S },
 } as const

@@ -48,14 +48,6 @@ const BUTTONS = {
         on your phone besides.
         <b v-if="head">Your sign-in opens everything here: please set one up.</b>
       </p>
-      <TextField
-        v-model="password"
-        label="Present password"
-        name="factor-password"
-        type="password"
-        autocomplete="current-password"
-        :problem="problems.password"
-      />
     </template>
     <template v-else-if="begun && step === 'begun'">
       <ol class="list-decimal pl-5">
@@ -99,15 +91,16 @@ const BUTTONS = {
     </template>
     <template v-else>
       <p>Signing in asks for a code from your app.</p>
-      <TextField
-        v-model="password"
-        label="Present password"
-        name="factor-password"
-        type="password"
-        autocomplete="current-password"
-        :problem="problems.password"
-      />
     </template>
+    <TextField
+      v-if="step === 'off' || step === 'on'"
+      v-model="password"
+      label="Present password"
+      name="factor-password"
+      type="password"
+      autocomplete="current-password"
+      :problem="problems.password"
+    />
     <button
       type="submit"
       class="btn self-start"
