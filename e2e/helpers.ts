@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test as base, type Page } from '@playwright/test'
+import { expect, test as base, type BrowserContext, type Page } from '@playwright/test'
 
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
 
@@ -28,7 +28,25 @@ export async function open(page: Page, path: string): Promise<void> {
   await page.locator('html[data-ready]').waitFor()
 }
 
+type Cookies = Awaited<ReturnType<BrowserContext['cookies']>>
+/** Sign-ins of this run, by address: most journeys are about something else. */
+const signedIn = new Map<string, Cookies>()
+
+/** Opens the first page as somebody, by the form the first time and by what it left behind from then on. */
 export async function signIn(page: Page, email: string, password = 'anchor-demo'): Promise<void> {
+  const context = page.context()
+  const cookies = signedIn.get(email)
+  if (cookies) {
+    await context.addCookies(cookies)
+    await open(page, '/')
+    if (!page.url().includes('/sign-in')) return
+  }
+  await signInAnew(page, email, password)
+  signedIn.set(email, await context.cookies())
+}
+
+/** Signs in by the form: a sign-in of its own, that may end without ending another journey's. */
+export async function signInAnew(page: Page, email: string, password = 'anchor-demo'): Promise<void> {
   await open(page, '/sign-in')
   await page.getByLabel('E-mail').fill(email)
   await page.getByLabel('Password').fill(password)

@@ -1,5 +1,5 @@
 import type { Browser, Page } from '@playwright/test'
-import { expect, expectAccessible, open, signIn, test } from './helpers'
+import { expect, expectAccessible, open, signInAnew, test } from './helpers'
 
 const drills = (page: Page) => page.locator('[data-strip] button[data-item]')
 const stored = (page: Page) => expect(page.getByRole('status').filter({ hasText: /^Stored \d/ })).toBeVisible()
@@ -15,14 +15,14 @@ async function openWeek(page: Page, name: string): Promise<void> {
 async function anotherCoach(browser: Browser): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })
   const page = await context.newPage()
-  await signIn(page, 'coach@larkholm.example')
+  await signInAnew(page, 'coach@larkholm.example')
   return page
 }
 
 test.use({ expectedErrors: /status of 4(01|09)|ERR_INTERNET_DISCONNECTED/ })
 
 test('two coaches on one week see each other and choose field by field', async ({ page, browser }) => {
-  await signIn(page, 'head@larkholm.example')
+  await signInAnew(page, 'head@larkholm.example')
   await openWeek(page, 'Maelis Quay')
   const other = await anotherCoach(browser)
   await openWeek(other, 'Maelis Quay')
@@ -72,7 +72,7 @@ test('two coaches on one week see each other and choose field by field', async (
 })
 
 test('an ended session asks for the password where one is, and goes on', async ({ page, context }) => {
-  await signIn(page, 'head@larkholm.example')
+  await signInAnew(page, 'head@larkholm.example')
   await openWeek(page, 'Sirke Holm')
   const before = await drills(page).count()
   await context.clearCookies()
@@ -97,7 +97,7 @@ test('an ended session asks for the password where one is, and goes on', async (
 })
 
 test('a lost connection keeps changes and sends them when the line is back', async ({ page, context }) => {
-  await signIn(page, 'head@larkholm.example')
+  await signInAnew(page, 'head@larkholm.example')
   await openWeek(page, 'Jorun Vale')
   await page.waitForLoadState('networkidle')
   await drills(page).first().click()
@@ -123,7 +123,7 @@ test('a lost connection keeps changes and sends them when the line is back', asy
 })
 
 test('what was typed survives a crash, and meets what another coach stored', async ({ page, browser }) => {
-  await signIn(page, 'head@larkholm.example')
+  await signInAnew(page, 'head@larkholm.example')
   await page.getByRole('link', { name: 'Tiko Crag', exact: true }).click()
   await page.getByRole('link', { name: 'Edit', exact: true }).click()
   const mass = page.getByLabel('Body mass, kg')

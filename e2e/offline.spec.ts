@@ -1,18 +1,18 @@
 import { aDevice, openLine, readyWithoutLine } from './device'
-import { expect, hand, open, signIn, test } from './helpers'
+import { expect, hand, open, signInAnew, test } from './helpers'
 import { planToday } from './planToday'
 
 const PHONE = { width: 390, height: 844 }
 const TABLET = { width: 1280, height: 800 }
 
 test('an athlete does a session on a phone that starts without a network', async ({ page }, testInfo) => {
-  await signIn(page, 'head@larkholm.example')
+  await signInAnew(page, 'head@larkholm.example')
   const { id } = await planToday(page, 'Sirke Holm', [['front-plank.wall', 3], ['brace.without-hands', 3]], 1)
   const line = await openLine()
   const phone = await aDevice(line.url, { ...testInfo.project.use.launchOptions, viewport: PHONE })
   try {
     let own = await phone.on()
-    await signIn(own, 'sirke@larkholm.example')
+    await signInAnew(own, 'sirke@larkholm.example')
     await expect(own.getByRole('link', { name: 'Start the session' })).toBeVisible()
     await readyWithoutLine(own)
     await phone.off()
@@ -53,13 +53,13 @@ test('an athlete does a session on a phone that starts without a network', async
 test('board, today and test desk open on a tablet that starts without a network, for whoever is signed in', async (
   { page }, testInfo,
 ) => {
-  await signIn(page, 'head@larkholm.example')
+  await signInAnew(page, 'head@larkholm.example')
   await planToday(page, 'Bram Lough', [['front-plank.wall', 3]], 1)
   const line = await openLine()
   const tablet = await aDevice(line.url, { ...testInfo.project.use.launchOptions, viewport: TABLET })
   try {
     let own = await tablet.on()
-    await signIn(own, 'head@larkholm.example')
+    await signInAnew(own, 'head@larkholm.example')
     const brought: string[] = []
     own.on('requestfinished', request => void brought.push(request.url()))
     await open(own, '/day')
@@ -96,4 +96,46 @@ test('board, today and test desk open on a tablet that starts without a network,
     await tablet.scrap()
     await line.close()
   }
+})
+
+test('two tabs of one athlete without a network log one session between them, each set once', async (
+  { page }, testInfo,
+) => {
+  await signInAnew(page, 'head@larkholm.example')
+  const { id } = await planToday(page, 'Tiko Crag', [['front-plank.wall', 3], ['brace.without-hands', 3]], 1)
+  const line = await openLine()
+  const phone = await aDevice(line.url, { ...testInfo.project.use.launchOptions, viewport: PHONE })
+  try {
+    const one = await phone.on()
+    await signInAnew(one, 'tiko@larkholm.example')
+    await one.getByRole('link', { name: 'Start the session' }).click()
+    await readyWithoutLine(one)
+    const other = await one.context().newPage()
+    await open(other, one.url())
+    line.cut(true)
+    const aSet = async (tab: typeof one): Promise<void> => {
+      await tab.bringToFront()
+      await tab.getByRole('button', { name: 'Start', exact: true }).click()
+      await expect(tab.getByText('done', { exact: true })).toBeVisible({ timeout: 15_000 })
+      await tab.getByRole('button', { name: /^Stop/ }).click()
+    }
+    await aSet(one)
+    // The other tab knows of it: it goes on with the second set.
+    await expect(other.getByText('1 change waits on this device')).toBeVisible()
+    await aSet(other)
+    await expect(other.getByRole('heading', { name: 'Session done' })).toBeVisible()
+    await expect(one.getByText('2 changes wait on this device')).toBeVisible()
+    line.cut(false)
+    await expect(one.getByText(/wait on this device/)).toBeHidden({ timeout: 15_000 })
+    await expect(other.getByText(/wait on this device/)).toBeHidden({ timeout: 15_000 })
+  }
+  finally {
+    await phone.scrap()
+    await line.close()
+  }
+  const today = await (await page.request.get(`/api/athletes/${id}/today`)).json() as {
+    logs: { prescribedItemId: string }[]
+  }
+  expect(new Set(today.logs.map(log => log.prescribedItemId)).size).toBe(2)
+  expect(today.logs).toHaveLength(2)
 })

@@ -1,10 +1,10 @@
-import { expect, expectAccessible, linkIn, mailTo, open, signIn, test } from './helpers'
+import { expect, expectAccessible, linkIn, mailTo, open, signInAnew, test } from './helpers'
 
 test.use({ expectedErrors: /status of 4(01|10|22)/ })
 
 test('a coach is invited, sees the own groups only, and every step is in the record', async ({ page, browser }) => {
   const email = `new-${Date.now().toString(36)}@test.example`
-  await signIn(page, 'head@larkholm.example')
+  await signInAnew(page, 'head@larkholm.example')
   await page.getByRole('link', { name: 'Staff' }).click()
   await expect(page.getByRole('row', { name: /Ivo Strand/ })).toBeVisible()
   await expectAccessible(page)
@@ -92,7 +92,7 @@ test('a forgotten password is set by a link; an address nobody has is answered t
 })
 
 test('an athlete is exported whole and erased for good', async ({ page }) => {
-  await signIn(page, 'head@larkholm.example')
+  await signInAnew(page, 'head@larkholm.example')
   await page.getByRole('link', { name: 'Faro Linn', exact: true }).click()
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Export all of it' }).click()

@@ -1,4 +1,4 @@
-import { csrfOf, expect, open, signIn, test } from './helpers'
+import { csrfOf, expect, open, signInAnew, test } from './helpers'
 
 test.describe('refusals', () => {
   test.use({ expectedErrors: /status of 4\d\d/ })
@@ -13,7 +13,7 @@ test.describe('refusals', () => {
   })
 
   test('nonsense in the address is a plain answer', async ({ page, request }) => {
-    await signIn(page, 'head@larkholm.example')
+    await signInAnew(page, 'head@larkholm.example')
     await open(page, '/week/not-a-key?start=tomorrow')
     await expect(page.getByText('There is nothing at this address.')).toBeVisible()
     for (
@@ -40,7 +40,7 @@ test.describe('refusals', () => {
 })
 
 test('a session that ended leads to the sign-in page and back', async ({ page, context }) => {
-  await signIn(page, 'head@larkholm.example')
+  await signInAnew(page, 'head@larkholm.example')
   await expect(page.getByText(/of \d+ athletes/)).toBeVisible()
   await context.clearCookies()
   await open(page, '/facility')
@@ -58,7 +58,7 @@ test('what is being read for somebody who signs out is let go', async ({ page })
     await route.continue().catch(() => undefined)
   })
   const asked = page.waitForRequest('**/api/alerts')
-  await signIn(page, 'ilse@larkholm.example')
+  await signInAnew(page, 'ilse@larkholm.example')
   await asked
   await page.getByRole('button', { name: 'Sign out' }).click()
   await expect(page).toHaveURL(/sign-in/)
@@ -69,7 +69,7 @@ test.describe('without a connection', () => {
   test.use({ viewport: { width: 390, height: 844 }, expectedErrors: /ERR_INTERNET_DISCONNECTED/ })
 
   test('a logged set waits on the phone and is sent once when the line is back', async ({ page, context }) => {
-    await signIn(page, 'head@larkholm.example')
+    await signInAnew(page, 'head@larkholm.example')
     const rows = await (await page.request.get('/api/athletes')).json() as { athlete: { id: string, name: string } }[]
     const id = rows.find(row => row.athlete.name === 'Ninea Gannet')!.athlete.id
     const { session, nextDays } = await (await page.request.get(`/api/athletes/${id}/today`)).json() as
@@ -88,7 +88,7 @@ test.describe('without a connection', () => {
 })
 
 test('pages and answers go packed, and to a page of somebody else as they are', async ({ page }) => {
-  await signIn(page, 'coach@larkholm.example')
+  await signInAnew(page, 'coach@larkholm.example')
   const packed = async (path: string, site: string): Promise<string | undefined> => {
     const answer = await page.request.get(path, {
       headers: { 'accept-encoding': 'gzip, br', 'sec-fetch-site': site },

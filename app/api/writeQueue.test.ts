@@ -122,6 +122,43 @@ describe('writes on their way', () => {
     expect(seen.writes).toMatchObject([{ key: 'a' }])
   })
 
+  it('of one tab are seen by another of the same person, and gone there once they are sent', async () => {
+    server.mockRejectedValue(new NoConnection())
+    const [one, other] = [queue(), queue()]
+    await Promise.all([one.open(), other.open()])
+    one.leave(aWrite('a'))
+    await vi.advanceTimersByTimeAsync(0)
+    await other.open()
+    expect(seen.writes).toMatchObject([{ key: 'a' }])
+    // The other tab replaces it while it waits: the first has nothing of it left.
+    other.leave(aWrite('a', { n: 2 }))
+    await vi.advanceTimersByTimeAsync(0)
+    await one.open()
+    expect(seen.writes).toMatchObject([{ key: 'a', body: { n: 2 } }])
+    server.mockResolvedValue('stored')
+    await other.drain()
+    await one.open()
+    expect([seen.writes, device]).toEqual([[], []])
+    const names = idsSent().slice(-1)
+    await vi.advanceTimersByTimeAsync(10_000)
+    expect(idsSent().slice(-1)).toEqual(names)
+  })
+
+  it('that somebody waits for are asked for under their name when another tab has sent them', async () => {
+    server.mockRejectedValue(new NoConnection())
+    const [one, other] = [queue(), queue()]
+    await one.open()
+    const answer = one.send(aWrite('a'))
+    await vi.advanceTimersByTimeAsync(0)
+    server.mockResolvedValue('stored')
+    await other.open()
+    await other.drain()
+    await one.open()
+    await vi.advanceTimersByTimeAsync(3000)
+    expect(await answer).toBe('stored')
+    expect(new Set(idsSent()).size).toBe(1)
+  })
+
   it('stay with whoever made them', async () => {
     server.mockRejectedValue(new NoConnection())
     void queue().send(aWrite('mine'))

@@ -33,17 +33,36 @@ export class WriteQueue {
     private readonly shelf: WriteShelf, private readonly tell: (writes: readonly Write[], line: Line) => void,
   ) {}
 
-  /** Takes up what an earlier visit of this person left behind. */
+  /** Takes up what an earlier visit of this person left behind, and what another tab of theirs does meanwhile. */
   async open(): Promise<void> {
     const person = whose()
     if (person !== this.person) this.writes = []
     this.person = person
-    const left = await this.shelf.all().catch(() => [])
+    const onShelf = new Set(this.writes.filter(write => this.isKept(write)).map(write => write.id))
+    const left = await this.shelf.all().catch(() => null)
     if (person !== this.person) return
-    const here = new Set(this.writes.map(write => write.id))
-    this.writes = [...left.filter(write => !here.has(write.id)), ...this.writes]
+    if (left) this.takeUp(left, onShelf)
     this.changed()
     void this.drain()
+  }
+
+  /** What lies on the shelf is as true as what is here, but for what is on its way there or to the server. */
+  private takeUp(left: readonly Write[], onShelf: ReadonlySet<string>): void {
+    const here = new Map(this.writes.map(write => [write.id, write]))
+    const there = new Set(left.map(write => write.id))
+    this.writes = [
+      ...left.map((write) => {
+        const own = here.get(write.id)
+        return own && (!this.isKept(own) || own.id === this.sending) ? own : write
+      }),
+      ...this.writes.filter(({ id }) =>
+        !there.has(id) && (!onShelf.has(id) || id === this.sending || this.waiters.has(id))),
+    ]
+  }
+
+  /** Whether it is open for somebody. */
+  get isOpen(): boolean {
+    return this.person !== ''
   }
 
   /** Forgets what is in memory when somebody signs out; the device keeps it for the next time. */
@@ -170,6 +189,11 @@ export class WriteQueue {
       if (refused) void this.keep(this.put({ ...refused, problem: messageOf(error) }))
     }
     return true
+  }
+
+  /** Whether it lies on the device as it is here. */
+  private isKept({ id, inTabOnly }: Write): boolean {
+    return !this.coming.has(id) && !inTabOnly
   }
 
   private settle(id: string, how: (waiter: Waiter) => void): void {

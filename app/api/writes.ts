@@ -1,6 +1,6 @@
 import { shallowRef } from 'vue'
 import type { Line, Write } from '~/device/write'
-import { deviceShelf } from '~/device/writeShelf'
+import { deviceShelf, onOtherTab } from '~/device/writeShelf'
 import { WriteQueue } from './writeQueue'
 
 /** What waits to be stored and how the line is, for whoever shows it. */
@@ -12,6 +12,8 @@ export const writes = new WriteQueue(deviceShelf, (all, how) => {
   waitingWrites.value = all
   line.value = how
 })
+
+onOtherTab(() => void (writes.isOpen && writes.open()))
 
 /** Sends a write that nothing replaces; settles when it is stored. */
 export async function write<T>(label: string, method: Write['method'], path: string, body?: unknown): Promise<T> {

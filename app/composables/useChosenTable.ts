@@ -2,23 +2,20 @@ import { shallowRef, type Ref } from 'vue'
 import { messageOf } from '~~/shared/errors'
 import { readTable, type TableFile } from '~/files/tableFile'
 
-/** What a table may be of. */
-export type TableKind = 'tests' | 'roster'
-
 const MOST_BYTES = 900_000
 
 /** The table that a person chose from their files or pasted; one that cannot be read is a (problem). */
 export function useChosenTable(problem: Ref<string>) {
-  const file = shallowRef<{ kind: TableKind, name: string, table: TableFile } | null>(null)
+  const file = shallowRef<{ name: string, table: TableFile } | null>(null)
 
-  async function choose(kind: TableKind, event: Event): Promise<void> {
+  async function choose(event: Event): Promise<void> {
     const input = event.target as HTMLInputElement
     const chosen = input.files?.[0]
     if (!chosen) return
     problem.value = ''
     try {
       if (chosen.size > MOST_BYTES) throw new Error('This file is too large: 900 kB at most.')
-      file.value = { kind, name: chosen.name, table: await readTable(await chosen.text()) }
+      file.value = { name: chosen.name, table: await readTable(await chosen.text()) }
     }
     catch (error) {
       file.value = null
@@ -29,11 +26,11 @@ export function useChosenTable(problem: Ref<string>) {
   }
 
   /** The same from what was copied out of a spreadsheet. */
-  async function paste(kind: TableKind, text: string): Promise<void> {
+  async function paste(text: string): Promise<void> {
     problem.value = ''
     try {
       if (text.length > MOST_BYTES) throw new Error('This is too much at once: 900 kB at most.')
-      file.value = { kind, name: 'The pasted table', table: await readTable(text) }
+      file.value = { name: 'The pasted table', table: await readTable(text) }
     }
     catch (error) {
       problem.value = messageOf(error)

@@ -19,12 +19,14 @@ export function useRosterFilter(rows: Ref<RosterRow[]>, groups: Ref<Group[]>) {
   const text = ref('')
   const groupId = ref<string | null>(null)
   const archived = ref(false)
+  /** Made once for all the keys that are typed. */
+  const texts = computed(() => rows.value.map(row => searchText(row, groups.value)))
   const shown = computed(() => {
     const words = text.value.toLowerCase().split(/\s+/).filter(Boolean)
-    return rows.value.filter(row =>
+    return rows.value.filter((row, i) =>
       row.athlete.archived === archived.value
       && (groupId.value === null || row.athlete.groupIds.includes(groupId.value))
-      && words.every(word => searchText(row, groups.value).includes(word)))
+      && words.every(word => texts.value[i]!.includes(word)))
   })
   return { text, groupId, archived, shown }
 }

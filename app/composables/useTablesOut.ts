@@ -6,13 +6,12 @@ import { saveAsFile } from '~/files/saveAsFile'
 import { writeTable } from '~/files/tableFile'
 import { useAssessmentStore } from '~/stores/assessment'
 import { useRosterStore } from '~/stores/roster'
-import type { TableKind } from './useChosenTable'
 
 /** Saves (athletes, or their trials of tests) as a file. */
 export function useTablesOut(athletes: Ref<readonly Athlete[]>, tests: Ref<Tests>) {
   const roster = useRosterStore()
   const store = useAssessmentStore()
-  return async (kind: TableKind, as: 'csv' | 'json'): Promise<void> => {
+  return async (kind: 'tests' | 'roster', as: 'csv' | 'json'): Promise<void> => {
     const name = `keen-anchor-${kind}.${as}`
     if (as === 'json') {
       const all = kind === 'tests' ? store.squad.trials : athletes.value.map(withoutHealth)

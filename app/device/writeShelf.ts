@@ -12,6 +12,14 @@ export interface WriteShelf {
   readonly all: () => Promise<Write[]>
 }
 
+/** Between the tabs of one device: that something was put on the shelf or taken from it. */
+const tabs = import.meta.client ? new BroadcastChannel('keen-anchor/writes') : null
+
+/** Calls back when another tab has changed what lies here. */
+export function onOtherTab(changed: () => void): void {
+  tabs?.addEventListener('message', changed)
+}
+
 /** The shelf of this device: each person's writes apart, in the order they were made, whatever the clock says. */
 export const deviceShelf: WriteShelf = {
   async put(write) {
@@ -19,11 +27,13 @@ export const deviceShelf: WriteShelf = {
     const tx = (await database()).transaction('writes', 'readwrite', { durability: 'strict' })
     const key = await tx.store.index('id').getKey(write.id)
     await Promise.all([tx.store.put({ person, id: write.id, locked: locked(JSON.stringify(write)) }, key), tx.done])
+    tabs?.postMessage(null)
   },
   async drop(id) {
     const tx = (await database()).transaction('writes', 'readwrite')
     const key = await tx.store.index('id').getKey(id)
     await Promise.all([key === undefined ? null : tx.store.delete(key), tx.done])
+    tabs?.postMessage(null)
   },
   async all() {
     const person = whose()

@@ -80,8 +80,8 @@ export function secondsOf(amount: number, unit: DoseUnit, tempo?: string): numbe
  * @example
  * setCount({ sets: 3, amount: 10, unit: 'seconds', restS: 5 }, 'each', 'left') // => 7
  */
-export function setCount(dose: Dose, sides: Sides, extraSetSide: Side | null = null): number {
-  return sides === 'each' ? dose.sets * 2 + (extraSetSide ? 1 : 0) : dose.sets
+export function setCount({ sets }: Pick<Dose, 'sets'>, sides: Sides, extraSetSide: Side | null = null): number {
+  return sides === 'each' ? sets * 2 + (extraSetSide ? 1 : 0) : sets
 }
 
 /**

@@ -42,6 +42,15 @@ describe('functions of the database', () => {
   })
 })
 
+it('policies ask once a statement who acts and whom they see, not once a row', async () => {
+  const { rows } = await base.owner.raw<{ rows: { name: string, text: string }[] }>(`
+    select tablename || '.' || policyname as name, concat_ws(' ', qual, with_check) as text from pg_policies
+    where schemaname = 'public'`)
+  expect(rows.length).toBeGreaterThan(100)
+  const asked = /(?<!SELECT )\bkeen_(org|person|role|athlete|sight)\(\)|FROM athlete\b/
+  expect(rows.filter(({ text }) => asked.test(text)).map(({ name }) => name)).toEqual([])
+})
+
 describe('an account', () => {
   const roles = ['headCoach', 'coach', 'assistant', 'athlete'] as const
   it.each(roles)('is made more of by no %s themself', async (role) => {

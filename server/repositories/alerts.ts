@@ -51,14 +51,15 @@ export async function alertsSince(tx: Tx, organisationId: string, from: string, 
   return rows.map(toAlert)
 }
 
-/** The latest stop of an athlete that is not settled. */
-export async function openStop(
-  tx: Tx, organisationId: string, athleteId: string,
-): Promise<{ readonly at: string, readonly told: readonly string[] } | null> {
-  const row = await tx('health_alert').where({ organisation_id: organisationId, athlete_id: athleteId, kind: 'stop' })
-    .whereNull('settled_at')
-    .orderBy('at', 'desc').first<{ at: Date, told: string[] } | undefined>('at', 'told')
-  return row ? { at: row.at.toISOString(), told: row.told } : null
+/** The latest stop of some athletes that is not settled, by athlete. */
+export async function openStops(
+  tx: Tx, organisationId: string, athleteIds: readonly string[],
+): Promise<Map<string, { readonly at: string, readonly told: readonly string[] }>> {
+  const rows = await tx('health_alert').where({ organisation_id: organisationId, kind: 'stop' })
+    .whereIn('athlete_id', athleteIds as string[]).whereNull('settled_at')
+    .distinctOn('athlete_id').orderBy([{ column: 'athlete_id' }, { column: 'at', order: 'desc' }])
+    .select<{ athlete_id: string, at: Date, told: string[] }[]>('athlete_id', 'at', 'told')
+  return new Map(rows.map(row => [row.athlete_id, { at: row.at.toISOString(), told: row.told }]))
 }
 
 /** What waited is settled: stops and limits of an athlete, or what was told of one drill. */

@@ -1,3 +1,4 @@
+import { rollup } from 'd3-array'
 import type { TestId } from '~~/core/assessment'
 import type { Answers } from '~~/core/screening'
 import type { BraceCheckInput, StoredBraceCheck, StoredTrial, TrialInput, TrialTrace } from '~~/shared/types'
@@ -79,9 +80,7 @@ export async function repeatTrials(tx: Tx, organisationId: string): Promise<Map<
   )
     .groupBy('test', 'athlete_id', 'side', 'day').havingRaw('count(*) > 1')
     .select<{ test: TestId, list: number[] }[]>('test', tx.raw('array_agg(value order by performed_at, id) as list'))
-  const found = new Map<TestId, number[][]>()
-  for (const { test, list } of rows) found.set(test, [...(found.get(test) ?? []), list])
-  return found
+  return rollup(rows, own => own.map(({ list }) => list), ({ test }) => test)
 }
 
 interface CheckRow {

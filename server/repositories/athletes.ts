@@ -93,6 +93,10 @@ const toColumns = (athlete: AthleteInput): Record<string, unknown> => ({
   weak_side: athlete.weakSide,
 })
 
+/** Groups, as one column of a query over athletes `a`. */
+const GROUP_IDS = `(select array_agg(m.group_id order by m.group_id) from group_member m
+  where m.organisation_id = a.organisation_id and m.athlete_id = a.id) as group_ids`
+
 function select(tx: Tx, organisationId: string) {
   return tx('athlete as a')
     .leftJoin('athlete_health as h', function () {
@@ -101,8 +105,7 @@ function select(tx: Tx, organisationId: string) {
     .where('a.organisation_id', organisationId)
     .select<AthleteRow[]>(
       'a.*',
-      tx.raw(`(select array_agg(m.group_id order by m.group_id) from group_member m
-        where m.organisation_id = a.organisation_id and m.athlete_id = a.id) as group_ids`),
+      tx.raw(GROUP_IDS),
       // Whoever may not read flags by name gets none here: the wall stands in the database.
       'h.flags as health_flags', 'h.clearances', 'h.answered_at', 'h.version as health_version', 'h.raised',
       'h.overruled',
@@ -128,13 +131,26 @@ export async function listAthletes(tx: Tx, organisationId: string): Promise<Athl
   return rows.map(toAthlete)
 }
 
+/** Who trains: everybody in sight who is not in the archive, in short, by name. */
+export async function athletesTraining(
+  tx: Tx, organisationId: string,
+): Promise<Pick<Athlete, 'id' | 'name' | 'groupIds' | 'braceStep'>[]> {
+  const rows = await tx('athlete as a').where('a.organisation_id', organisationId).whereNull('a.archived_at')
+    .orderByRaw('lower(a.name), a.id')
+    .select<Pick<AthleteRow, 'id' | 'name' | 'brace_step' | 'group_ids'>[]>(
+      'a.id', 'a.name', 'a.brace_step', tx.raw(GROUP_IDS),
+    )
+  return rows.map(row => ({ id: row.id, name: row.name, braceStep: row.brace_step, groupIds: row.group_ids ?? [] }))
+}
+
 export async function athleteById(tx: Tx, organisationId: string, id: string): Promise<Athlete | null> {
   const [row] = await select(tx, organisationId).where('a.id', id)
   return row ? toAthlete(row) : null
 }
 
 export async function athletesByIds(tx: Tx, organisationId: string, ids: readonly string[]): Promise<Athlete[]> {
-  const rows = await select(tx, organisationId).whereIn('a.id', ids as string[]).orderByRaw('lower(a.name), a.id')
+  const rows = await select(tx, organisationId).whereRaw('a.id = any(?)', [ids as string[]])
+    .orderByRaw('lower(a.name), a.id')
   return rows.map(toAthlete)
 }
 
@@ -201,4 +217,10 @@ async function setGroups(
 /** Removes every row about an athlete, by the one function of the database that may. */
 export async function eraseAthleteRows(tx: Tx, id: string): Promise<void> {
   await tx.raw('select keen_erase_athlete(?)', [id])
+}
+
+/** Athletes that were archived before a time. */
+export function archivedBefore(tx: Tx, organisationId: string, before: Date): Promise<string[]> {
+  return tx('athlete').where({ organisation_id: organisationId }).where('archived_at', '<', before).orderBy('id')
+    .pluck('id')
 }

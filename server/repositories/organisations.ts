@@ -4,7 +4,7 @@ import type { Tx } from './rows'
 /** The turn at making the first organisation of an installation: the demo, or one that is founded. */
 export const FIRST_LOCK = 7_204_117
 
-interface Organisation {
+export interface Organisation {
   readonly id: string
   readonly name: string
   readonly timeZone: string
@@ -12,10 +12,20 @@ interface Organisation {
   readonly demo: boolean
 }
 
+/** An organisation as a row. */
+export interface OrganisationRow {
+  id: string
+  name: string
+  time_zone: string
+  demo: boolean
+}
+
+export const toOrganisation = ({ id, name, time_zone: timeZone, demo }: OrganisationRow): Organisation =>
+  ({ id, name, timeZone, demo })
+
 export async function organisationById(tx: Tx, id: string): Promise<Organisation | null> {
-  const row = await tx<{ id: string, name: string, time_zone: string, demo: boolean }>('organisation').where({ id })
-    .first()
-  return row ? { id: row.id, name: row.name, timeZone: row.time_zone, demo: row.demo } : null
+  const row = await tx<OrganisationRow>('organisation').where({ id }).first()
+  return row ? toOrganisation(row) : null
 }
 
 /** Adds an organisation and remembers that the installation is no longer empty. */

@@ -16,7 +16,8 @@ export interface Person {
   readonly units: Units
 }
 
-interface PersonRow {
+/** A person as a row. */
+export interface PersonRow {
   id: string
   organisation_id: string
   athlete_id: string | null
@@ -31,7 +32,7 @@ interface PersonRow {
   length_unit: (typeof LENGTH_UNITS)[number]
 }
 
-const toPerson = (row: PersonRow): Person => ({
+export const toPerson = (row: PersonRow): Person => ({
   id: row.id,
   organisationId: row.organisation_id,
   athleteId: row.athlete_id,

@@ -1,3 +1,5 @@
+import { group } from 'd3-array'
+import { setCount } from '~~/core/dose'
 import type { PlannedLift } from '~~/core/programme'
 import type { PrescribedItem, PrescribedSession, Routine } from '~~/shared/types'
 import { json, type Tx } from './rows'
@@ -43,9 +45,10 @@ interface SessionHead {
 async function withItems(tx: Tx, organisationId: string, rows: readonly SessionRow[]): Promise<StoredSession[]> {
   if (rows.length === 0) return []
   const items = await tx<ItemRow>('prescribed_item').where({ organisation_id: organisationId })
-    .whereIn('session_id', rows.map(row => row.id)).whereNull('withdrawn_at').orderBy('place')
+    .whereRaw('session_id = any(?)', [rows.map(row => row.id)]).whereNull('withdrawn_at').orderBy('place')
+  const bySession = group(items, item => item.session_id)
   return rows.map((row) => {
-    const own = items.filter(item => item.session_id === row.id)
+    const own = bySession.get(row.id) ?? []
     return {
       id: row.id,
       athleteId: row.athlete_id,
@@ -77,6 +80,16 @@ export async function sessionsBetween(
   const rows = await current(tx, organisationId).where({ athlete_id: athleteId })
     .whereBetween('day', [from, to]).orderBy([{ column: 'day' }, { column: 'plan_key' }])
   return withItems(tx, organisationId, rows)
+}
+
+/** The first session of a day, by athlete. */
+export async function sessionsOn(
+  tx: Tx, organisationId: string, athleteIds: readonly string[], day: string,
+): Promise<Map<string, StoredSession>> {
+  const rows = await current(tx, organisationId).where({ day })
+    .whereRaw('athlete_id = any(?)', [athleteIds as string[]])
+    .distinctOn('athlete_id').orderBy(['athlete_id', 'plan_key'])
+  return new Map((await withItems(tx, organisationId, rows)).map(session => [session.athleteId, session]))
 }
 
 export async function sessionById(tx: Tx, organisationId: string, id: string): Promise<StoredSession | null> {
@@ -148,22 +161,57 @@ export async function withdrawItem(tx: Tx, organisationId: string, id: string): 
   await tx('prescribed_item').where({ organisation_id: organisationId, id }).update({ withdrawn_at: tx.fn.now() })
 }
 
-/** The drill a set is logged against, withdrawn or not: what was being done stays loggable. */
-export async function itemForLog(
-  tx: Tx, organisationId: string, id: string,
-): Promise<{ athleteId: string, sessionDay: string, item: PrescribedItem } | null> {
-  const row = await tx('prescribed_item as i')
+/** A drill that sets are logged against. */
+export interface LoggedItem {
+  readonly athleteId: string
+  readonly sessionDay: string
+  readonly item: PrescribedItem
+}
+
+/** The drills sets are logged against, by key, withdrawn or not: what was being done stays loggable. */
+export async function itemsForLogs(
+  tx: Tx, organisationId: string, ids: readonly string[],
+): Promise<Map<string, LoggedItem>> {
+  const rows = await tx('prescribed_item as i')
     .join('prescribed_session as s', function () {
       this.on('s.id', 'i.session_id').andOn('s.organisation_id', 'i.organisation_id')
     })
-    .where({ 'i.organisation_id': organisationId, 'i.id': id })
-    .first<(ItemRow & { athlete_id: string, day: string }) | undefined>('i.*', 's.athlete_id', 's.day')
-  if (!row) return null
-  return {
-    athleteId: row.athlete_id,
-    sessionDay: row.day,
+    .where('i.organisation_id', organisationId).whereRaw('i.id = any(?)', [ids as string[]])
+    .select<(ItemRow & { athlete_id: string, day: string })[]>('i.*', 's.athlete_id', 's.day')
+  return new Map(rows.map(row => [row.id, {
+    athleteId: row.athlete_id, sessionDay: row.day,
     item: { ...row.prescription, id: row.id, variationId: row.variation_id },
-  }
+  }]))
+}
+
+/** Sets that were planned, by athlete and week, from one day to another. */
+export async function plannedSetsByWeek(
+  tx: Tx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
+): Promise<{ athleteId: string, startsOn: string, sets: number }[]> {
+  const { rows } = await tx.raw<{ rows: PlannedRow[] }>(
+    `select i.athlete_id, date_trunc('week', s.day)::date as starts_on,
+        (i.prescription->'dose'->>'sets')::float8 as sets, i.prescription->>'sides' as sides,
+        i.prescription->>'extraSetSide' as extra, count(*)::int as items
+      from prescribed_session s join prescribed_item i on i.organisation_id = s.organisation_id and i.session_id = s.id
+      where s.organisation_id = ? and s.athlete_id = any(?) and s.day between ? and ?
+        and s.withdrawn_at is null and i.withdrawn_at is null
+        and not exists (select from prescribed_item other where other.organisation_id = s.organisation_id
+          and other.session_id = s.id and other.withdrawn_at is null
+          and other.prescription->>'swappedFor' = i.id::text)
+      group by 1, 2, 3, 4, 5`,
+    [organisationId, athleteIds as string[], from, to],
+  )
+  return rows.map(({ athlete_id: athleteId, starts_on: startsOn, sets, sides, extra, items }) =>
+    ({ athleteId, startsOn, sets: items * setCount({ sets }, sides, extra) }))
+}
+
+interface PlannedRow {
+  athlete_id: string
+  starts_on: string
+  sets: number
+  sides: 'both' | 'each'
+  extra: 'left' | 'right' | null
+  items: number
 }
 
 /** What was planned from one day to another, for the review. */
@@ -183,7 +231,7 @@ export async function prescribedBetween(
       this.on('s.id', 'i.session_id').andOn('s.organisation_id', 'i.organisation_id')
     })
     .where('i.organisation_id', organisationId)
-    .whereIn('s.athlete_id', athleteIds as string[])
+    .whereRaw('s.athlete_id = any(?)', [athleteIds as string[]])
     .whereBetween('s.day', [from, to])
     .whereNull('i.withdrawn_at').whereNull('s.withdrawn_at')
     .orderBy(['s.day', 'i.place'])

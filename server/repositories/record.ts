@@ -83,3 +83,8 @@ export async function hasRecorded(
   }).where('at', '>', since).first<{ id: string } | undefined>('id')
   return found !== undefined
 }
+
+/** Forgets what the record says of the time before; its seals stay. */
+export async function forgetRecord(tx: Tx, before: Date): Promise<void> {
+  await tx.raw('select keen_forget_record(?)', [before])
+}

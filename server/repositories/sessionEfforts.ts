@@ -21,11 +21,12 @@ export async function sessionEffortsBetween(
     .select<SessionEffort[]>('day', 'effort', 'minutes')
 }
 
-/** How hard one session was; null where nobody said. */
-export async function sessionEffortOf(
-  tx: Tx, organisationId: string, sessionId: string,
-): Promise<SessionEffort | null> {
-  const row = await tx('session_effort').where({ organisation_id: organisationId, session_id: sessionId })
-    .first<SessionEffort | undefined>('day', 'effort', 'minutes')
-  return row ?? null
+/** How hard some sessions were, by session; one that nobody told of is not there. */
+export async function sessionEffortsOf(
+  tx: Tx, organisationId: string, sessionIds: readonly string[],
+): Promise<Map<string, SessionEffort>> {
+  const rows = await tx('session_effort').where({ organisation_id: organisationId })
+    .whereIn('session_id', sessionIds as string[])
+    .select<(SessionEffort & { session_id: string })[]>('session_id', 'day', 'effort', 'minutes')
+  return new Map(rows.map(({ session_id: id, ...effort }) => [id, effort]))
 }

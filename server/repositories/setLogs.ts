@@ -55,10 +55,12 @@ export async function athletesTrainedSince(tx: Tx, organisationId: string, day: 
 export async function logsOfItems(
   tx: Tx, organisationId: string, itemIds: readonly string[],
 ): Promise<StoredSetLog[]> {
-  for (const id of [...new Set(itemIds)].sort())
-    await tx.raw('select pg_advisory_xact_lock(hashtextextended(?, 17))', [id])
+  // In one order for everybody, so that two of them never wait for each other.
+  await tx.raw(
+    `select pg_advisory_xact_lock(hashtextextended(one, 17))
+      from (select one from unnest(?::text[]) as one order by one) as sorted`, [[...new Set(itemIds)]])
   const rows = await tx<LogRow>('set_log').where({ organisation_id: organisationId })
-    .whereIn('prescribed_item_id', itemIds as string[])
+    .whereRaw('prescribed_item_id = any(?)', [itemIds as string[]])
   return rows.map(toLog)
 }
 
@@ -108,20 +110,25 @@ const hurts = (log: StoredSetLog): boolean => log.breakPoint === 'pain' || log.p
 
 /** Sets that hurt, and clean sets of a drill that once did: what a drill's pain is told from. */
 async function keepPain(tx: Tx, organisationId: string, logs: readonly StoredSetLog[]): Promise<void> {
-  const known = await tx('pain_set').where({ organisation_id: organisationId }).whereIn('athlete_id', [
-    ...new Set(logs.map(log => log.athleteId)),
-  ])
-    .distinct<{ athlete_id: string, variation_id: string }[]>('athlete_id', 'variation_id')
-  const told = new Set([
-    ...known.map(row => `${row.athlete_id}/${row.variation_id}`),
-    ...logs.filter(hurts).map(log => `${log.athleteId}/${log.variationId}`),
-  ])
-  const rows = logs.filter(log => told.has(`${log.athleteId}/${log.variationId}`))
-  if (rows.length === 0) return
-  await tx('pain_set').insert(rows.map(log => ({
-    id: log.id, organisation_id: organisationId, athlete_id: log.athleteId, variation_id: log.variationId, day: log.day,
-    at: log.performedAt, hurt: hurts(log), place: log.painAt,
-  }))).onConflict('id').ignore()
+  const drill = (log: StoredSetLog): string => `${log.athleteId}/${log.variationId}`
+  const told = new Set(logs.filter(hurts).map(drill))
+  await tx.raw(
+    `insert into pain_set (id, organisation_id, athlete_id, variation_id, day, at, hurt, place)
+      select l.id, ?, l."athleteId", l."variationId", l.day, l.at, l.hurt, l.place
+        from jsonb_to_recordset(?::jsonb) as l (id uuid, "athleteId" uuid, "variationId" text, day date,
+          at timestamptz, hurt boolean, place text, told boolean)
+        where l.told or exists (select from pain_set known where known.organisation_id = ?
+          and known.athlete_id = l."athleteId" and known.variation_id = l."variationId")
+      on conflict (id) do nothing`,
+    [
+      organisationId,
+      json(logs.map(log => ({
+        id: log.id, athleteId: log.athleteId, variationId: log.variationId, day: log.day, at: log.performedAt,
+        hurt: hurts(log), place: log.painAt, told: told.has(drill(log)),
+      }))),
+      organisationId,
+    ],
+  )
 }
 
 /** Sets of some athletes from one day to another, in the order they were done. */
@@ -129,15 +136,28 @@ export async function logsBetween(
   tx: Tx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
 ): Promise<StoredSetLog[]> {
   const rows = await tx<LogRow>('set_log').where({ organisation_id: organisationId })
-    .whereIn('athlete_id', athleteIds as string[]).whereBetween('day', [from, to])
+    .whereRaw('athlete_id = any(?)', [athleteIds as string[]]).whereBetween('day', [from, to])
     .orderBy(['day', 'performed_at', 'set_number', 'id'])
   return rows.map(toLog)
+}
+
+/** How many sets of some athletes there are, by athlete and week, from one day to another. */
+export async function setsByWeek(
+  tx: Tx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
+): Promise<{ athleteId: string, startsOn: string, sets: number }[]> {
+  const rows = await tx('set_log').where({ organisation_id: organisationId })
+    .whereRaw('athlete_id = any(?)', [athleteIds as string[]]).whereBetween('day', [from, to])
+    .groupByRaw('1, 2')
+    .select<{ athlete_id: string, starts_on: string, sets: number }[]>(
+      'athlete_id', tx.raw('date_trunc(\'week\', day)::date as starts_on'), tx.raw('count(*)::int as sets'),
+    )
+  return rows.map(row => ({ athleteId: row.athlete_id, startsOn: row.starts_on, sets: row.sets }))
 }
 
 /** Drill keys among these that have a set logged against them. */
 export async function loggedItemIds(tx: Tx, organisationId: string, itemIds: readonly string[]): Promise<Set<string>> {
   if (itemIds.length === 0) return new Set()
   const rows = await tx<LogRow>('set_log').where({ organisation_id: organisationId })
-    .whereIn('prescribed_item_id', itemIds as string[]).distinct('prescribed_item_id')
+    .whereRaw('prescribed_item_id = any(?)', [itemIds as string[]]).distinct('prescribed_item_id')
   return new Set(rows.map(row => row.prescribed_item_id))
 }

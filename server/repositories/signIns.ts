@@ -1,3 +1,6 @@
+import type { Knex } from 'knex'
+import { toOrganisation, type Organisation, type OrganisationRow } from './organisations'
+import { toPerson, type Person, type PersonRow } from './people'
 import type { Tx } from './rows'
 
 /** One sign-in on one device. */
@@ -37,9 +40,33 @@ export async function insertSignIn(tx: Tx, one: Omit<SignIn, 'beganAt' | 'seenAt
   })
 }
 
-export async function signInById(tx: Tx, organisationId: string, id: string): Promise<SignIn | null> {
-  const row = await tx<SignInRow>('sign_in').where({ organisation_id: organisationId, id }).first()
-  return row ? toSignIn(row) : null
+/** A sign-in with whose it is and where. */
+interface Holder {
+  readonly signIn: SignIn
+  readonly person: Omit<Person, 'passwordHash'>
+  readonly organisation: Organisation
+  /** A sign-in of theirs asks for a code. */
+  readonly secondFactor: boolean
+}
+
+interface HolderRow {
+  signIn: SignInRow
+  person: PersonRow
+  organisation: OrganisationRow
+  secondFactor: boolean
+}
+
+/** What every request begins with: one question, asked before anybody acts. */
+export async function holderOf(db: Knex, organisationId: string, id: string): Promise<Holder | null> {
+  const { rows: [row] } = await db.raw<{ rows: { who: HolderRow | null }[] }>('select keen_who(?, ?) as who', [
+    organisationId, id,
+  ])
+  if (!row?.who) return null
+  const { signIn, person, organisation, secondFactor } = row.who
+  return {
+    signIn: toSignIn({ ...signIn, began_at: new Date(signIn.began_at), seen_at: new Date(signIn.seen_at) }),
+    person: toPerson(person), organisation: toOrganisation(organisation), secondFactor,
+  }
 }
 
 /** Those of a person, the one used last first. */

@@ -14,11 +14,14 @@ interface WeekRow {
   changed_by: string | null
 }
 
+const statusOf = (row: Pick<WeekRow, 'assigned_version'>): TrainingWeek['status'] =>
+  row.assigned_version === null ? 'draft' : 'assigned'
+
 const toWeek = (row: WeekRow): TrainingWeek => ({
   athleteId: row.athlete_id,
   startsOn: row.starts_on,
   version: row.version,
-  status: row.assigned_version === null ? 'draft' : 'assigned',
+  status: statusOf(row),
   changedSinceAssigned: row.assigned_version !== null && row.assigned_version !== row.version,
   plan: row.plan,
   changedBy: row.changed_by,
@@ -41,9 +44,13 @@ export async function weekOf(
   return row ? toWeek(row) : null
 }
 
-export async function weeksStarting(tx: Tx, organisationId: string, startsOn: string): Promise<TrainingWeek[]> {
-  const rows = await select(tx, organisationId).where({ starts_on: startsOn })
-  return rows.map(toWeek)
+/** Who in sight has a week from that Monday on, and how far it is. */
+export async function weekStatuses(
+  tx: Tx, organisationId: string, startsOn: string,
+): Promise<Map<string, TrainingWeek['status']>> {
+  const rows = await tx('training_week').where({ organisation_id: organisationId, starts_on: startsOn })
+    .select<Pick<WeekRow, 'athlete_id' | 'assigned_version'>[]>('athlete_id', 'assigned_version')
+  return new Map(rows.map(row => [row.athlete_id, statusOf(row)]))
 }
 
 /**

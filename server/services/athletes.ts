@@ -1,3 +1,4 @@
+import { group } from 'd3-array'
 import { addDays, mondayOf } from '~~/core/calendar'
 import { adherenceOf } from '~~/core/assessment'
 import { raisedNow } from '~~/core/screening'
@@ -10,12 +11,12 @@ import {
   athleteById, athletesByIds, insertAthlete, listAthletes, setArchived, updateAthlete,
 } from '../repositories/athletes'
 import { competitionsBetween } from '../repositories/calendar'
-import {listGroups } from '../repositories/groups'
+import { listGroups } from '../repositories/groups'
 import { changeInvitedEmail, insertPerson, personHere } from '../repositories/people'
 import { prescribedBetween } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { logsBetween } from '../repositories/setLogs'
-import { weeksStarting } from '../repositories/weeks'
+import { weekStatuses } from '../repositories/weeks'
 import { asSystem } from '../database/connection'
 import { catalogueOfOrganisation } from './catalogue'
 import { asTheyMayRead, mustSeeAthlete, transaction, writing, type Context } from './context'
@@ -42,21 +43,19 @@ export function roster(context: Context): Promise<RosterRow[]> {
     const ids = athletes.map(athlete => athlete.id)
     const from = addDays(today, -ADHERENCE_DAYS)
     const competitions = await competitionsBetween(tx, organisationId, null, today, addDays(today, COMPETITION_DAYS))
-    const prescribed = await prescribedBetween(tx, organisationId, ids, from, today)
-    const logs = await logsBetween(tx, organisationId, ids, from, today)
-    const weeks = new Map(
-      (await weeksStarting(tx, organisationId, mondayOf(today))).map(week => [week.athleteId, week]),
-    )
+    const prescribed = group(await prescribedBetween(tx, organisationId, ids, from, today), one => one.athleteId)
+    const logs = group(await logsBetween(tx, organisationId, ids, from, today), log => log.athleteId)
+    const weeks = await weekStatuses(tx, organisationId, mondayOf(today))
     const braces = await lastBraceDays(tx, organisationId)
     const idle = await athletesWithIdleHomework(tx, organisationId, context.today)
     return athletes.map((athlete): RosterRow => {
-      const own = logs.filter(log => log.athleteId === athlete.id)
-      const planned = prescribed.filter(p => p.athleteId === athlete.id).map(toPrescribed)
+      const own = logs.get(athlete.id) ?? []
+      const planned = (prescribed.get(athlete.id) ?? []).map(toPrescribed)
       return {
         athlete,
         marks: screenOf(athlete, today, catalogue).flags,
         nextCompetition: nextFor(athlete, competitions),
-        thisWeek: weeks.get(athlete.id)?.status ?? 'none',
+        thisWeek: weeks.get(athlete.id) ?? 'none',
         adherence: adherenceOf(planned, own, catalogue).adherence,
         lastLogDay: own.at(-1)?.day ?? null,
         painInLastDays: hadPain(own, addDays(today, -PAIN_DAYS)),

@@ -2,18 +2,18 @@ import { addDays, mondayOf } from '~~/core/calendar'
 import { redFlags } from '~~/core/screening'
 import { entriesOn } from '~~/core/season'
 import type { CoachDay, SeasonNotice, SquadDay } from '~~/shared/types'
-import { listAthletes } from '../repositories/athletes'
+import { athletesTraining } from '../repositories/athletes'
 import { competitionDays, entriesOf } from '../repositories/calendar'
 import { listGroups } from '../repositories/groups'
 import { organisationById } from '../repositories/organisations'
-import { sessionsBetween } from '../repositories/prescriptions'
+import { sessionsOn } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { seasonChangesSince, seasonsOf } from '../repositories/seasons'
-import { logsBetween } from '../repositories/setLogs'
-import { weeksStarting } from '../repositories/weeks'
+import { setsByWeek } from '../repositories/setLogs'
+import { weekStatuses } from '../repositories/weeks'
 import { transaction, type Context } from './context'
 import { asTrained } from './handOut'
-import { healthTruth } from './healthTruth'
+import { healthTruths } from './healthTruth'
 import { heeded, seasonOn, weekOfSeason } from './seasonOf'
 
 /** Days looked ahead for the next competition. */
@@ -35,42 +35,49 @@ export function coachDay(context: Context): Promise<CoachDay> {
   const { actor: { organisationId }, today } = context
   return transaction(context, async (tx) => {
     const groups = await listGroups(tx, organisationId)
-    const athletes = (await listAthletes(tx, organisationId)).filter(athlete => !athlete.archived)
+    const athletes = await athletesTraining(tx, organisationId)
     const entries = await entriesOf(tx, organisationId, null)
     const seasons = await seasonsOf(tx, organisationId, null)
-    const planned = new Set((await weeksStarting(tx, organisationId, mondayOf(today))).map(week => week.athleteId))
     const notices = await noticesSinceYesterday(tx, organisationId, groups.map(group => group.id), today)
-    const logged = await logsBetween(tx, organisationId, athletes.map(athlete => athlete.id), today, today)
-    const squads: SquadDay[] = []
-    for (const group of groups) {
+    const rowOf = await todayOf(tx, context, athletes.map(athlete => athlete.id))
+    const squads = groups.map((group): SquadDay => {
       const season = seasonOn(seasons, [group.id], today)
       const mine = heeded(entries, group.id)
-      const members = athletes.filter(athlete => athlete.groupIds.includes(group.id))
-      const rows: SquadDay['athletes'][number][] = []
-      for (const { id, name } of members) {
-        const session = (await sessionsBetween(tx, organisationId, id, today, today))[0]
-        const truth = session && await healthTruth(tx, context, id)
-        const stopped = truth !== undefined && redFlags(truth.on(today).flags).length > 0
-        const open = truth && session
-          ? asTrained(session, truth, { day: today, logged: new Set(), named: false, replaced: false }).items.filter(
-            item => !item.stopped
-          )
-          : []
-        rows.push({
-          id, name, session: session !== undefined, minutes: session?.minutes ?? 0, stopped, drills: open.length,
-          logged: logged.filter(log => log.athleteId === id).length,
-          weekPlanned: planned.has(id),
-        })
-      }
-      squads.push({
+      return {
         group,
         week: season ? weekOfSeason(season, null, entries, mondayOf(today)) : null,
         entries: entriesOn(mine, today),
         nextCompetition: competitionDays(mine, today, addDays(today, AHEAD_DAYS))[0] ?? null,
-        athletes: rows,
+        athletes: athletes.filter(athlete => athlete.groupIds.includes(group.id)).map(rowOf),
         notices: notices.filter(notice => notice.groupId === group.id),
-      })
-    }
+      }
+    })
     return { day: today, squads }
   })
+}
+
+type AthleteToday = SquadDay['athletes'][number]
+
+/** What each of some athletes has to do today, asked for all of them at once. */
+async function todayOf(
+  tx: Tx, context: Context, ids: readonly string[],
+): Promise<(athlete: { id: string, name: string }) => AthleteToday> {
+  const { actor: { organisationId }, today } = context
+  const sessions = await sessionsOn(tx, organisationId, ids, today)
+  const truths = await healthTruths(tx, context, [...sessions.keys()])
+  const weeks = await weekStatuses(tx, organisationId, mondayOf(today))
+  const sets = new Map((await setsByWeek(tx, organisationId, ids, today, today)).map(one => [one.athleteId, one.sets]))
+  return ({ id, name }) => {
+    const session = sessions.get(id)
+    const truth = truths.get(id)
+    const open = session && truth
+      ? asTrained(session, truth, { day: today, logged: new Set(), named: false, replaced: false }).items
+        .filter(item => !item.stopped)
+      : []
+    return {
+      id, name, session: session !== undefined, minutes: session?.minutes ?? 0,
+      stopped: truth !== undefined && redFlags(truth.on(today).flags).length > 0,
+      drills: open.length, logged: sets.get(id) ?? 0, weekPlanned: weeks.has(id),
+    }
+  }
 }

@@ -1,3 +1,4 @@
+import { group } from 'd3-array'
 import { doneLast, KNOWN_DAYS } from '~~/core/assessment'
 import { addDays, daysBetween, mondayOf } from '~~/core/calendar'
 import type { Catalogue } from '~~/core/catalogue'
@@ -8,7 +9,7 @@ import type {
   PrescribedItem, PrescribedSession, StoppedDrill, StoredSetLog, TrainingStop,
 } from '~~/shared/types'
 import { asSystem } from '../database/connection'
-import { openStop } from '../repositories/alerts'
+import { openStops } from '../repositories/alerts'
 import type { StoredSession } from '../repositories/prescriptions'
 import { loggedItemIds, logsBetween } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
@@ -18,35 +19,44 @@ import type { Truth } from './healthTruth'
 import { laterSetsText, mayBy, optionsOf, routineToday } from './routine'
 
 /** Sessions as they may be trained: everything that is handed out to be trained goes through here. */
-interface HandedOut {
+export interface HandedOut {
   readonly stop: TrainingStop | null
   readonly sessions: readonly PrescribedSession[]
 }
 
+/** Frozen sessions of an athlete. */
+interface Frozen {
+  readonly truth: Truth
+  readonly sessions: readonly StoredSession[]
+}
+
 /**
- * Looks at frozen sessions with the athlete as they stand on the day of training: today for what is due, its own day
- * for what is to come. Under a red flag nothing is handed out. Otherwise drills that may not be trained are there,
+ * Looks at frozen sessions with their athletes as they stand on the day of training: today for what is due, its own
+ * day for what is to come. Under a red flag nothing is handed out. Otherwise drills that may not be trained are there,
  * stopped, with what may stand in for them; a stand-in goes when its drill comes back; breath is read anew.
  */
 export async function handOut(
-  tx: Tx, context: Pick<Context, 'actor' | 'today'>, truth: Truth, sessions: readonly StoredSession[],
-): Promise<HandedOut> {
+  tx: Tx, context: Pick<Context, 'actor' | 'today'>, all: readonly Frozen[],
+): Promise<HandedOut[]> {
   const { actor, today } = context
-  const logged = await loggedItemIds(
-    tx, actor.organisationId,
-    sessions.flatMap(session => session.items.map(item => item.id)),
+  const items = all.flatMap(({ sessions }) => sessions.flatMap(session => session.items.map(item => item.id)))
+  const logged = await loggedItemIds(tx, actor.organisationId, items)
+  const lately = group(
+    await logsBetween(
+      tx, actor.organisationId, all.map(({ truth }) => truth.athlete.id), addDays(today, -KNOWN_DAYS),
+      addDays(today, 7),
+    ),
+    log => log.athleteId,
   )
-  const open = sessions.map(session =>
-    asTrained(session, truth, {
-      day: dayOfTraining(session.day, today), logged, named: actor.role !== 'assistant', replaced: true,
-    })
-  )
-  const lately = await logsBetween(
-    tx, actor.organisationId, [truth.athlete.id], addDays(today, -KNOWN_DAYS), addDays(today, 7),
-  )
-  return {
-    stop: await stopOf(tx, context, truth, sessions), sessions: open.map(one => asShown(one, truth, lately)),
-  }
+  const stops = await stopsAmong(tx, context, all)
+  return all.map(({ truth, sessions }) => ({
+    stop: stops.get(truth.athlete.id) ?? null,
+    sessions: sessions.map((session) => {
+      const named = actor.role !== 'assistant'
+      const open = asTrained(session, truth, { day: dayOfTraining(session.day, today), logged, named, replaced: true })
+      return asShown(open, truth, lately.get(truth.athlete.id) ?? [])
+    }),
+  }))
 }
 
 /** A session with what its drills look like and how each was done last. */
@@ -150,21 +160,22 @@ function insteadOf(
   return found && drill ? { variationId: drill.id, name: drill.name, dose: found.dose, sides: drill.sides } : null
 }
 
-/** Set while a red flag stands today: since when, who was told, and what of today was begun before it. */
-async function stopOf(
-  tx: Tx, { actor, today }: Pick<Context, 'actor' | 'today'>, { athlete, on }: Truth,
-  sessions: readonly StoredSession[],
-): Promise<TrainingStop | null> {
-  const red = redFlags(on(today).flags)
-  if (red.length === 0) return null
-  const told = await asSystem(tx, actor, () => openStop(tx, actor.organisationId, athlete.id))
-  const raised =
-    red.flatMap(flag =>
-      Object.entries(athlete.health.raised).filter(([id]) => id === flag).map(([, since]) => since.at)
-    ).sort()[0]
-  const begun = sessions.filter(session => session.day === today).flatMap(session => session.items)
-  return {
-    since: told?.at ?? raised ?? `${today}T00:00:00.000Z`, told: told?.told ?? [],
-    toLog: begun.map(({ id: itemId, name, sides, dose: { unit } }) => ({ itemId, name, sides, unit })),
-  }
+/** Set while a red flag stands today: since when, who was told, and what of today was begun before it; by athlete. */
+async function stopsAmong(
+  tx: Tx, { actor, today }: Pick<Context, 'actor' | 'today'>, all: readonly Frozen[],
+): Promise<Map<string, TrainingStop>> {
+  const red = all.map(one => ({ ...one, flags: redFlags(one.truth.on(today).flags) })).filter(one =>
+    one.flags.length > 0)
+  if (red.length === 0) return new Map()
+  const told = await asSystem(tx, actor, () =>
+    openStops(tx, actor.organisationId, red.map(({ truth }) => truth.athlete.id)))
+  return new Map(red.map(({ truth: { athlete }, sessions, flags }): [string, TrainingStop] => {
+    const raised = Object.entries(athlete.health.raised).filter(([id]) => flags.some(flag => flag === id))
+      .map(([, since]) => since.at).sort()[0]
+    const begun = sessions.filter(session => session.day === today).flatMap(session => session.items)
+    return [athlete.id, {
+      since: told.get(athlete.id)?.at ?? raised ?? `${today}T00:00:00.000Z`, told: told.get(athlete.id)?.told ?? [],
+      toLog: begun.map(({ id: itemId, name, sides, dose: { unit } }) => ({ itemId, name, sides, unit })),
+    }]
+  }))
 }

@@ -3,7 +3,7 @@ import type { Screen } from '~~/core/screening'
 import { screenOf } from '~~/shared/planningContext'
 import type { Athlete } from '~~/shared/types'
 import { asSystem } from '../database/connection'
-import { athleteById } from '../repositories/athletes'
+import { athletesByIds } from '../repositories/athletes'
 import type { Tx } from '../repositories/rows'
 import { catalogueOfOrganisation } from './catalogue'
 import type { Context } from './context'
@@ -17,8 +17,19 @@ export interface Truth {
 
 /** What is true of an athlete in sight, even where who acts may not know why. */
 export async function healthTruth(tx: Tx, { actor }: Pick<Context, 'actor'>, athleteId: string): Promise<Truth> {
+  return (await healthTruths(tx, { actor }, [athleteId])).get(athleteId)!
+}
+
+/** The same of several athletes in sight, asked at once. */
+export async function healthTruths(
+  tx: Tx, { actor }: Pick<Context, 'actor'>, athleteIds: readonly string[],
+): Promise<Map<string, Truth>> {
+  if (athleteIds.length === 0) return new Map()
   const { organisationId } = actor
-  const athlete = (await asSystem(tx, actor, () => athleteById(tx, organisationId, athleteId)))!
+  const read = (): Promise<Athlete[]> => athletesByIds(tx, organisationId, athleteIds)
+  // Only an assistant sees less of an athlete in sight than there is.
+  const athletes = await (actor.role === 'assistant' ? asSystem(tx, actor, read) : read())
   const catalogue = await catalogueOfOrganisation(tx, organisationId)
-  return { athlete, catalogue, on: day => screenOf(athlete, day, catalogue) }
+  return new Map(athletes.map(athlete =>
+    [athlete.id, { athlete, catalogue, on: (day: string) => screenOf(athlete, day, catalogue) }]))
 }

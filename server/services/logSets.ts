@@ -3,12 +3,12 @@ import { mayTrain } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
 import { mergeSets, setKey } from '~~/shared/sameSet'
 import type { PrescribedItem, SetLogInput, StoredSetLog } from '~~/shared/types'
-import { itemForLog } from '../repositories/prescriptions'
+import { itemsForLogs, type LoggedItem } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { changeLog, insertLogs, logsOfItems } from '../repositories/setLogs'
 import { screenAt } from './asOf'
-import { mustSeeAthlete, transaction, writing, type Context } from './context'
-import { healthTruth, type Truth } from './healthTruth'
+import { transaction, writing, type Context } from './context'
+import { healthTruths, type Truth } from './healthTruth'
 import { tellOfPain } from './pain'
 import { record } from './record'
 
@@ -33,28 +33,11 @@ export async function logSets(context: Context, logs: readonly SetLogInput[]): P
 
 async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Promise<{ stored: string[] }> {
   const { organisationId, personId } = context.actor
-  const stored: StoredSetLog[] = []
-  const truths = new Map<string, Truth>()
-  for (const [index, log] of logs.entries()) {
-    const found = await itemForLog(tx, organisationId, log.prescribedItemId)
-    if (!found) throw new AppError('notFound', 'This drill is not prescribed here.')
-    await mustSeeAthlete(tx, context, found.athleteId)
-    checkLog(log, index, found.item.sides, context.today)
-    const truth = truths.get(found.athleteId) ?? await healthTruth(tx, context, found.athleteId)
-    truths.set(found.athleteId, truth)
-    const item = { ...found.item, variationId: optionTaken(log, index, found.item) }
-    mustHaveBeenOpen(log, item, truth)
-    const { corrects: _, ...said } = log
-    stored.push({
-      ...said,
-      athleteId: found.athleteId,
-      variationId: item.variationId,
-      unit: found.item.dose.unit,
-      tempo: found.item.dose.tempo ?? null,
-      // Whoever does a set does not score it.
-      quality: context.actor.role === 'athlete' ? null : log.quality ?? null,
-    })
-  }
+  const items = await itemsForLogs(tx, organisationId, [...new Set(logs.map(log => log.prescribedItemId))])
+  const athleteIds = [...new Set([...items.values()].map(({ athleteId }) => athleteId))]
+  const truths = await healthTruths(tx, context, athleteIds)
+  const stored = logs.map((log, index) =>
+    logged(context, log, index, items.get(log.prescribedItemId), truths))
   const { fresh, changed } = await sortOut(tx, organisationId, stored, logs)
   if (context.actor.role === 'athlete') changed.forEach(mustKeepPain)
   if (fresh.length > 0) await insertLogs(tx, organisationId, personId, fresh)
@@ -71,6 +54,24 @@ async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Pr
     await tellOfPain(tx, context, truth.athlete, own.filter(log => !known.has(log.id)))
   }
   return { stored: stored.map(log => log.id) }
+}
+
+/** A set as it is stored, of a drill in sight that was open when it was done. */
+function logged(
+  { actor, today }: Context, log: SetLogInput, index: number, found: LoggedItem | undefined,
+  truths: ReadonlyMap<string, Truth>,
+): StoredSetLog {
+  if (!found) throw new AppError('notFound', 'This drill is not prescribed here.')
+  const { athleteId } = found
+  checkLog(log, index, found.item.sides, today)
+  const item = { ...found.item, variationId: optionTaken(log, index, found.item) }
+  mustHaveBeenOpen(log, item, truths.get(athleteId)!)
+  const { corrects: _, ...said } = log
+  return {
+    ...said, athleteId, variationId: item.variationId, unit: item.dose.unit, tempo: item.dose.tempo ?? null,
+    // Whoever does a set does not score it.
+    quality: actor.role === 'athlete' ? null : log.quality ?? null,
+  }
 }
 
 /** The drill that was done: its own, or an option of a set that has some. */

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import { asSystemOf, inOrganisation } from '../database/connection'
+import { forgetRecord } from '../repositories/record'
 import { makeOrganisation, testDatabase } from '../testing/database'
 import { record } from './record'
 import { brokenSeals, sealRecords } from './sealRecord'
@@ -62,6 +63,33 @@ describe('the record', () => {
     await expect(blank(`update audit set before = null, after = null, blanked = true where subject_id = 'a'`)).rejects
       .toMatchObject({ code: '42501' })
     await expect(blank('select keen_forget(array[\'a\'], \'{}\')')).rejects.toMatchObject({ code: '42501' })
+  })
+
+  it('is forgotten by seals that are wholly before a time, and the chain holds', async () => {
+    await write('a')
+    await sealRecords(base.db)
+    await new Promise(resolve => setTimeout(resolve, 5))
+    await write('b')
+    const now = new Date()
+    await new Promise(resolve => setTimeout(resolve, 5))
+    await write('c')
+    await sealRecords(base.db)
+    const said = () => base.owner('audit').where({ organisation_id: organisationId, action: 'group.add' })
+      .orderBy('subject_id').pluck('subject_id')
+    await inOrganisation(base.db, asSystemOf(organisationId), tx => forgetRecord(tx, now))
+    // What is sealed together goes together: the second seal holds a line that is too young.
+    expect(await said()).toEqual(['b', 'c'])
+    expect(await own(brokenSeals(base.db))).toEqual([])
+    await write('d')
+    await sealRecords(base.db)
+    expect(await own(brokenSeals(base.db))).toEqual([])
+    await meddle(`delete from audit where subject_id = 'b'; update audit_seal set forgotten = true where number = 2
+      and organisation_id = '${organisationId}'`)
+    expect(await own(brokenSeals(base.db))).toMatchObject([{ number: 2, why: expect.stringMatching(/2 were sealed/) }])
+    await expect(inOrganisation(base.db, head.actor, tx => forgetRecord(tx, now))).rejects
+      .toMatchObject({ code: '42501' })
+    await expect(inOrganisation(base.db, asSystemOf(organisationId), tx => tx('audit').delete())).rejects
+      .toMatchObject({ code: '42501' })
   })
 
   it('is sealed by no person', async () => {

@@ -1,15 +1,15 @@
+import { rollup, sum } from 'd3-array'
 import { addDays, mondayOf } from '~~/core/calendar'
 import { shutPhase } from '~~/core/season'
-import { setCount } from '~~/core/dose'
-import type { Athlete, MySeason, SeasonsAnswer, AthleteShutPhase, StoredSeason } from '~~/shared/types'
-import { listAthletes } from '../repositories/athletes'
+import type { MySeason, SeasonsAnswer, AthleteShutPhase, StoredSeason } from '~~/shared/types'
+import { athletesTraining } from '../repositories/athletes'
 import { entriesOf } from '../repositories/calendar'
 import { listGroups } from '../repositories/groups'
 import { organisationById } from '../repositories/organisations'
-import { prescribedBetween } from '../repositories/prescriptions'
+import { plannedSetsByWeek } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { athleteSeasons, seasonsOf } from '../repositories/seasons'
-import { logsBetween } from '../repositories/setLogs'
+import { setsByWeek } from '../repositories/setLogs'
 import { mustSeeAthlete, transaction, type Context } from './context'
 import { seasonOn } from './seasonOf'
 
@@ -37,12 +37,12 @@ export async function seasonsInSight(
 async function shutPhases(
   tx: Tx, organisationId: string, seasons: readonly StoredSeason[], today: string,
 ): Promise<AthleteShutPhase[]> {
-  const athletes = (await listAthletes(tx, organisationId)).filter(athlete =>
-    !athlete.archived && seasonOn(seasons, athlete.groupIds, today)
+  const athletes = (await athletesTraining(tx, organisationId)).filter(athlete =>
+    seasonOn(seasons, athlete.groupIds, today)
   )
   if (athletes.length === 0) return []
   const own = await athleteSeasons(tx, organisationId)
-  const done = await doneByWeek(tx, organisationId, athletes, today)
+  const done = await doneByWeek(tx, organisationId, athletes.map(athlete => athlete.id), today)
   return athletes.flatMap((athlete): AthleteShutPhase[] => {
     const season = seasonOn(seasons, athlete.groupIds, today)!
     const mine = own.find(one => one.athleteId === athlete.id && one.groupId === season.groupId)
@@ -57,29 +57,18 @@ async function shutPhases(
 
 /** Share of planned sets done, by athlete and week. */
 async function doneByWeek(
-  tx: Tx, organisationId: string, athletes: readonly Athlete[], today: string,
+  tx: Tx, organisationId: string, ids: readonly string[], today: string,
 ): Promise<Map<string, Record<string, number>>> {
-  const ids = athletes.map(athlete => athlete.id)
   const [from, to] = [addDays(mondayOf(today), -7 * LOOK_BACK_WEEKS), addDays(mondayOf(today), -1)]
-  const counts = new Map<string, Record<string, { planned: number, done: number }>>(ids.map(id => [id, {}]))
-  const week = (
-    athleteId: string, day: string,
-  ): { planned: number, done: number } => (counts.get(athleteId)![mondayOf(day)] ??= { planned: 0, done: 0 })
-  for (const { athleteId, day, item } of await prescribedBetween(tx, organisationId, ids, from, to))
-    week(athleteId, day).planned += setCount(item.dose, item.sides, item.extraSetSide)
-  for (const { athleteId, day } of await logsBetween(tx, organisationId, ids, from, to)) week(athleteId, day).done += 1
-  return new Map(
-    [...counts].map((
-      [id, weeks],
-    ) => [
-      id,
-      Object.fromEntries(
-        Object.entries(weeks).flatMap((
-          [monday, { planned, done }],
-        ) => (planned > 0 ? [[monday, Math.min(1, done / planned)]] : [])),
-      ),
-    ]),
-  )
+  const planned = rollup(await plannedSetsByWeek(tx, organisationId, ids, from, to),
+    weeks => sum(weeks, week => week.sets), week => week.athleteId, week => week.startsOn)
+  const done = rollup(await setsByWeek(tx, organisationId, ids, from, to),
+    weeks => sum(weeks, week => week.sets), week => week.athleteId, week => week.startsOn)
+  return new Map([...planned].map(([id, weeks]) => [
+    id,
+    Object.fromEntries([...weeks].filter(([, sets]) => sets > 0)
+      .map(([monday, sets]) => [monday, Math.min(1, (done.get(id)?.get(monday) ?? 0) / sets)])),
+  ]))
 }
 
 /** One athlete's season with everything that shapes it. */

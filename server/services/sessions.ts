@@ -1,20 +1,21 @@
+import { group } from 'd3-array'
 import { addDays, mondayOf } from '~~/core/calendar'
 import { athleteText } from '~~/core/progression'
 import { entriesOn } from '~~/core/season'
 import { AppError } from '~~/shared/errors'
-import type { Athlete, SessionRun, Today } from '~~/shared/types'
+import type { Athlete, SessionRun, StoredSetLog, Today } from '~~/shared/types'
 import { entriesOf } from '../repositories/calendar'
 import { decisionsSince } from '../repositories/decisions'
 import { athleteSeasons } from '../repositories/seasons'
 import { sessionById, sessionsBetween, type StoredSession } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
-import { sessionEffortOf } from '../repositories/sessionEfforts'
+import { sessionEffortsOf } from '../repositories/sessionEfforts'
 import { logsBetween } from '../repositories/setLogs'
 import { catalogueOfOrganisation } from './catalogue'
 import { noticesSinceYesterday } from './coachDay'
 import { mustSeeAthlete, transaction, type Context } from './context'
-import { handOut } from './handOut'
-import { healthTruth } from './healthTruth'
+import { handOut, type HandedOut } from './handOut'
+import { healthTruth, healthTruths } from './healthTruth'
 import { logsFor } from './logsFor'
 import { competitionsFor, seasonWeekFor } from './seasonOf'
 
@@ -27,7 +28,8 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
     const { actor: { organisationId }, today: day } = context
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const frozen = await sessionsBetween(tx, organisationId, athleteId, day, addDays(day, AHEAD_DAYS))
-    const { stop, sessions } = await handOut(tx, context, await healthTruth(tx, context, athleteId), frozen)
+    const truth = await healthTruth(tx, context, athleteId)
+    const [{ stop, sessions }] = await handOut(tx, context, [{ truth, sessions: frozen }]) as [HandedOut]
     return {
       athleteId,
       athleteName: athlete.name,
@@ -86,21 +88,40 @@ export function runSession(context: Context, sessionId: string): Promise<Session
     const { organisationId } = context.actor
     const frozen = await sessionById(tx, organisationId, sessionId)
     if (!frozen) throw new AppError('notFound', 'There is no such session here.')
-    return runOf(tx, context, await mustSeeAthlete(tx, context, frozen.athleteId), frozen)
+    const athlete = await mustSeeAthlete(tx, context, frozen.athleteId)
+    const [run] = await runsOf(tx, context, [athlete], [frozen])
+    return run!
   })
 }
 
-/** A frozen session of an athlete as it may be trained today, with what is logged of it. */
-export async function runOf(
-  tx: Tx, context: Context, { id, name }: Pick<Athlete, 'id' | 'name'>, frozen: StoredSession,
-): Promise<SessionRun> {
-  const { organisationId } = context.actor
-  const { stop, sessions: [session] } = await handOut(tx, context, await healthTruth(tx, context, id), [frozen])
-  const ids = new Set(frozen.items.map(item => item.id))
-  const logs = await logsBetween(tx, organisationId, [id], addDays(frozen.day, -1), addDays(frozen.day, 7))
-  return {
-    athleteId: id, athleteName: name, day: context.today, stop, session: session!,
-    logs: logsFor(context, logs.filter(log => ids.has(log.prescribedItemId))),
-    effort: await sessionEffortOf(tx, organisationId, frozen.id),
-  }
+/** Frozen sessions of some athletes, one of each, as they may be trained today, with what is logged of them. */
+export async function runsOf(
+  tx: Tx, context: Context, athletes: readonly Pick<Athlete, 'id' | 'name'>[], frozen: readonly StoredSession[],
+): Promise<SessionRun[]> {
+  if (frozen.length === 0) return []
+  const { actor: { organisationId }, today } = context
+  const truths = await healthTruths(tx, context, frozen.map(one => one.athleteId))
+  const handed = await handOut(tx, context, frozen.map(one => ({ truth: truths.get(one.athleteId)!, sessions: [one] })))
+  const logs = group(await logsOfSessions(tx, organisationId, frozen), log => log.athleteId)
+  const efforts = await sessionEffortsOf(tx, organisationId, frozen.map(one => one.id))
+  const names = new Map(athletes.map(({ id, name }) => [id, name]))
+  return frozen.map(({ id, athleteId, items }, i): SessionRun => {
+    const ids = new Set(items.map(item => item.id))
+    const own = (logs.get(athleteId) ?? []).filter(log => ids.has(log.prescribedItemId))
+    const { stop, sessions: [session] } = handed[i]!
+    return {
+      athleteId, athleteName: names.get(athleteId)!, day: today, stop, session: session!,
+      logs: logsFor(context, own), effort: efforts.get(id) ?? null,
+    }
+  })
+}
+
+/** Sets of the days a session may have been done on, of all of them. */
+function logsOfSessions(
+  tx: Tx, organisationId: string, sessions: readonly StoredSession[],
+): Promise<StoredSetLog[]> {
+  const days = sessions.map(session => session.day).sort()
+  return logsBetween(
+    tx, organisationId, sessions.map(session => session.athleteId), addDays(days[0]!, -1), addDays(days.at(-1)!, 7),
+  )
 }

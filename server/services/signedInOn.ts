@@ -4,11 +4,9 @@ import { v4 as newKey } from 'uuid'
 import { AppError } from '~~/shared/errors'
 import type { Me, SignedInDevice } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
-import { organisationById } from '../repositories/organisations'
 import { personById, type Person } from '../repositories/people'
-import { factorOf } from '../repositories/secondFactors'
 import {
-  deviceKeyOf, insertSignIn, markSeen, removeSignIn, removeUnused, signInById, signInsOf, type SignIn,
+  deviceKeyOf, holderOf, insertSignIn, markSeen, removeSignIn, removeUnused, signInsOf, type SignIn,
 } from '../repositories/signIns'
 import type { Tx } from '../repositories/rows'
 import { dayIn, transaction, writing, type Context } from './context'
@@ -54,35 +52,33 @@ export function beginSignIn(
 
 /** Whose a sign-in is. */
 interface Here {
-  readonly person: Person
+  readonly person: Omit<Person, 'passwordHash'>
   readonly me: Me
   readonly signIn: SignIn
 }
 
 /** The person behind a sign-in; null when it was ended, or not used for too long. */
-export function whoIs(
+export async function whoIs(
   db: Knex, { organisationId, signInId }: { organisationId: string, signInId: string }, now: Date,
 ): Promise<Here | null> {
-  return inOrganisation(db, asSystemOf(organisationId), async (tx) => {
-    const signIn = await signInById(tx, organisationId, signInId)
-    if (!signIn || !lasts(signIn, now)) return null
-    const person = await personById(tx, organisationId, signIn.personId)
-    const organisation = await organisationById(tx, organisationId)
-    if (!person || !organisation || person.closed || person.sessionVersion !== signIn.sessionVersion) return null
-    if (now.getTime() - signIn.seenAt.getTime() > NOTED_MS) await markSeen(tx, organisationId, signInId, now)
-    const me: Me = {
-      id: person.id,
-      name: person.name,
-      role: person.role,
-      organisationName: organisation.name,
-      demo: organisation.demo,
-      today: dayIn(organisation.timeZone, now),
-      athleteId: person.athleteId,
-      units: person.units,
-      secondFactor: (await factorOf(tx, person.id))?.confirmed ?? false,
-    }
-    return { person, me, signIn }
-  })
+  const holder = await holderOf(db, organisationId, signInId)
+  if (!holder) return null
+  const { signIn, person, organisation, secondFactor } = holder
+  if (!lasts(signIn, now) || person.closed || person.sessionVersion !== signIn.sessionVersion) return null
+  if (now.getTime() - signIn.seenAt.getTime() > NOTED_MS)
+    await inOrganisation(db, asSystemOf(organisationId), tx => markSeen(tx, organisationId, signInId, now))
+  const me: Me = {
+    id: person.id,
+    name: person.name,
+    role: person.role,
+    organisationName: organisation.name,
+    demo: organisation.demo,
+    today: dayIn(organisation.timeZone, now),
+    athleteId: person.athleteId,
+    units: person.units,
+    secondFactor,
+  }
+  return { person, me, signIn }
 }
 
 /** What a person's things on devices are locked with: random, the same on all of them. */

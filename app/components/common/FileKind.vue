@@ -1,6 +1,6 @@
 <script setup lang="ts">
-/** One kind of thing that goes out as a file and comes in as a table. */
-defineProps<{ title: string, says: string, busy: boolean, editable: boolean }>()
+/** One kind of thing that goes out as a file and comes in as a table: here, or in a (room) of its own. */
+defineProps<{ title: string, says: string, busy: boolean, editable: boolean, room?: string }>()
 const emit = defineEmits<{ write: [as: 'csv' | 'json'], choose: [event: Event] }>()
 </script>
 
@@ -27,8 +27,15 @@ const emit = defineEmits<{ write: [as: 'csv' | 'json'], choose: [event: Event] }
       >
         {{ title }} as JSON
       </button>
+      <NuxtLink
+        v-if="editable && room"
+        :to="room"
+        class="btn btn-main"
+      >
+        Bring {{ title.toLowerCase() }} in …
+      </NuxtLink>
       <label
-        v-if="editable"
+        v-else-if="editable"
         class="btn btn-main cursor-pointer focus-within:outline-2"
       >
         Bring {{ title.toLowerCase() }} in …

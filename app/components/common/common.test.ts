@@ -1,4 +1,4 @@
-import { mount } from '@vue/test-utils'
+import { mount, RouterLinkStub } from '@vue/test-utils'
 import { afterEach, describe, expect, it } from 'vitest'
 import ConflictChoice from './ConflictChoice.vue'
 import FileKind from './FileKind.vue'
@@ -82,5 +82,14 @@ describe('a kind of file', () => {
     const wrapper = kind(true)
     await wrapper.get('input').trigger('change')
     expect(wrapper.emitted('choose')).toHaveLength(1)
+  })
+
+  it('with a room of its own comes in there', () => {
+    const wrapper = mount(FileKind, {
+      props: { title: 'Roster', says: '', busy: false, editable: true, room: '/athletes/table' },
+      global: { stubs: { NuxtLink: RouterLinkStub } },
+    })
+    expect(wrapper.getComponent(RouterLinkStub).props('to')).toBe('/athletes/table')
+    expect(wrapper.find('input').exists()).toBe(false)
   })
 })

@@ -3,10 +3,10 @@ import AthleteDays from '~/components/athlete/AthleteDays.vue'
 import FormField from '~/components/common/FormField.vue'
 import SelectField from '~/components/common/SelectField.vue'
 import TableImport from '~/components/common/TableImport.vue'
+import TakenIn from '~/components/common/TakenIn.vue'
 import { rosterFields, type RosterLine } from '~/files/importKinds'
-import { useTableFiles } from '~/composables/useTableFiles'
 import { blankAthlete, useAthleteForm } from '~/composables/useAthleteForm'
-import { useTests } from '~/composables/useTests'
+import { useRosterTable } from '~/composables/useRosterTable'
 import { useFacilityStore } from '~/stores/facility'
 import { useRosterStore } from '~/stores/roster'
 import { useSignInStore } from '~/stores/signIn'
@@ -17,26 +17,23 @@ useHead({ title: 'Athletes from a table · Keen Anchor' })
 const signedIn = useSignInStore()
 const roster = useRosterStore()
 const facility = useFacilityStore()
-const load = () => Promise.all([roster.load(), facility.load()])
-onMounted(load)
+onMounted(() => Promise.all([roster.load(), facility.load()]))
 
 const gym = computed(() => facility.equipment)
 /** What a table does not say, asked once for everybody in it. */
 const together = useAthleteForm(blankAthlete(), signedIn.me!.units)
 const athletes = computed(() => roster.rows.map(row => row.athlete))
-const { file, busy, problem, said, last, choose, paste, takeRoster, undo } = useTableFiles(
-  athletes, useTests(), together, load,
-)
+const { file, busy, problem, said, last, choose, paste, takeIn, undo } = useRosterTable(together)
 const text = ref('')
 const squad = ref('')
 const squads = computed(() =>
   [['', 'none'] as const, ...roster.groups.map(({ id, name }) => [id, name] as const)])
 /** A spreadsheet that is pasted is read at once. */
-watch(text, (now, before) => { if (before.trim() === '' && now.includes('\n')) void paste('roster', now) })
+watch(text, (now, before) => { if (before.trim() === '' && now.includes('\n')) void paste(now) })
 
 async function take(lines: RosterLine[]): Promise<void> {
   const groupIds = squad.value === '' ? [] : [squad.value]
-  await takeRoster(lines.map(line => (line.groupIds?.length > 0 ? line : { ...line, groupIds })))
+  await takeIn(lines.map(line => (line.groupIds?.length > 0 ? line : { ...line, groupIds })))
   if (said.value !== '') text.value = ''
 }
 </script>
@@ -48,32 +45,18 @@ async function take(lines: RosterLine[]): Promise<void> {
       Copy the rows of a spreadsheet with their headings: name, sex, height, mass, birth year, sport; training age,
       position, goal and squad where there are any. Health is never in a table: each new athlete is screened here.
     </p>
-    <p
-      v-if="said"
-      class="mb-2"
-      role="status"
+    <TakenIn
+      :said="said"
+      :problem="file ? '' : problem"
+      :can-undo="last !== null"
+      :busy="busy"
+      @undo="undo"
     >
-      <b>{{ said }}</b> Next: <NuxtLink
+      Next: <NuxtLink
         to="/roster"
         class="underline"
       >screen them, from the roster</NuxtLink>.
-      <button
-        v-if="last"
-        type="button"
-        class="underline underline-offset-2 ml-2"
-        :disabled="busy"
-        @click="undo"
-      >
-        Take it back
-      </button>
-    </p>
-    <p
-      v-if="problem && !file"
-      class="caution mb-2"
-      role="alert"
-    >
-      {{ problem }}
-    </p>
+    </TakenIn>
     <template v-if="!file">
       <FormField
         v-slot="{ id, describedBy }"
@@ -95,7 +78,7 @@ async function take(lines: RosterLine[]): Promise<void> {
           type="button"
           class="btn btn-main"
           :disabled="text.trim() === ''"
-          @click="paste('roster', text)"
+          @click="paste(text)"
         >
           Read it
         </button>
@@ -105,7 +88,7 @@ async function take(lines: RosterLine[]): Promise<void> {
             type="file"
             accept=".csv,.tsv,.txt,text/csv,text/plain"
             class="sr-only"
-            @change="choose('roster', $event)"
+            @change="choose"
           >
         </label>
         <NuxtLink

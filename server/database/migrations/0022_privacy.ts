@@ -17,12 +17,14 @@ const SEALS = `
   create table audit_seal (
     organisation_id uuid not null references organisation (id), number integer not null,
     at timestamptz not null default now(), lines integer not null, digest text not null,
-    primary key (organisation_id, number)
+    forgotten boolean not null default false, primary key (organisation_id, number)
   );
   alter table audit_seal enable row level security;
   alter table audit_seal force row level security;
   create policy see on audit_seal for select using (organisation_id = keen_org() and keen_role() = 'system');
   create policy add on audit_seal for insert with check (organisation_id = keen_org() and keen_role() = 'system');
+  create policy forget on audit_seal for update using (organisation_id = keen_org() and keen_role() = 'system');
+  create policy forget on audit for delete using (organisation_id = keen_org() and keen_role() = 'system');
   grant select on audit_seal to keen_anchor_app;
 
   create or replace function keen_audit_guard() returns trigger language plpgsql
@@ -44,6 +46,8 @@ const SEALS = `
         return new;
       end if;
     end if;
+    -- Forgotten: with all that is under its seal, whose digest stays.
+    if tg_op = 'DELETE' and old.seal::text = current_setting('keen.forgetting', true) then return old; end if;
     raise exception 'The record is only added to.' using errcode = '42501';
   end $$;
 
@@ -76,6 +80,7 @@ const SEALS = `
   create function keen_check_record() returns table (number integer, why text) language plpgsql ${DEFINER} as $$
   declare
     one audit_seal; before text := ''; wanted integer := 1; counted integer; digests text; wrong integer;
+    kept boolean := false;
   begin
     if keen_role() <> 'system' then raise exception 'Not for people.' using errcode = '42501'; end if;
     for one in select * from audit_seal s where s.organisation_id = keen_org() order by s.number loop
@@ -84,6 +89,7 @@ const SEALS = `
         into counted, digests, wrong from audit u where u.organisation_id = keen_org() and u.seal = one.number;
       number := one.number;
       why := case when one.number <> wanted then 'a seal before it is gone'
+        when one.forgotten and counted = 0 and not kept then null
         when counted <> one.lines then format('%s lines are there, %s were sealed', counted, one.lines)
         when wrong > 0 then format('%s lines were changed', wrong)
         when one.digest <> keen_chain_digest(before, one.number, counted, digests)
@@ -92,7 +98,25 @@ const SEALS = `
       if why is not null then return next; return; end if;
       before := one.digest;
       wanted := wanted + 1;
+      kept := kept or not one.forgotten;
     end loop;
+  end $$;
+
+  -- Forgets the lines under the oldest seals that hold nothing from a time on; the seals stay, and the chain holds.
+  create function keen_forget_record(until timestamptz) returns void language plpgsql ${DEFINER} as $$
+  declare
+    one audit_seal;
+  begin
+    if keen_role() <> 'system' then raise exception 'Not for people.' using errcode = '42501'; end if;
+    for one in select * from audit_seal s
+        where s.organisation_id = keen_org() and not s.forgotten order by s.number loop
+      exit when exists (select from audit u
+        where u.organisation_id = keen_org() and u.seal = one.number and u.at >= until);
+      perform set_config('keen.forgetting', one.number::text, true);
+      delete from audit u where u.organisation_id = keen_org() and u.seal = one.number;
+      update audit_seal s set forgotten = true where s.organisation_id = keen_org() and s.number = one.number;
+    end loop;
+    perform set_config('keen.forgetting', '', true);
   end $$;
 `
 
@@ -127,9 +151,11 @@ const FORGET = `
 
   create or replace function keen_erase_athlete(erased uuid) returns void language plpgsql ${DEFINER} as $$
   declare
-    whole_name text; keys text[]; words text[];
+    whole_name text; keys text[]; words text[]; acting text := keen_role();
   begin
-    if keen_role() <> 'headCoach' then raise exception 'Only a head coach erases.' using errcode = '42501'; end if;
+    if acting not in ('headCoach', 'system') then
+      raise exception 'Only a head coach erases.' using errcode = '42501';
+    end if;
     perform set_config('keen.role', 'system', true);
     perform set_config('keen.erasing', erased::text, true);
     select name into whole_name from athlete where organisation_id = keen_org() and id = erased;
@@ -146,7 +172,7 @@ const FORGET = `
     delete from person where organisation_id = keen_org() and athlete_id = erased;
     delete from athlete where organisation_id = keen_org() and id = erased;
     perform set_config('keen.erasing', '', true);
-    perform set_config('keen.role', 'headCoach', true);
+    perform set_config('keen.role', acting, true);
   end $$;
 
   -- What somebody of the staff has done stays, by nobody of a name.
@@ -173,7 +199,10 @@ const FORGET = `
   end $$;
 `
 
-const CALLED = ['keen_seal_record()', 'keen_check_record()', 'keen_erase_athlete(uuid)', 'keen_erase_staff(uuid)']
+const CALLED = [
+  'keen_seal_record()', 'keen_check_record()', 'keen_forget_record(timestamptz)', 'keen_erase_athlete(uuid)',
+  'keen_erase_staff(uuid)',
+]
 const CLOSED = [
   'keen_forget(text[], text[])', 'keen_line_digest(audit)', 'keen_chain_digest(text, integer, integer, text)',
 ]

@@ -23,6 +23,7 @@ import * as depth from './0021_depth'
 import * as privacy from './0022_privacy'
 import * as guardians from './0023_guardians'
 import * as passkeys from './0024_passkeys'
+import * as sight from './0025_sight'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -49,6 +50,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0022_privacy': privacy,
   '0023_guardians': guardians,
   '0024_passkeys': passkeys,
+  '0025_sight': sight,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */

@@ -1,0 +1,55 @@
+import pg from 'pg'
+import { addSquadCoach, signIn, type Visitor } from './people'
+import { ask, evening, said, type Answers } from './evening'
+import { fill } from './fill'
+
+const { LOAD_BASES, LOAD_DATABASE_URL, LOAD_PASSWORD } = process.env
+if (!LOAD_BASES || !LOAD_DATABASE_URL || !LOAD_PASSWORD) throw new Error('Run this through: npm run load')
+const bases = LOAD_BASES.split(' ')
+
+/** A number given as `--name N`. */
+function argument(name: string, otherwise: number): number {
+  const at = process.argv.indexOf(`--${name}`)
+  return at < 0 ? otherwise : Number(process.argv[at + 1])
+}
+const size = { athletes: argument('athletes', 200), weeks: argument('weeks', 12) }
+const people = argument('people', 50)
+const minutes = argument('minutes', 1)
+const ALONE_TIMES = 7
+
+const owner = new pg.Client({ connectionString: LOAD_DATABASE_URL })
+await owner.connect()
+const from = performance.now()
+await fill(owner, size)
+const { rows: [there] } = await owner.query<{ athletes: number, sets: number }>(
+  'select (select count(*)::int from athlete) as athletes, (select count(*)::int from set_log) as sets')
+const tookS = ((performance.now() - from) / 1000).toFixed(0)
+console.log(`${there!.athletes} athletes, ${there!.sets} sets, filled in ${tookS} s`)
+
+const squadCoach = await addSquadCoach(owner)
+const clones = Array.from({ length: Math.max(1, people) }, (_, i) => `clone-${i + 1}@larkholm.example`)
+const [head, squad, ...athletes] = await signIn(
+  owner, ['head@larkholm.example', squadCoach, ...clones], LOAD_PASSWORD) as [Visitor, Visitor, ...Visitor[]]
+
+// One after the other, with nobody else there.
+const alone: Answers = { times: new Map(), failed: new Map(), stored: new Set() }
+const rooms = [
+  ['roster', '/api/athletes'], ['day', '/api/day'], ['seasons', '/api/seasons'], ['trials', '/api/trials'],
+] as const
+for (let i = 0; i < ALONE_TIMES; i++) {
+  for (const [name, path] of rooms) {
+    for (const [who, visitor] of [['head coach', head], ['coach of 25', squad]] as const)
+      await ask(alone, bases[0]!, visitor, `${name}, ${who}`, path)
+  }
+}
+for (const line of said(alone)) console.log(`alone: ${line}`)
+
+if (people > 0 && minutes > 0) {
+  const coaches = Array.from({ length: Math.ceil(people / 10) }, (_, i) => (i % 2 === 0 ? head : squad))
+  const crowd = [...coaches, ...athletes].slice(0, people)
+  const answers = await evening(bases, crowd, minutes, 30_000)
+  for (const line of said(answers)) console.log(`${people} people, ${minutes} min: ${line}`)
+  const { rows } = await owner.query<{ id: string }>('select id from set_log where id = any($1)', [[...answers.stored]])
+  console.log(`sets told stored ${answers.stored.size}, there ${rows.length}`)
+}
+await owner.end()
