@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { AppError, messageOf } from '~~/shared/errors'
-import ConnectionBar from '~/components/shell/ConnectionBar.vue'
 import { shownSince } from '~/api/keptCall'
 import { line, waitingWrites, writes } from '~/api/writes'
 import { newerVersion } from '~/device/version'
 import { useSignInStore } from '~/stores/signIn'
 import type { SignInInput } from '~~/shared/types'
 
-/** Rarely needed: a first page does not wait for it. */
+/** Needed when something is amiss: a first page does not wait for them. */
+const ConnectionBar = defineAsyncComponent(() => import('~/components/shell/ConnectionBar.vue'))
 const SignInAgain = defineAsyncComponent(() => import('~/components/shell/SignInAgain.vue'))
 
 const signedIn = useSignInStore()

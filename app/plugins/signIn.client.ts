@@ -1,4 +1,3 @@
-import { useEventListener } from '@vueuse/core'
 import { whenSessionEnds } from '~/api/call'
 import { writes } from '~/api/writes'
 import { useSignInStore } from '~/stores/signIn'
@@ -9,5 +8,5 @@ export default defineNuxtPlugin(async () => {
   await signedIn.endOwed()
   if (signedIn.known) signedIn.begin()
   whenSessionEnds(() => { if (signedIn.me) signedIn.ended = true })
-  useEventListener('online', () => void writes.drain())
+  addEventListener('online', () => void writes.drain())
 })

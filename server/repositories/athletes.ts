@@ -1,7 +1,7 @@
 import { openPain, type Raised } from '~~/core/screening'
 import type { Athlete, AthleteInput } from '~~/shared/types'
 import { PAIN_DECISIONS, PAIN_SETS, type PainColumns } from './health'
-import { json, type Tx } from './rows'
+import { json, planned, type Tx } from './rows'
 
 interface AthleteRow extends PainColumns {
   id: string
@@ -144,13 +144,12 @@ export async function athletesTraining(
 }
 
 export async function athleteById(tx: Tx, organisationId: string, id: string): Promise<Athlete | null> {
-  const [row] = await select(tx, organisationId).where('a.id', id)
-  return row ? toAthlete(row) : null
+  return (await athletesByIds(tx, organisationId, [id]))[0] ?? null
 }
 
 export async function athletesByIds(tx: Tx, organisationId: string, ids: readonly string[]): Promise<Athlete[]> {
   const rows = await select(tx, organisationId).whereRaw('a.id = any(?)', [ids as string[]])
-    .orderByRaw('lower(a.name), a.id')
+    .orderByRaw('lower(a.name), a.id').options(planned('athletes'))
   return rows.map(toAthlete)
 }
 

@@ -1,6 +1,6 @@
 import { daysOfEntry, type EntryKind } from '~~/core/season'
 import type { Competition, EntryInput, StoredEntry } from '~~/shared/types'
-import type { Tx } from './rows'
+import { planned, type Tx } from './rows'
 
 interface EntryRow {
   id: string
@@ -42,7 +42,10 @@ export async function entriesOf(
 ): Promise<StoredEntry[]> {
   const query = select(tx, organisationId)
   const rows =
-    await (groupIds ? query.where(q => q.whereIn('group_id', groupIds as string[]).orWhereNull('group_id')) : query)
+    await (groupIds
+      ? query.where(q => q.whereRaw('group_id = any(?)', [groupIds as string[]]).orWhereNull('group_id'))
+        .options(planned('entries of groups'))
+      : query)
   return rows.map(toEntry)
 }
 

@@ -1,14 +1,12 @@
 import { EMPTY_OWN, type OwnCatalogue } from '~~/core/catalogue'
 import type { StoredCatalogue } from '~~/shared/types'
-import { json, type Tx } from './rows'
+import { json, planned, type Tx } from './rows'
 
 /** What an organisation has added to the standard catalogue. */
 export async function ownCatalogue(tx: Tx, organisationId: string): Promise<StoredCatalogue> {
-  const row = await tx('own_catalogue').where({ organisation_id: organisationId }).first<
-    { version: number, document: OwnCatalogue } | undefined
-  >(
-    'version', 'document',
-  )
+  const row = await tx('own_catalogue').where({ organisation_id: organisationId })
+    .options(planned('own catalogue'))
+    .first<{ version: number, document: OwnCatalogue } | undefined>('version', 'document')
   return row ? { version: row.version, own: row.document } : { version: 0, own: EMPTY_OWN }
 }
 

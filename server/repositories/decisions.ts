@@ -1,5 +1,5 @@
 import type { Decision, DecisionKind, Step } from '~~/core/progression'
-import { json, type Tx } from './rows'
+import { json, planned, type Tx } from './rows'
 
 /** A decision as it is kept. */
 export interface StoredDecision {
@@ -76,8 +76,8 @@ export async function decisionsSince(
   tx: Tx, organisationId: string, athleteIds: readonly string[] | null, day: string,
 ): Promise<StoredDecision[]> {
   const rows = await selectDecisions(tx, organisationId).where('d.day', '>=', day)
-    .modify((query) => { if (athleteIds) void query.whereIn('d.athlete_id', athleteIds as string[]) })
-    .orderBy(['d.at', 'd.id'])
+    .modify((query) => { if (athleteIds) void query.whereRaw('d.athlete_id = any(?)', [athleteIds as string[]]) })
+    .orderBy(['d.at', 'd.id']).options(planned(`decisions of ${athleteIds ? 'some' : 'all'}`))
   return (rows as Row[]).map(toDecision)
 }
 

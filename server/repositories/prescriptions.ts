@@ -2,7 +2,7 @@ import { group } from 'd3-array'
 import { setCount } from '~~/core/dose'
 import type { PlannedLift } from '~~/core/programme'
 import type { PrescribedItem, PrescribedSession, Routine } from '~~/shared/types'
-import { json, type Tx } from './rows'
+import { json, planned, type Tx } from './rows'
 
 interface SessionRow {
   id: string
@@ -46,6 +46,7 @@ async function withItems(tx: Tx, organisationId: string, rows: readonly SessionR
   if (rows.length === 0) return []
   const items = await tx<ItemRow>('prescribed_item').where({ organisation_id: organisationId })
     .whereRaw('session_id = any(?)', [rows.map(row => row.id)]).whereNull('withdrawn_at').orderBy('place')
+    .options(planned('drills of sessions'))
   const bySession = group(items, item => item.session_id)
   return rows.map((row) => {
     const own = bySession.get(row.id) ?? []
@@ -79,6 +80,7 @@ export async function sessionsBetween(
 ): Promise<StoredSession[]> {
   const rows = await current(tx, organisationId).where({ athlete_id: athleteId })
     .whereBetween('day', [from, to]).orderBy([{ column: 'day' }, { column: 'plan_key' }])
+    .options(planned('sessions between'))
   return withItems(tx, organisationId, rows)
 }
 

@@ -1,5 +1,5 @@
 import type { AthleteSeason, SeasonNotice, StoredSeason } from '~~/shared/types'
-import { json, type Tx } from './rows'
+import { json, planned, type Tx } from './rows'
 
 interface SeasonRow {
   group_id: string
@@ -40,9 +40,8 @@ export async function seasonsOf(
   tx: Tx, organisationId: string, groupIds: readonly string[] | null,
 ): Promise<StoredSeason[]> {
   const query = tx('season').where({ organisation_id: organisationId }).orderBy('group_id')
-  return (await (groupIds ? query.whereIn('group_id', groupIds as string[]) : query).select<SeasonRow[]>('*')).map(
-    toSeason,
-  )
+  if (groupIds) query.whereRaw('group_id = any(?)', [groupIds as string[]]).options(planned('seasons of groups'))
+  return (await query.select<SeasonRow[]>('*')).map(toSeason)
 }
 
 /** Stores a season over the version that was read (0: there was none); false when another write came first. */
@@ -68,8 +67,8 @@ export async function athleteSeasons(
   by: { groupIds?: readonly string[], athleteIds?: readonly string[] } = {},
 ): Promise<AthleteSeason[]> {
   const query = tx('athlete_season').where({ organisation_id: organisationId }).orderBy(['athlete_id', 'group_id'])
-  if (by.groupIds) query.whereIn('group_id', by.groupIds as string[])
-  if (by.athleteIds) query.whereIn('athlete_id', by.athleteIds as string[])
+  if (by.groupIds) query.whereRaw('group_id = any(?)', [by.groupIds as string[]])
+  if (by.athleteIds) query.whereRaw('athlete_id = any(?)', [by.athleteIds as string[]])
   return (await query.select<AthleteSeasonRow[]>('*')).map(toAthleteSeason)
 }
 
@@ -107,14 +106,13 @@ export async function insertSeasonChange(
 export async function seasonChangesSince(
   tx: Tx, organisationId: string, groupIds: readonly string[], day: string, timeZone: string,
 ): Promise<SeasonNotice[]> {
-  const rows = await tx('season_change as c').where('c.organisation_id', organisationId).whereIn(
-    'c.group_id', groupIds as string[],
-  )
+  const rows = await tx('season_change as c').where('c.organisation_id', organisationId)
+    .whereRaw('c.group_id = any(?)', [groupIds as string[]])
     .whereRaw('c.changed_at >= (?::date)::timestamp at time zone ?', [day, timeZone]).orderBy('c.changed_at', 'desc')
     .select<ChangeRow[]>(
       'c.*',
       tx.raw('(select p.name from person p where p.organisation_id = c.organisation_id and p.id = c.changed_by) as by'),
-    )
+    ).options(planned('season changes'))
   return rows.map(row => ({
     id: row.id, groupId: row.group_id, athleteId: row.athlete_id, at: row.changed_at.toISOString(), by: row.by,
     title: row.title, days: row.days,

@@ -1,5 +1,5 @@
 import type { StoredSetLog } from '~~/shared/types'
-import { json, type Tx } from './rows'
+import { json, planned, type Tx } from './rows'
 
 interface LogRow {
   id: string
@@ -137,7 +137,7 @@ export async function logsBetween(
 ): Promise<StoredSetLog[]> {
   const rows = await tx<LogRow>('set_log').where({ organisation_id: organisationId })
     .whereRaw('athlete_id = any(?)', [athleteIds as string[]]).whereBetween('day', [from, to])
-    .orderBy(['day', 'performed_at', 'set_number', 'id'])
+    .orderBy(['day', 'performed_at', 'set_number', 'id']).options(planned('sets between'))
   return rows.map(toLog)
 }
 

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex'
 import { toOrganisation, type Organisation, type OrganisationRow } from './organisations'
 import { toPerson, type Person, type PersonRow } from './people'
-import type { Tx } from './rows'
+import { planned, type Tx } from './rows'
 
 /** One sign-in on one device. */
 export interface SignIn {
@@ -58,9 +58,9 @@ interface HolderRow {
 
 /** What every request begins with: one question, asked before anybody acts. */
 export async function holderOf(db: Knex, organisationId: string, id: string): Promise<Holder | null> {
-  const { rows: [row] } = await db.raw<{ rows: { who: HolderRow | null }[] }>('select keen_who(?, ?) as who', [
-    organisationId, id,
-  ])
+  const { rows: [row] } = await db
+    .raw<{ rows: { who: HolderRow | null }[] }>('select keen_who(?, ?) as who', [organisationId, id])
+    .options(planned('who'))
   if (!row?.who) return null
   const { signIn, person, organisation, secondFactor } = row.who
   return {

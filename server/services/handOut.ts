@@ -11,7 +11,7 @@ import type {
 import { asSystem } from '../database/connection'
 import { openStops } from '../repositories/alerts'
 import type { StoredSession } from '../repositories/prescriptions'
-import { loggedItemIds, logsBetween } from '../repositories/setLogs'
+import { logsBetween } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
 import type { Context } from './context'
 import { drillLook } from './drillLook'
@@ -39,15 +39,9 @@ export async function handOut(
   tx: Tx, context: Pick<Context, 'actor' | 'today'>, all: readonly Frozen[],
 ): Promise<HandedOut[]> {
   const { actor, today } = context
-  const items = all.flatMap(({ sessions }) => sessions.flatMap(session => session.items.map(item => item.id)))
-  const logged = await loggedItemIds(tx, actor.organisationId, items)
-  const lately = group(
-    await logsBetween(
-      tx, actor.organisationId, all.map(({ truth }) => truth.athlete.id), addDays(today, -KNOWN_DAYS),
-      addDays(today, 7),
-    ),
-    log => log.athleteId,
-  )
+  const logs = await logsAround(tx, context, all)
+  const logged = new Set(logs.map(log => log.prescribedItemId))
+  const lately = group(logs, log => log.athleteId)
   const stops = await stopsAmong(tx, context, all)
   return all.map(({ truth, sessions }) => ({
     stop: stops.get(truth.athlete.id) ?? null,
@@ -57,6 +51,16 @@ export async function handOut(
       return asShown(open, truth, lately.get(truth.athlete.id) ?? [])
     }),
   }))
+}
+
+/** Sets of the weeks behind, and of the days about each session: its own are among them. */
+function logsAround(
+  tx: Tx, { actor, today }: Pick<Context, 'actor' | 'today'>, all: readonly Frozen[],
+): Promise<StoredSetLog[]> {
+  const days = all.flatMap(({ sessions }) => sessions.map(session => session.day))
+  const from = [addDays(today, -KNOWN_DAYS), ...days.map(day => addDays(day, -7))].sort()[0]!
+  const to = [addDays(today, 7), ...days.map(day => addDays(day, 7))].sort().at(-1)!
+  return logsBetween(tx, actor.organisationId, all.map(({ truth }) => truth.athlete.id), from, to)
 }
 
 /** A session with what its drills look like and how each was done last. */

@@ -20,6 +20,13 @@ export async function healthTruth(tx: Tx, { actor }: Pick<Context, 'actor'>, ath
   return (await healthTruths(tx, { actor }, [athleteId])).get(athleteId)!
 }
 
+/** The truth of an athlete that was just read; an assistant read less than there is. */
+export async function truthOf(tx: Tx, { actor }: Pick<Context, 'actor'>, athlete: Athlete): Promise<Truth> {
+  if (actor.role === 'assistant') return healthTruth(tx, { actor }, athlete.id)
+  const catalogue = await catalogueOfOrganisation(tx, actor.organisationId)
+  return { athlete, catalogue, on: day => screenOf(athlete, day, catalogue) }
+}
+
 /** The same of several athletes in sight, asked at once. */
 export async function healthTruths(
   tx: Tx, { actor }: Pick<Context, 'actor'>, athleteIds: readonly string[],

@@ -7,15 +7,34 @@ import type { Tx } from '../repositories/rows'
 
 type Member = Pick<Athlete, 'id' | 'groupIds'>
 
+/** The calendar of an athlete: entries and seasons of the groups, and what the athlete does otherwise. */
+interface AthleteCalendar {
+  readonly entries: readonly StoredEntry[]
+  readonly seasons: readonly StoredSeason[]
+  readonly own: readonly AthleteSeason[]
+}
+
+export async function calendarOf(
+  tx: Tx, organisationId: string, { id, groupIds }: Member,
+): Promise<AthleteCalendar> {
+  return {
+    entries: await entriesOf(tx, organisationId, groupIds),
+    seasons: await seasonsOf(tx, organisationId, groupIds),
+    own: await athleteSeasons(tx, organisationId, { athleteIds: [id] }),
+  }
+}
+
+/** Entries that are on, without those the athlete is not part of. */
+export function withoutSkips({ entries, own }: AthleteCalendar): StoredEntry[] {
+  const skips = new Set(own.flatMap(one => one.exceptions.skips))
+  return entries.filter(entry => !entry.cancelled && !skips.has(entry.id))
+}
+
 /** Competitions of an athlete's groups, without those the athlete is not part of. */
 export async function competitionsFor(
-  tx: Tx, organisationId: string, { id, groupIds }: Member, from: string, to: string,
+  tx: Tx, organisationId: string, member: Member, from: string, to: string,
 ): Promise<Competition[]> {
-  const entries = (await entriesOf(tx, organisationId, groupIds)).filter(entry => !entry.cancelled)
-  const skips = new Set(
-    (await athleteSeasons(tx, organisationId, { athleteIds: [id] })).flatMap(own => own.exceptions.skips),
-  )
-  return competitionDays(entries, from, to).filter(({ id: entryId }) => !skips.has(entryId))
+  return competitionDays(withoutSkips(await calendarOf(tx, organisationId, member)), from, to)
 }
 
 /** Entries that a group's season heeds: its own and the centre's, without what is called off. */
@@ -41,11 +60,16 @@ export function seasonOn(
 
 /** What the season says about the week an athlete is planned for; null outside every season. */
 export async function seasonWeekFor(
-  tx: Tx, organisationId: string, { id, groupIds }: Member, startsOn: string,
+  tx: Tx, organisationId: string, member: Member, startsOn: string,
 ): Promise<SeasonWeek | null> {
-  const season = seasonOn(await seasonsOf(tx, organisationId, groupIds), groupIds, startsOn)
-  if (!season) return null
-  const own =
-    (await athleteSeasons(tx, organisationId, { athleteIds: [id] })).find(one => one.groupId === season.groupId) ?? null
-  return weekOfSeason(season, own, await entriesOf(tx, organisationId, groupIds), startsOn)
+  return seasonWeekIn(await calendarOf(tx, organisationId, member), member, startsOn)
+}
+
+/** The same of a calendar that is there. */
+export function seasonWeekIn(
+  { seasons, own, entries }: AthleteCalendar, { groupIds }: Pick<Member, 'groupIds'>, startsOn: string,
+): SeasonWeek | null {
+  const season = seasonOn(seasons, groupIds, startsOn)
+  const mine = own.find(one => one.groupId === season?.groupId) ?? null
+  return season && weekOfSeason(season, mine, entries, startsOn)
 }

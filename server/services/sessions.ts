@@ -4,9 +4,8 @@ import { athleteText } from '~~/core/progression'
 import { entriesOn } from '~~/core/season'
 import { AppError } from '~~/shared/errors'
 import type { Athlete, SessionRun, StoredSetLog, Today } from '~~/shared/types'
-import { entriesOf } from '../repositories/calendar'
+import { competitionDays } from '../repositories/calendar'
 import { decisionsSince } from '../repositories/decisions'
-import { athleteSeasons } from '../repositories/seasons'
 import { sessionById, sessionsBetween, type StoredSession } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { sessionEffortsOf } from '../repositories/sessionEfforts'
@@ -15,9 +14,9 @@ import { catalogueOfOrganisation } from './catalogue'
 import { noticesSinceYesterday } from './coachDay'
 import { mustSeeAthlete, transaction, type Context } from './context'
 import { handOut, type HandedOut } from './handOut'
-import { healthTruth, healthTruths } from './healthTruth'
+import { healthTruths, truthOf } from './healthTruth'
 import { logsFor } from './logsFor'
-import { competitionsFor, seasonWeekFor } from './seasonOf'
+import { calendarOf, seasonWeekIn, withoutSkips } from './seasonOf'
 
 /** Days the athlete's page looks ahead. */
 const AHEAD_DAYS = 7
@@ -28,7 +27,7 @@ export function athleteToday(context: Context, athleteId: string): Promise<Today
     const { actor: { organisationId }, today: day } = context
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const frozen = await sessionsBetween(tx, organisationId, athleteId, day, addDays(day, AHEAD_DAYS))
-    const truth = await healthTruth(tx, context, athleteId)
+    const truth = await truthOf(tx, context, athlete)
     const [{ stop, sessions }] = await handOut(tx, context, [{ truth, sessions: frozen }]) as [HandedOut]
     return {
       athleteId,
@@ -66,15 +65,13 @@ async function decidedLately(tx: Tx, context: Context, athleteId: string): Promi
 async function around(
   tx: Tx, { actor: { organisationId } }: Context, athlete: Athlete, day: string,
 ): Promise<Pick<Today, 'nextCompetition' | 'season' | 'entries' | 'notices'>> {
-  const own = await athleteSeasons(tx, organisationId, { athleteIds: [athlete.id] })
-  const competitions = await competitionsFor(tx, organisationId, athlete, day, addDays(day, 365))
-  const entries = (await entriesOf(tx, organisationId, athlete.groupIds)).filter(entry =>
-    !entry.cancelled && !own.some(one => one.exceptions.skips.includes(entry.id))
-  )
+  const calendar = await calendarOf(tx, organisationId, athlete)
+  const { own } = calendar
+  const entries = withoutSkips(calendar)
   const notices = await noticesSinceYesterday(tx, organisationId, athlete.groupIds, day)
   return {
-    nextCompetition: competitions[0] ?? null,
-    season: await seasonWeekFor(tx, organisationId, athlete, mondayOf(day)),
+    nextCompetition: competitionDays(entries, day, addDays(day, 365))[0] ?? null,
+    season: seasonWeekIn(calendar, athlete, mondayOf(day)),
     entries: entriesOn(entries, day),
     notices: notices.filter(notice =>
       notice.athleteId === athlete.id || (notice.athleteId === null && !own.some(one => one.groupId === notice.groupId))

@@ -233,6 +233,10 @@ describe('a clock in another zone', () => {
       'it is the next day in Auckland', '2026-03-14', '18:20', 'Europe/London', 'Pacific/Auckland',
       '07:20 the next day by your clock',
     ],
+    [
+      'a clock that was set that day counts as it stands', '2026-10-25', '12:00', 'Europe/London', 'America/New_York',
+      '08:00 by your clock',
+    ],
     ['two zones of one clock agree', '2026-07-01', '09:00', 'Atlantic/Faroe', 'Europe/London', ''],
   ])('%s', (_, day, at, there, here, said) => {
     expect(yourClock(day, at, there, here)).toBe(said)
