@@ -48,7 +48,7 @@ const allowed = {
   processes: ['queue', 'services', 'pool', 'solver', 'database', 'utils', 'shared', 'core'],
   utils: ['utils', 'instruments', 'pool', 'calendar', 'services', 'jobs', 'queue', 'database', 'shared', 'core'],
   routes: ['utils', 'instruments', 'services', 'database', 'shared'],
-  bench: ['bench', 'solver', 'pool', 'core', 'shared', 'demo', 'database', 'repositories', 'utils'],
+  bench: ['bench', 'solver', 'pool', 'core', 'shared', 'demo', 'database', 'repositories', 'hardening'],
   hardening: ['hardening', 'utils', 'shared', 'core'],
   solver: ['solver', 'core'],
   engine: ['engine', 'solver', 'core', 'shared'],

@@ -1,5 +1,6 @@
+import { randomUUID } from 'node:crypto'
 import { aDevice, openLine, readyWithoutLine } from './device'
-import { expect, hand, open, signInAnew, test } from './helpers'
+import { csrfOf, expect, hand, linkIn, mailTo, open, signInAnew, test } from './helpers'
 import { planToday } from './planToday'
 
 const PHONE = { width: 390, height: 844 }
@@ -138,4 +139,45 @@ test('two tabs of one athlete without a network log one session between them, ea
   }
   expect(new Set(today.logs.map(log => log.prescribedItemId)).size).toBe(2)
   expect(today.logs).toHaveLength(2)
+})
+
+test('a coach whose roster is empty reads so on a tablet that starts without a network', async ({ page }, testInfo) => {
+  const email = `nobody-yet-${Date.now().toString(36)}@test.example`
+  await signInAnew(page, 'head@larkholm.example')
+  const invited = await page.request.post('/api/staff', {
+    headers: await csrfOf(page), data: { id: randomUUID(), name: 'Nobody Yet', email, role: 'coach', groupIds: [] },
+  })
+  expect(invited.ok()).toBe(true)
+  const link = linkIn(await mailTo(page, email))
+  await page.context().clearCookies()
+  await open(page, link)
+  await page.getByLabel('New password').fill('slate and chalk')
+  await page.getByLabel('The same once more').fill('slate and chalk')
+  await page.getByRole('button', { name: 'Set the password' }).click()
+  await page.waitForURL(/roster/)
+
+  const line = await openLine()
+  const tablet = await aDevice(line.url, { ...testInfo.project.use.launchOptions, viewport: TABLET })
+  try {
+    let own = await tablet.on()
+    await signInAnew(own, email, 'slate and chalk')
+    for (const room of ['/day', '/tests']) await open(own, room)
+    await expect(own.getByRole('heading', { level: 1 })).toBeVisible()
+    await readyWithoutLine(own)
+    await tablet.off()
+    line.cut(true)
+    own = await tablet.on()
+    const errors: string[] = []
+    own.on('pageerror', error => errors.push(error.message))
+    await open(own, '/day')
+    await expect(own.getByText('The server does not answer.')).toBeVisible()
+    await expect(own.getByText('No squad is in your sight yet.')).toBeVisible()
+    await open(own, '/tests')
+    await expect(own.getByText('Nobody is on the roster yet.')).toBeVisible()
+    expect(errors).toEqual([])
+  }
+  finally {
+    await tablet.scrap()
+    await line.close()
+  }
 })

@@ -1,8 +1,10 @@
 // npm run fuzz -- --cases N --seed S: wrong, huge and hostile requests at every route. A server error, a leaked
 // detail or an answer out of shape is a failure.
+import pg from 'pg'
 import { ROUTE_RULES } from '../server/utils/accessRules'
 import { hostileBody, hostileHeaders, hostilePath } from './hostile'
 import { argument, Luck } from './random'
+import { signedInAs } from './signedInAs'
 import { TEMPLATES } from './templates'
 
 const base = process.env.HARDENING_URL!
@@ -16,28 +18,18 @@ const LEAK = /\bat .+:\d+:\d+|node_modules|\.ts:|\bselect\b.+\bfrom\b|pg_|keen_a
 
 interface Session { readonly cookie: string, readonly csrf: string, readonly ids: string[] }
 const sessions = new Map<string, Session>()
+const owner = new pg.Client({ connectionString: process.env.DATABASE_URL! })
+await owner.connect()
 
-/** Another case may sign the same person out everywhere at the same moment: then once more. */
+/** As if the password had been typed: hostile tries have long had the account and the address throttled. */
 async function signIn(email: string): Promise<Session> {
-  for (;;) {
-    const session = await trySignIn(email)
-    if (session) return session
-  }
-}
-
-async function trySignIn(email: string): Promise<Session | null> {
-  const answer = await fetch(`${base}/api/session`, {
-    method: 'POST', body: JSON.stringify({ email, password: 'anchor-demo' }),
-    headers: { 'content-type': 'application/json' },
-  })
-  const { csrf, me } = await answer.json() as { csrf: string, me: { athleteId: string | null } | null }
-  if (answer.ok && !me) return null
-  if (!me) throw new Error(`${email} cannot sign in any more: ${answer.status}`)
-  const cookie = answer.headers.get('set-cookie')?.split(';')[0] ?? ''
+  const [visitor] = await signedInAs(owner, [email], process.env.SESSION_PASSWORD!)
+  if (!visitor) throw new Error(`${email} is not there any more.`)
+  const { cookie, 'x-keen-csrf': csrf } = visitor.headers as { 'cookie': string, 'x-keen-csrf': string }
   const roster = await fetch(`${base}/api/athletes`, { headers: { cookie } })
   const ids = roster.ok
     ? (await roster.json() as { athlete: { id: string } }[]).map(row => row.athlete.id)
-    : [me.athleteId ?? '']
+    : [visitor.athleteId ?? '']
   return { cookie, csrf, ids }
 }
 
@@ -99,6 +91,7 @@ await Promise.all(Array.from({ length: IN_FLIGHT }, async () => {
     })
   }
 }))
+await owner.end()
 const alive = (await fetch(`${base}/api/ready`)).ok
 console.log(`seed ${seed}: ${sent} of ${cases} cases answered in ${((Date.now() - startedAt) / 1000).toFixed(1)} s`)
 console.log([...counts].sort().map(([status, n]) => `${status}: ${n}`).join(', '))

@@ -128,20 +128,36 @@ describe('writes on their way', () => {
     await Promise.all([one.open(), other.open()])
     one.leave(aWrite('a'))
     await vi.advanceTimersByTimeAsync(0)
-    await other.open()
+    const asked = server.mock.calls.length
+    await other.openAgain()
+    expect(server).toHaveBeenCalledTimes(asked)
     expect(seen.writes).toMatchObject([{ key: 'a' }])
     // The other tab replaces it while it waits: the first has nothing of it left.
     other.leave(aWrite('a', { n: 2 }))
     await vi.advanceTimersByTimeAsync(0)
-    await one.open()
+    await one.openAgain()
     expect(seen.writes).toMatchObject([{ key: 'a', body: { n: 2 } }])
     server.mockResolvedValue('stored')
     await other.drain()
-    await one.open()
+    await one.openAgain()
     expect([seen.writes, device]).toEqual([[], []])
     const names = idsSent().slice(-1)
     await vi.advanceTimersByTimeAsync(10_000)
     expect(idsSent().slice(-1)).toEqual(names)
+  })
+
+  it('of a tab that is closed are sent by the other one, some seconds later', async () => {
+    server.mockRejectedValueOnce(new NoConnection()).mockResolvedValue('stored')
+    const [one, other] = [queue(), queue()]
+    await Promise.all([one.open(), other.open()])
+    one.leave(aWrite('a'))
+    await vi.advanceTimersByTimeAsync(0)
+    await other.openAgain()
+    one.close()
+    await vi.advanceTimersByTimeAsync(9000)
+    expect(device).toHaveLength(1)
+    await vi.advanceTimersByTimeAsync(1000)
+    expect([seen.writes, device]).toEqual([[], []])
   })
 
   it('that somebody waits for are asked for under their name when another tab has sent them', async () => {
@@ -153,7 +169,7 @@ describe('writes on their way', () => {
     server.mockResolvedValue('stored')
     await other.open()
     await other.drain()
-    await one.open()
+    await one.openAgain()
     await vi.advanceTimersByTimeAsync(3000)
     expect(await answer).toBe('stored')
     expect(new Set(idsSent()).size).toBe(1)

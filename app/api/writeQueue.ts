@@ -6,6 +6,8 @@ import type { WriteShelf } from '~/device/writeShelf'
 import { call } from './call'
 
 const RETRY_MS = 3000
+/** So long another tab has for what it was asked to send. */
+const OTHERS_FIRST_MS = 10_000
 /** Times an answer that makes no sense is asked for again before the write is set aside. */
 const TRIES_AT_NONSENSE = 4
 
@@ -33,17 +35,29 @@ export class WriteQueue {
     private readonly shelf: WriteShelf, private readonly tell: (writes: readonly Write[], line: Line) => void,
   ) {}
 
-  /** Takes up what an earlier visit of this person left behind, and what another tab of theirs does meanwhile. */
+  /** Takes up what an earlier visit of this person left behind, and sends it. */
   async open(): Promise<void> {
     const person = whose()
     if (person !== this.person) this.writes = []
     this.person = person
+    if (await this.look()) void this.drain()
+  }
+
+  /** Takes up what another tab of this person has put on the device or sent; that tab is the first to send it. */
+  async openAgain(): Promise<void> {
+    if (this.person === '' || !await this.look() || this.writes.length === 0) return
+    this.timer ??= setTimeout(() => void this.drain(), OTHERS_FIRST_MS)
+  }
+
+  /** False when somebody else is here by the time it is read. */
+  private async look(): Promise<boolean> {
+    const { person } = this
     const onShelf = new Set(this.writes.filter(write => this.isKept(write)).map(write => write.id))
     const left = await this.shelf.all().catch(() => null)
-    if (person !== this.person) return
+    if (person !== this.person) return false
     if (left) this.takeUp(left, onShelf)
     this.changed()
-    void this.drain()
+    return true
   }
 
   /** What lies on the shelf is as true as what is here, but for what is on its way there or to the server. */
@@ -58,11 +72,6 @@ export class WriteQueue {
       ...this.writes.filter(({ id }) =>
         !there.has(id) && (!onShelf.has(id) || id === this.sending || this.waiters.has(id))),
     ]
-  }
-
-  /** Whether it is open for somebody. */
-  get isOpen(): boolean {
-    return this.person !== ''
   }
 
   /** Forgets what is in memory when somebody signs out; the device keeps it for the next time. */

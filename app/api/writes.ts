@@ -13,7 +13,7 @@ export const writes = new WriteQueue(deviceShelf, (all, how) => {
   line.value = how
 })
 
-onOtherTab(() => void (writes.isOpen && writes.open()))
+onOtherTab(() => void writes.openAgain())
 
 /** Sends a write that nothing replaces; settles when it is stored. */
 export async function write<T>(label: string, method: Write['method'], path: string, body?: unknown): Promise<T> {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { SessionRun, Today } from '~~/shared/types'
 import { spread } from '../timing'
-import type { Visitor } from './people'
+import type { Visitor } from '../../hardening/signedInAs'
 
 /** Milliseconds of each answer, by what was asked; and what was not answered well, by its status. */
 export interface Answers {
@@ -36,7 +36,9 @@ async function athlete(answers: Answers, base: string, who: Visitor, until: numb
   for (let set = 1; Date.now() < until;) {
     const today = await ask<Today>(answers, base, who, 'today', `/api/athletes/${who.athleteId}/today`)
     const sessionId = today?.session?.id ?? today?.nextDays[0]?.sessionId
-    const run = sessionId && await ask<SessionRun>(answers, base, who, 'session', `/api/sessions/${sessionId}`)
+    const run = sessionId
+      ? await ask<SessionRun>(answers, base, who, 'session', `/api/sessions/${sessionId}`)
+      : undefined
     for (const item of run?.session?.items.filter(one => !one.stopped) ?? []) {
       await sleep(restMs * (0.5 + Math.random()))
       if (Date.now() >= until) return

@@ -1,5 +1,6 @@
 import pg from 'pg'
-import { addSquadCoach, signIn, type Visitor } from './people'
+import { signedInAs, type Visitor } from '../../hardening/signedInAs'
+import { addSquadCoach } from './squadCoach'
 import { ask, evening, said, type Answers } from './evening'
 import { fill } from './fill'
 
@@ -28,7 +29,7 @@ console.log(`${there!.athletes} athletes, ${there!.sets} sets, filled in ${tookS
 
 const squadCoach = await addSquadCoach(owner)
 const clones = Array.from({ length: Math.max(1, people) }, (_, i) => `clone-${i + 1}@larkholm.example`)
-const [head, squad, ...athletes] = await signIn(
+const [head, squad, ...athletes] = await signedInAs(
   owner, ['head@larkholm.example', squadCoach, ...clones], LOAD_PASSWORD) as [Visitor, Visitor, ...Visitor[]]
 
 // One after the other, with nobody else there.

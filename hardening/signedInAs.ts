@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { sealSession, type H3Event } from 'h3'
 import type { Client } from 'pg'
-import { csrfToken } from '../../server/utils/csrf'
+import { csrfToken } from '../server/utils/csrf'
 
 /** Somebody who is signed in. */
 export interface Visitor {
@@ -21,10 +21,10 @@ interface PersonRow {
 }
 
 /**
- * Signs people in without asking for their passwords: five hundred at once from one address are an attack to the
- * sign-in page, and it is not what is measured.
+ * Signs people in without asking for their passwords: hundreds at once from one address, or after thousands of wrong
+ * passwords, are an attack to the sign-in page, and it is not what is tried.
  */
-export async function signIn(owner: Client, emails: readonly string[], password: string): Promise<Visitor[]> {
+export async function signedInAs(owner: Client, emails: readonly string[], password: string): Promise<Visitor[]> {
   const { rows } = await owner.query<PersonRow>(
     `select id, organisation_id, role, athlete_id, session_version from person where email = any($1)
       order by array_position($1, email)`, [emails])
@@ -44,16 +44,4 @@ export async function signIn(owner: Client, emails: readonly string[], password:
       },
     }
   }))
-}
-
-/** A coach who sees one squad of twenty-five; the address is the answer. */
-export async function addSquadCoach(owner: Client): Promise<string> {
-  const email = 'squad-coach@larkholm.example'
-  await owner.query(`insert into person (id, organisation_id, role, name, email, password_hash)
-    select gen_random_uuid(), organisation_id, 'coach', 'Of one squad', $1, password_hash from person
-      where email = 'coach@larkholm.example' on conflict do nothing`, [email])
-  await owner.query(`insert into group_staff (organisation_id, group_id, person_id)
-    select g.organisation_id, g.id, p.id from training_group g join person p using (organisation_id)
-      where g.name = 'Squad 1' and p.email = $1 on conflict do nothing`, [email])
-  return email
 }
