@@ -1,6 +1,12 @@
 <script setup lang="ts">
-/** One kind of thing that goes out as a file and comes in as a table: here, or in a (room) of its own. */
-defineProps<{ title: string, says: string, busy: boolean, editable: boolean, room?: string }>()
+/** One kind of thing that goes out as a file and comes in as a table: here, or in a (room) of its own, by its name. */
+defineProps<{
+  title: string
+  says: string
+  busy: boolean
+  editable: boolean
+  room?: readonly [to: string, name: string]
+}>()
 const emit = defineEmits<{ write: [as: 'csv' | 'json'], choose: [event: Event] }>()
 </script>
 
@@ -29,10 +35,10 @@ const emit = defineEmits<{ write: [as: 'csv' | 'json'], choose: [event: Event] }
       </button>
       <NuxtLink
         v-if="editable && room"
-        :to="room"
+        :to="room[0]"
         class="btn btn-main"
       >
-        Bring {{ title.toLowerCase() }} in …
+        {{ room[1] }}
       </NuxtLink>
       <label
         v-else-if="editable"

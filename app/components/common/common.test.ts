@@ -86,10 +86,11 @@ describe('a kind of file', () => {
 
   it('with a room of its own comes in there', () => {
     const wrapper = mount(FileKind, {
-      props: { title: 'Roster', says: '', busy: false, editable: true, room: '/athletes/table' },
+      props: { title: 'Roster', says: '', busy: false, editable: true, room: ['/athletes/table', 'Bring them in'] },
       global: { stubs: { NuxtLink: RouterLinkStub } },
     })
-    expect(wrapper.getComponent(RouterLinkStub).props('to')).toBe('/athletes/table')
+    const link = wrapper.getComponent(RouterLinkStub)
+    expect([link.props('to'), link.text()]).toEqual(['/athletes/table', 'Bring them in'])
     expect(wrapper.find('input').exists()).toBe(false)
   })
 })

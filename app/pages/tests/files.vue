@@ -31,7 +31,7 @@ const KINDS = computed(() => [
   {
     kind: 'roster' as const, title: 'Roster',
     says: 'Names, bodies, sport and groups. Flags are never in a file: each new athlete is screened here.',
-    room: '/athletes/table',
+    room: ['/athletes/table', 'Bring athletes in …'] as const,
   },
 ])
 </script>
