@@ -1,7 +1,7 @@
 import type { Client } from 'pg'
 
 /** How large an organisation is made. */
-export interface Size {
+interface Size {
   readonly athletes: number
   /** Weeks behind everybody. */
   readonly weeks: number
