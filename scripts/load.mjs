@@ -1,5 +1,4 @@
 // npm run load -- --athletes N --weeks W --people M --minutes T --servers S: a large organisation on a busy evening.
-// See docs/operations.md.
 import { spawn } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { ensureBuild, serverEntry } from './lib/build.mjs'
