@@ -77,6 +77,7 @@ export class WriteQueue {
   /** Forgets what is in memory when somebody signs out; the device keeps it for the next time. */
   close(): void {
     if (this.timer) clearTimeout(this.timer)
+    this.timer = null
     this.writes = []
     this.person = ''
     this.line = 'open'

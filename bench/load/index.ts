@@ -1,4 +1,5 @@
 import pg from 'pg'
+import { argument } from '../../hardening/random'
 import { signedInAs, type Visitor } from '../../hardening/signedInAs'
 import { addSquadCoach } from './squadCoach'
 import { ask, evening, said, type Answers } from './evening'
@@ -8,11 +9,6 @@ const { LOAD_BASES, LOAD_DATABASE_URL, LOAD_PASSWORD } = process.env
 if (!LOAD_BASES || !LOAD_DATABASE_URL || !LOAD_PASSWORD) throw new Error('Run this through: npm run load')
 const bases = LOAD_BASES.split(' ')
 
-/** A number given as `--name N`. */
-function argument(name: string, otherwise: number): number {
-  const at = process.argv.indexOf(`--${name}`)
-  return at < 0 ? otherwise : Number(process.argv[at + 1])
-}
 const size = { athletes: argument('athletes', 200), weeks: argument('weeks', 12) }
 const people = argument('people', 50)
 const minutes = argument('minutes', 1)

@@ -20,11 +20,13 @@ export async function healthTruth(tx: Tx, { actor }: Pick<Context, 'actor'>, ath
   return (await healthTruths(tx, { actor }, [athleteId])).get(athleteId)!
 }
 
+const truthIn = (catalogue: Catalogue, athlete: Athlete): Truth =>
+  ({ athlete, catalogue, on: day => screenOf(athlete, day, catalogue) })
+
 /** The truth of an athlete that was just read; an assistant read less than there is. */
 export async function truthOf(tx: Tx, { actor }: Pick<Context, 'actor'>, athlete: Athlete): Promise<Truth> {
   if (actor.role === 'assistant') return healthTruth(tx, { actor }, athlete.id)
-  const catalogue = await catalogueOfOrganisation(tx, actor.organisationId)
-  return { athlete, catalogue, on: day => screenOf(athlete, day, catalogue) }
+  return truthIn(await catalogueOfOrganisation(tx, actor.organisationId), athlete)
 }
 
 /** The same of several athletes in sight, asked at once. */
@@ -37,6 +39,5 @@ export async function healthTruths(
   // Only an assistant sees less of an athlete in sight than there is.
   const athletes = await (actor.role === 'assistant' ? asSystem(tx, actor, read) : read())
   const catalogue = await catalogueOfOrganisation(tx, organisationId)
-  return new Map(athletes.map(athlete =>
-    [athlete.id, { athlete, catalogue, on: (day: string) => screenOf(athlete, day, catalogue) }]))
+  return new Map(athletes.map(athlete => [athlete.id, truthIn(catalogue, athlete)]))
 }
