@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { asSystemOf, connect, inOrganisation } from '../server/database/connection'
 import { insertLogs } from '../server/repositories/setLogs'
-import type { RosterRow, SetLogInput, StoredSetLog, Today } from '~~/shared/types'
+import type { RosterPage, RosterRow, SetLogInput, StoredSetLog, Today } from '~~/shared/types'
 import { sideBySide, spread } from './timing'
 
 /** A set logged through the route of the running server, against the same insert straight into PostgreSQL. */
@@ -9,7 +9,7 @@ export async function benchLogInsert(baseUrl: string, appUrl: string): Promise<s
   const { cookie, csrf } = await signIn(baseUrl)
   const ask = async <T>(path: string): Promise<T> =>
     (await fetch(baseUrl + path, { headers: { cookie } })).json() as Promise<T>
-  const rows = await ask<RosterRow[]>('/api/athletes')
+  const { rows } = await ask<RosterPage>('/api/athletes')
   const { today, item, athleteId } = await anItem(ask, rows)
   const db = connect(appUrl, 2)
   const [owner] = (await db.transaction(async (tx) => {

@@ -23,7 +23,9 @@ export function benchSliderFrames(baseUrl: string): Promise<string> {
   return inBrowser(async (browser) => {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     await signIn(page, baseUrl, 'head@larkholm.example')
-    const [first] = await (await page.request.get(`${baseUrl}/api/athletes`)).json() as { athlete: { id: string } }[]
+    const { rows: [first] } = await (await page.request.get(`${baseUrl}/api/athletes`)).json() as {
+      rows: { athlete: { id: string } }[]
+    }
     await page.goto(`${baseUrl}/ladders/${first!.athlete.id}?ladder=front-plank`)
     await page.getByRole('button', { name: /^Elbow plank, weight on the back/ }).click()
     const frames = await page.evaluate<number[]>(MOVE_EACH_FRAME)

@@ -48,7 +48,9 @@ test('a hold on the force gauge is timed by itself, stored with its trace, and l
 
   await test.step('the trace is with the trial', async () => {
     const { id } = await page.evaluate(async (who) => {
-      const rows = await (await fetch('/api/athletes')).json() as { athlete: { id: string, name: string } }[]
+      const { rows } = await (await fetch('/api/athletes')).json() as {
+        rows: { athlete: { id: string, name: string } }[]
+      }
       return rows.find(r => r.athlete.name === who)!.athlete
     }, name)
     await open(page, `/athletes/${id}/tests`)

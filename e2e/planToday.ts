@@ -25,7 +25,9 @@ export async function assignToday(
   page: Page, name: string, session: object,
 ): Promise<{ id: string, monday: string }> {
   const { me } = await (await page.request.get('/api/session')).json() as { me: { today: string } }
-  const rows = await (await page.request.get('/api/athletes')).json() as { athlete: { id: string, name: string } }[]
+  const { rows } = await (await page.request.get('/api/athletes')).json() as {
+    rows: { athlete: { id: string, name: string } }[]
+  }
   const { id } = rows.find(row => row.athlete.name === name)!.athlete
   const today = new Date(`${me.today}T00:00:00Z`)
   const weekday = (today.getUTCDay() + 6) % 7

@@ -48,7 +48,9 @@ test('a school is looked at, its change to a week is seen, and it is settled for
   await expect(page.getByText(/1 line beside it/)).toBeVisible()
 
   const row = await page.evaluate(async () => {
-    const rows = await (await fetch('/api/athletes')).json() as { athlete: { id: string, groupIds: string[] } }[]
+    const { rows } = await (await fetch('/api/athletes')).json() as {
+      rows: { athlete: { id: string, groupIds: string[] } }[]
+    }
     const groups = await (await fetch('/api/groups')).json() as { id: string, name: string }[]
     const javelin = groups.find(g => g.name === 'Javelin')!.id
     return rows.find(r => r.athlete.groupIds.includes(javelin))!.athlete.id
@@ -71,9 +73,9 @@ test.describe('a week made by hand', () => {
     await signIn(page, 'coach@larkholm.example')
     await open(page, '/roster')
     const ids = await page.evaluate(async () => {
-      const rows = await (await fetch('/api/athletes')).json() as {
-        athlete: { id: string, name: string, flags: string[], stands: string[] }
-      }[]
+      const { rows } = await (await fetch('/api/athletes')).json() as {
+        rows: { athlete: { id: string, name: string, flags: string[], stands: string[] } }[]
+      }
       const far = ['flexion.crunch', 'flexion.crunch-ears', 'flexion.crunch-overhead', 'flexion.crunch-plate']
       return rows.filter(r => r.athlete.flags.length === 0 && r.athlete.stands.some(id => far.includes(id))).map(r =>
         [r.athlete.id, r.athlete.name] as const

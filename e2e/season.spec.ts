@@ -37,7 +37,9 @@ test('a competition moves by eight days: repaired, pinned, accepted, followed', 
 
   await signIn(page, 'coach@larkholm.example')
   const sirke = await page.evaluate(async () => {
-    const rows = await (await fetch('/api/athletes')).json() as { athlete: { id: string, name: string } }[]
+    const { rows } = await (await fetch('/api/athletes')).json() as {
+      rows: { athlete: { id: string, name: string } }[]
+    }
     return rows.find(row => row.athlete.name === 'Sirke Holm')!.athlete.id
   })
   await open(page, `/squad-week?ids=${sirke}`)

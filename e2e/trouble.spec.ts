@@ -70,7 +70,9 @@ test.describe('without a connection', () => {
 
   test('a logged set waits on the phone and is sent once when the line is back', async ({ page, context }) => {
     await signInAnew(page, 'head@larkholm.example')
-    const rows = await (await page.request.get('/api/athletes')).json() as { athlete: { id: string, name: string } }[]
+    const { rows } = await (await page.request.get('/api/athletes')).json() as {
+      rows: { athlete: { id: string, name: string } }[]
+    }
     const id = rows.find(row => row.athlete.name === 'Ninea Gannet')!.athlete.id
     const { session, nextDays } = await (await page.request.get(`/api/athletes/${id}/today`)).json() as
       { session: { id: string } | null, nextDays: { sessionId: string }[] }

@@ -28,7 +28,7 @@ async function signIn(email: string): Promise<Session> {
   const { cookie, 'x-keen-csrf': csrf } = visitor.headers as { 'cookie': string, 'x-keen-csrf': string }
   const roster = await fetch(`${base}/api/athletes`, { headers: { cookie } })
   const ids = roster.ok
-    ? (await roster.json() as { athlete: { id: string } }[]).map(row => row.athlete.id)
+    ? (await roster.json() as { rows: { athlete: { id: string } }[] }).rows.map(row => row.athlete.id)
     : [visitor.athleteId ?? '']
   return { cookie, csrf, ids }
 }

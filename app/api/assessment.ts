@@ -11,7 +11,9 @@ import { write, writes } from './writes'
 const of = (athleteId: string, what: string): string => `/api/athletes/${athleteId}/${what}`
 
 export const fetchAssessment = (athleteId: string): Promise<Assessment> => keptCall(of(athleteId, 'assessment'))
-export const fetchTrials = (): Promise<TrialsAnswer> => keptCall('/api/trials')
+/** Trials of a squad, or of everybody at hand. */
+export const fetchTrials = (groupId: string | null): Promise<TrialsAnswer> =>
+  keptCall(groupId ? `/api/trials?group=${groupId}` : '/api/trials')
 /** Goes through the queue: a trial survives a line or a server that is down. */
 export const leaveTrial = (trial: TrialInput): void =>
   writes.leave({

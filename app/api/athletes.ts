@@ -1,9 +1,15 @@
-import type { Athlete, AthleteInput, History, RosterRow, Today } from '~~/shared/types'
+import { ROSTER_MOST } from '~~/shared/rosterMost'
+import type { Athlete, AthleteInput, History, RosterPage, RosterQuery, Today } from '~~/shared/types'
 import { call } from './call'
 import { keptCall } from './keptCall'
 import { write } from './writes'
 
-export const fetchRoster = (): Promise<RosterRow[]> => keptCall('/api/athletes')
+/** A part of the roster; as much of it as is ever answered at once, where it is not said how much. */
+export const fetchRoster = (query: RosterQuery = {}): Promise<RosterPage> => {
+  const asked = Object.entries({ most: ROSTER_MOST, ...query }).flatMap(([name, value]) =>
+    value === undefined || value === '' ? [] : [[name, String(value)]])
+  return keptCall(`/api/athletes?${new URLSearchParams(asked).toString()}`)
+}
 export const fetchAthlete = (id: string): Promise<Athlete> => keptCall(`/api/athletes/${id}`)
 export const addAthlete = (id: string, athlete: AthleteInput): Promise<Athlete> =>
   write(`New athlete ${athlete.name}`, 'POST', '/api/athletes', { id, athlete })

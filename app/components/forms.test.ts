@@ -115,16 +115,23 @@ describe('lists', () => {
         accountEmail: null, accountState: 'none' as const, changedBy: null, flags: ['nightPain' as const],
       },
       marks: ['nightPain' as const], nextCompetition: null, thisWeek: 'none' as const, adherence: 0.5,
-      lastLogDay: '2026-03-01', lastBraceDay: null, homeworkLies: false, painInLastDays: true, screened: true,
+      lastLogDay: '2026-03-01', homeworkLies: false, painInLastDays: true, screened: true,
     }
     const table = mount(RosterTable, {
-      props: { rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02' },
+      props: {
+        rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02', sort: 'done', down: true,
+      },
       global,
     })
     expect(table.text()).toContain('Refer: Pain at night or at rest')
     expect(table.text()).toContain('50 %')
     await table.findAll('input')[0]!.setValue(true)
     expect(table.emitted('select')).toEqual([[['a'], true]])
+    const heads = table.findAll('th')
+    expect(heads.flatMap(head => head.attributes('aria-sort') ?? [])).toEqual(
+      ['none', 'none', 'none', 'none', 'none', 'descending'])
+    await heads[1]!.find('button').trigger('click')
+    expect(table.emitted('sort')).toEqual([['name']])
   })
 
   it('of a run puts exceptions first and assigns by kind', async () => {

@@ -14,19 +14,18 @@ function searchText(row: RosterRow, groups: readonly Group[]): string {
   ].join(' ').toLowerCase()
 }
 
-/** Filters the roster as one types: every word must occur somewhere in the row. */
+/** Filters the athletes at hand as one types: every word must occur somewhere in the row. */
 export function useRosterFilter(rows: Ref<RosterRow[]>, groups: Ref<Group[]>) {
   const text = ref('')
   const groupId = ref<string | null>(null)
-  const archived = ref(false)
   /** Made once for all the keys that are typed. */
   const texts = computed(() => rows.value.map(row => searchText(row, groups.value)))
   const shown = computed(() => {
     const words = text.value.toLowerCase().split(/\s+/).filter(Boolean)
     return rows.value.filter((row, i) =>
-      row.athlete.archived === archived.value
+      !row.athlete.archived
       && (groupId.value === null || row.athlete.groupIds.includes(groupId.value))
       && words.every(word => texts.value[i]!.includes(word)))
   })
-  return { text, groupId, archived, shown }
+  return { text, groupId, shown }
 }

@@ -7,6 +7,7 @@ import { useMay } from '~/composables/useMay'
 import { useCatalogue } from '~/composables/useCatalogue'
 import PlanePatterns from '~/components/shell/PlanePatterns.vue'
 import RoomRail from '~/components/shell/RoomRail.vue'
+import SquadAtHand from '~/components/shell/SquadAtHand.vue'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useRosterStore } from '~/stores/roster'
 import { useSignInStore } from '~/stores/signIn'
@@ -53,7 +54,7 @@ async function switchUnits(): Promise<void> {
     <RoomRail
       v-if="signedIn.me"
       :me="signedIn.me"
-      :athlete-id="roster.lastAthleteId ?? roster.rows[0]?.athlete.id ?? null"
+      :athlete-id="roster.lastAthleteId ?? roster.anybody"
       :week="mondayOf(signedIn.me.today)"
       @sign-out="signOut"
       @units="switchUnits"
@@ -73,7 +74,17 @@ async function switchUnits(): Promise<void> {
           v-if="closed"
           :only="closed"
         />
-        <slot v-else />
+        <template v-else>
+          <SquadAtHand
+            v-if="(roster.more || roster.squadId) && route.path !== '/roster'"
+            :groups="roster.groups"
+            :chosen="roster.squadId"
+            :shown="roster.rows.length"
+            :more="roster.more"
+            @take="roster.takeSquad"
+          />
+          <slot />
+        </template>
       </main>
     </div>
   </div>

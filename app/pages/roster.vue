@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { storeToRefs } from 'pinia'
 import { mondayOf } from '~~/core/calendar'
 import RosterTable from '~/components/athlete/RosterTable.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
-import { useRosterFilter } from '~/composables/useRosterFilter'
 import { useMay } from '~/composables/useMay'
+import { useRosterPages } from '~/composables/useRosterPages'
 import { useRosterStore } from '~/stores/roster'
 import { useSignInStore } from '~/stores/signIn'
 
@@ -12,13 +11,23 @@ useHead({ title: 'Roster · Keen Anchor' })
 
 const signedIn = useSignInStore()
 const roster = useRosterStore()
-const { rows, groups } = storeToRefs(roster)
-const { text, groupId, archived, shown } = useRosterFilter(rows, groups)
+const pages = useRosterPages()
+const { query, rows, total, next } = pages
+const text = ref(query.value.find ?? '')
 const selected = ref<ReadonlySet<string>>(new Set())
 const today = computed(() => signedIn.me?.today ?? '')
 const { plan: mayPlan } = useMay()
 
-onMounted(roster.load)
+onMounted(() => Promise.all([pages.load(), roster.readGroups()]))
+/** Nothing is narrowed down: when there is nobody, there is nobody at all. */
+const everybody = computed(() => !query.value.find && !query.value.group && !query.value.archived)
+
+const said = computed(() => {
+  if (total.value === 0) return query.value.archived ? 'Nobody is in the archive.' : 'Nobody is found by that.'
+  const shown = rows.value.length < total.value ? `${rows.value.length} of ` : ''
+  const kind = query.value.archived ? 'archived ' : ''
+  return `${shown}${total.value} ${kind}${total.value === 1 ? 'athlete' : 'athletes'}`
+})
 
 function select(ids: readonly string[], on: boolean): void {
   const next = new Set(selected.value)
@@ -62,38 +71,39 @@ function select(ids: readonly string[], on: boolean): void {
         type="search"
         class="field max-w-xs"
         placeholder="Type a name, sport, group, flag …"
+        @input="pages.find(text)"
       >
       <button
         type="button"
         class="chip"
-        :aria-pressed="groupId === null"
-        @click="groupId = null"
+        :aria-pressed="!query.group"
+        @click="pages.set({ group: undefined })"
       >
         All
       </button>
       <button
-        v-for="group in groups"
+        v-for="group in roster.groups"
         :key="group.id"
         type="button"
         class="chip"
-        :aria-pressed="groupId === group.id"
-        @click="groupId = group.id"
+        :aria-pressed="query.group === group.id"
+        @click="pages.set({ group: group.id })"
       >
         {{ group.name }}
       </button>
       <button
         type="button"
         class="chip ml-auto"
-        :aria-pressed="archived"
-        @click="archived = !archived"
+        :aria-pressed="query.archived"
+        @click="pages.set({ archived: query.archived ? undefined : 'yes' })"
       >
         Archived
       </button>
     </div>
     <RoomPage
-      :readings="[roster]"
-      :empty="rows.length === 0 ? 'Nobody is on the roster yet.' : null"
-      @retry="roster.again"
+      :readings="[{ state: pages.state.value, problem: pages.problem.value }]"
+      :empty="everybody && rows.length === 0 ? 'Nobody is on the roster yet.' : null"
+      @retry="pages.again"
     >
       <template #empty>
         <NuxtLink
@@ -111,16 +121,27 @@ function select(ids: readonly string[], on: boolean): void {
         class="text-quiet mb-1"
         role="status"
       >
-        {{ shown.length }} of {{ rows.filter(r => r.athlete.archived === archived).length }}
-        {{ archived ? 'archived athletes' : 'athletes' }}
+        {{ said }}
       </p>
       <RosterTable
-        :rows="shown"
+        v-if="rows.length > 0"
+        :rows="rows"
         :selected="selected"
         :today="today"
         :week="mondayOf(today)"
+        :sort="query.sort ?? 'name'"
+        :down="query.down ?? false"
         @select="select"
+        @sort="pages.sortBy"
       />
+      <button
+        v-if="next"
+        type="button"
+        class="btn mt-3"
+        @click="pages.more"
+      >
+        Show more
+      </button>
     </RoomPage>
   </div>
 </template>

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { shallowRef } from 'vue'
+import { shallowRef, watch } from 'vue'
 import type { Answers, Clearance } from '~~/core/screening'
 import type {
   Assessment, Athlete, BraceCheckInput, BraceCourse, PainInput, PlaceInput, TrialInput, TrialsAnswer, TrialTrace,
@@ -7,6 +7,7 @@ import type {
 import * as api from '~/api/assessment'
 import * as athletes from '~/api/athletes'
 import { reading } from './parts/reading'
+import { useRosterStore } from './roster'
 
 /** What is known of one athlete: profile, answers, clearances, brace checks and trials. */
 export const useAssessmentStore = defineStore('assessment', () => {
@@ -20,7 +21,13 @@ export const useAssessmentStore = defineStore('assessment', () => {
   }, athlete.value?.id !== id)
   /** The athlete's own page has no profile to read: what concerns the brace is enough. */
   const loadOwn = (id: string): Promise<void> => read(async () => { found.value = await api.fetchAssessment(id) })
-  const loadSquad = (): Promise<void> => read(async () => { squad.value = await api.fetchTrials() })
+  const roster = useRosterStore()
+  let squadAsked = false
+  const loadSquad = (): Promise<void> => read(async () => {
+    squadAsked = true
+    squad.value = await api.fetchTrials(roster.squadAtHand())
+  })
+  watch(() => roster.squadId, () => { if (squadAsked) void loadSquad() })
 
   /** Takes the answer over and reads anew what hangs on it. */
   async function after(id: string, work: Promise<Athlete>): Promise<void> {

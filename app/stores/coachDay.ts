@@ -2,11 +2,10 @@ import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import type { CoachDay } from '~~/shared/types'
 import { fetchTrials } from '~/api/assessment'
-import { fetchRoster } from '~/api/athletes'
 import { fetchFloor } from '~/api/floor'
-import { fetchGroups } from '~/api/people'
 import { fetchCoachDay } from '~/api/season'
 import { reading } from './parts/reading'
+import { useRosterStore } from './roster'
 
 /** What today holds for the squads in a coach's sight. */
 export const useCoachDayStore = defineStore('coachDay', () => {
@@ -20,7 +19,9 @@ export const useCoachDayStore = defineStore('coachDay', () => {
   async function bring(): Promise<void> {
     const floors = (day.value?.squads ?? []).filter(squad => squad.athletes.some(one => one.session))
       .map(squad => () => fetchFloor(squad.group.id))
-    for (const ask of [fetchRoster, fetchGroups, fetchTrials, ...floors]) await ask().catch(() => undefined)
+    const roster = useRosterStore()
+    await roster.load()
+    for (const ask of [() => fetchTrials(roster.squadAtHand()), ...floors]) await ask().catch(() => undefined)
   }
 
   return { bring, day, state, problem, again, load }

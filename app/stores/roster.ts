@@ -1,13 +1,13 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { Catalogue } from '~~/core/catalogue'
-import type { Athlete, AthleteInput, Group, RosterRow } from '~~/shared/types'
+import type { Athlete, AthleteInput, Group } from '~~/shared/types'
 import { storedFirst } from '~~/shared/errors'
 import * as assessment from '~/api/assessment'
 import * as athletes from '~/api/athletes'
 import * as people from '~/api/people'
 import { forget, keep, kept } from '~/device/kept'
-import { reading } from './parts/reading'
+import { atHand } from './parts/atHand'
 
 const LAST = 'last-athlete'
 
@@ -18,11 +18,13 @@ function matesAmong(athletes: readonly Athlete[], { groupIds }: Athlete): Athlet
   return own.length > 1 ? own : all
 }
 
-/** The squad as it was last read. */
+/**
+ * The athletes at hand, as they were last read: everybody in sight, or the squad that was chosen where there are more
+ * than fit on a page.
+ */
 export const useRosterStore = defineStore('roster', () => {
-  const rows = ref<RosterRow[]>([])
-  const groups = ref<Group[]>([])
-  const { state, problem, read, again } = reading()
+  const hand = atHand()
+  const { rows, groups, anybody } = hand
   /** Whose pages were open last: the rail leads back to them. */
   const lastAthleteId = ref<string | null>(null)
   /** Remembers whose page is open, on this device over reloads. */
@@ -34,10 +36,6 @@ export const useRosterStore = defineStore('roster', () => {
   function resume(): void {
     lastAthleteId.value ??= kept<string>(LAST)
   }
-
-  const load = (): Promise<void> => read(async () => {
-    ;[rows.value, groups.value] = await Promise.all([athletes.fetchRoster(), people.fetchGroups()])
-  })
 
   const matesOf = (athlete: Athlete): Athlete[] => matesAmong(rows.value.map(row => row.athlete), athlete)
 
@@ -74,6 +72,7 @@ export const useRosterStore = defineStore('roster', () => {
     rows.value = rows.value.filter(row => row.athlete.id !== athlete.id)
     if (lastAthleteId.value !== athlete.id) return
     lastAthleteId.value = null
+    anybody.value = null
     forget(LAST)
   }
 
@@ -82,8 +81,7 @@ export const useRosterStore = defineStore('roster', () => {
   }
 
   return {
-    matesOf, rows, groups, state, problem, again, lastAthleteId, opened, resume, placeOn,
-    load, add, save, archive, invite, erase, addGroup,
+    ...hand, matesOf, lastAthleteId, opened, resume, placeOn, add, save, archive, invite, erase, addGroup,
     exportOf: athletes.exportAthlete, importAll: athletes.importAthletes,
   }
 })

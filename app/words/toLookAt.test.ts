@@ -6,7 +6,8 @@ import { toLookAt } from './toLookAt'
 
 const TODAY = '2026-03-04'
 const athlete = {
-  ...larkholm(TODAY).athletes[0]!.input, id: 'a', version: 1, archived: false, clearances: [], health: NO_HEALTH,
+  ...larkholm(TODAY).athletes[0]!.input, id: 'a', version: 1, archived: false, clearances: [],
+  health: { ...NO_HEALTH, braceCheckedOn: TODAY },
   screenedOn: null, accountEmail: null, accountState: 'none', changedBy: null,
 } as Athlete
 const clearance = (until: string | null): Clearance => ({
@@ -17,8 +18,9 @@ const row = (over: Partial<Athlete>, rest: Partial<RosterRow> = {}): RosterRow =
   athlete: { ...athlete, flags: [], ...over },
   marks: effectiveMarks(over.flags ?? [], over.clearances ?? [], TODAY),
   nextCompetition: null, thisWeek: 'none', adherence: null, lastLogDay: null, painInLastDays: false, screened: true,
-  homeworkLies: false, lastBraceDay: TODAY, ...rest,
+  homeworkLies: false, ...rest,
 })
+const braced = (braceCheckedOn: string | null) => ({ health: { ...NO_HEALTH, braceCheckedOn } })
 const texts = (one: RosterRow): string[] => toLookAt(one, TODAY).map(t => t.text)
 
 describe('what waits about an athlete', () => {
@@ -48,18 +50,19 @@ describe('what waits about an athlete', () => {
       variationId: 'side-plank.feet', day: '2026-03-03', at: '', place: 'lowBack' as const, times: 2,
       state: 'locked' as const,
     }]
-    expect(texts(row({ health: { ...NO_HEALTH, pain } }, { painInLastDays: true }))).toEqual([
+    expect(texts(row({ health: { ...athlete.health, pain } }, { painInLastDays: true }))).toEqual([
       'Pain Tue 3: low back, 2 times running: locked: refer',
     ])
     expect(texts(row({}, { screened: false }))).toEqual(['Never screened'])
-    expect(toLookAt(row({}, { screened: false, lastBraceDay: null }), TODAY).map(one => one.page)).toEqual(
+    expect(toLookAt(row(braced(null), { screened: false }), TODAY).map(one => one.page)).toEqual(
       ['screen', 'brace'])
-    expect(texts(row({ health: { ...NO_HEALTH, left: [] } }))).toEqual(['Some drills are not for this athlete now'])
+    const health = { ...athlete.health, left: [] }
+    expect(texts(row({ health }))).toEqual(['Some drills are not for this athlete now'])
   })
 
   it('reminds of the brace in everybody, after four weeks', () => {
-    expect(texts(row({}, { lastBraceDay: '2026-02-05' }))).toEqual([])
-    expect(texts(row({}, { lastBraceDay: '2026-02-04' }))).toEqual(['Brace re-check due since 4 Mar'])
-    expect(texts(row({}, { lastBraceDay: null }))).toEqual(['Brace never checked'])
+    expect(texts(row(braced('2026-02-05')))).toEqual([])
+    expect(texts(row(braced('2026-02-04')))).toEqual(['Brace re-check due since 4 Mar'])
+    expect(texts(row(braced(null)))).toEqual(['Brace never checked'])
   })
 })

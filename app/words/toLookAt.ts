@@ -21,9 +21,10 @@ const WARN_DAYS = 14
  * known, brace re-checks.
  */
 export function toLookAt(
-  { athlete, marks, painInLastDays, lastLogDay, lastBraceDay, homeworkLies, screened: known }: RosterRow,
+  { athlete, marks, painInLastDays, lastLogDay, homeworkLies, screened: known }: RosterRow,
   today: string,
 ): ToLookAt[] {
+  const { braceCheckedOn } = athlete.health
   const screened = known ? [] : [{ text: 'Never screened', urgent: true, page: 'screen' as const }]
   const standing = marks.map((mark): ToLookAt => {
     const { kind, name, means } = flagFacts(mark)
@@ -52,11 +53,11 @@ export function toLookAt(
   const left = athlete.health.left !== null && standing.length === 0
     ? [{ text: 'Some drills are not for this athlete now', urgent: false }]
     : []
-  const brace = lastBraceDay === null
+  const brace = braceCheckedOn === null
     ? [{ text: 'Brace never checked', urgent: false, page: 'brace' as const }]
-    : daysBetween(lastBraceDay, today) >= RECHECK_DAYS
+    : daysBetween(braceCheckedOn, today) >= RECHECK_DAYS
     ? [{
-      text: `Brace re-check due since ${dayMonth(addDays(lastBraceDay, RECHECK_DAYS))}`, urgent: false,
+      text: `Brace re-check due since ${dayMonth(addDays(braceCheckedOn, RECHECK_DAYS))}`, urgent: false,
       page: 'brace' as const,
     }]
     : []

@@ -27,13 +27,10 @@ const toTrial = (row: TrialRow): StoredTrial => ({
 
 /** Trials that stand, of one athlete or of everybody in sight, in the order they were taken. */
 export async function trialsSince(
-  tx: Tx, organisationId: string, from: string, athleteId: string | null = null,
+  tx: Tx, organisationId: string, from: string, athleteIds: readonly string[],
 ): Promise<StoredTrial[]> {
   const rows = await tx('test_trial as t').where({ 't.organisation_id': organisationId }).whereNull('t.withdrawn_at')
-    .where('t.day', '>=', from)
-    .modify((query) => {
-      if (athleteId) void query.where('t.athlete_id', athleteId)
-    })
+    .where('t.day', '>=', from).whereRaw('t.athlete_id = any(?)', [athleteIds as string[]])
     .orderBy(['t.day', 't.performed_at', 't.id'])
     .select<TrialRow[]>('t.id', 't.athlete_id', 't.day', 't.performed_at', 't.test', 't.side', 't.value',
       't.break_point', 't.setting', 't.note',
@@ -109,13 +106,6 @@ export async function braceChecksOf(tx: Tx, organisationId: string, athleteId: s
   return rows.map(({ checked_by_name: checkedBy, id, day, step, swell, breathing, count, passed, note }) => ({
     id, day, step, swell, breathing, count, passed, note, checkedBy,
   }))
-}
-
-/** Day of the last brace check, by athlete in sight. */
-export async function lastBraceDays(tx: Tx, organisationId: string): Promise<Map<string, string>> {
-  const rows = await tx('brace_check').where({ organisation_id: organisationId }).groupBy('athlete_id')
-    .select<{ athlete_id: string, day: string }[]>('athlete_id', tx.raw('max(day)::text as day'))
-  return new Map(rows.map(row => [row.athlete_id, row.day]))
 }
 
 /** Adds a check under the sender's key; false when it is there already. */

@@ -97,6 +97,10 @@ const toColumns = (athlete: AthleteInput): Record<string, unknown> => ({
 const GROUP_IDS = `(select array_agg(m.group_id order by m.group_id) from group_member m
   where m.organisation_id = a.organisation_id and m.athlete_id = a.id) as group_ids`
 
+/** Whether athlete `a` is in one of some groups. */
+export const IN_GROUPS = `exists (select from group_member m where m.organisation_id = a.organisation_id
+  and m.athlete_id = a.id and m.group_id = any(?))`
+
 function select(tx: Tx, organisationId: string) {
   return tx('athlete as a')
     .leftJoin('athlete_health as h', function () {
@@ -126,9 +130,30 @@ function select(tx: Tx, organisationId: string) {
     )
 }
 
-export async function listAthletes(tx: Tx, organisationId: string): Promise<Athlete[]> {
-  const rows = await select(tx, organisationId).orderByRaw('lower(a.name), a.id')
+/** Who trains in a squad: its athletes in sight who are not in the archive, by name. */
+export async function athletesOfGroup(tx: Tx, organisationId: string, groupId: string): Promise<Athlete[]> {
+  const rows = await select(tx, organisationId).whereNull('a.archived_at')
+    .whereRaw(IN_GROUPS, [[groupId]])
+    .orderByRaw('lower(a.name), a.id')
   return rows.map(toAthlete)
+}
+
+/** Athletes of a squad, or of everybody in sight, by name: as many as are asked for at most. */
+export function athletesAtHand(
+  tx: Tx, organisationId: string, groupId: string | null, most: number,
+): Promise<string[]> {
+  return tx('athlete as a').where('a.organisation_id', organisationId)
+    .modify((query) => { if (groupId) void query.whereRaw(IN_GROUPS, [[groupId]]) })
+    .orderByRaw('lower(a.name), a.id').limit(most).pluck<string[]>('a.id')
+}
+
+/** What some athletes are called, by key; who is not in sight is not there. */
+export async function athleteNames(
+  tx: Tx, organisationId: string, ids: readonly string[],
+): Promise<Map<string, string>> {
+  const rows = await tx('athlete').where({ organisation_id: organisationId })
+    .whereRaw('id = any(?)', [ids as string[]]).select<Pick<AthleteRow, 'id' | 'name'>[]>('id', 'name')
+  return new Map(rows.map(row => [row.id, row.name]))
 }
 
 /** Who trains: everybody in sight who is not in the archive, in short, by name. */

@@ -45,9 +45,12 @@ export async function insertPractice(
     .onConflict('id').ignore()
 }
 
-/** Athletes in sight whose homework lies. */
-export async function athletesWithIdleHomework(tx: Tx, organisationId: string, today: string): Promise<Set<string>> {
+/** Which of some athletes have homework that lies. */
+export async function athletesWithIdleHomework(
+  tx: Tx, organisationId: string, athleteIds: readonly string[], today: string,
+): Promise<Set<string>> {
   const rows = await tx('brace_course as c').where('c.organisation_id', organisationId).whereNotNull('c.homework')
+    .whereRaw('c.athlete_id = any(?)', [athleteIds as string[]])
     .select<(CourseRow & { last: string | null })[]>(
       'c.*',
       tx.raw(

@@ -152,6 +152,7 @@ export async function insertItems(
     place,
     variation_id: variationId,
     prescription: json(prescription),
+    sets: setCount(prescription.dose, prescription.sides, prescription.extraSetSide),
   })))
 }
 
@@ -184,36 +185,6 @@ export async function itemsForLogs(
     athleteId: row.athlete_id, sessionDay: row.day,
     item: { ...row.prescription, id: row.id, variationId: row.variation_id },
   }]))
-}
-
-/** Sets that were planned, by athlete and week, from one day to another. */
-export async function plannedSetsByWeek(
-  tx: Tx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
-): Promise<{ athleteId: string, startsOn: string, sets: number }[]> {
-  const { rows } = await tx.raw<{ rows: PlannedRow[] }>(
-    `select i.athlete_id, date_trunc('week', s.day)::date as starts_on,
-        (i.prescription->'dose'->>'sets')::float8 as sets, i.prescription->>'sides' as sides,
-        i.prescription->>'extraSetSide' as extra, count(*)::int as items
-      from prescribed_session s join prescribed_item i on i.organisation_id = s.organisation_id and i.session_id = s.id
-      where s.organisation_id = ? and s.athlete_id = any(?) and s.day between ? and ?
-        and s.withdrawn_at is null and i.withdrawn_at is null
-        and not exists (select from prescribed_item other where other.organisation_id = s.organisation_id
-          and other.session_id = s.id and other.withdrawn_at is null
-          and other.prescription->>'swappedFor' = i.id::text)
-      group by 1, 2, 3, 4, 5`,
-    [organisationId, athleteIds as string[], from, to],
-  )
-  return rows.map(({ athlete_id: athleteId, starts_on: startsOn, sets, sides, extra, items }) =>
-    ({ athleteId, startsOn, sets: items * setCount({ sets }, sides, extra) }))
-}
-
-interface PlannedRow {
-  athlete_id: string
-  starts_on: string
-  sets: number
-  sides: 'both' | 'each'
-  extra: 'left' | 'right' | null
-  items: number
 }
 
 /** What was planned from one day to another, for the review. */

@@ -141,19 +141,6 @@ export async function logsBetween(
   return rows.map(toLog)
 }
 
-/** How many sets of some athletes there are, by athlete and week, from one day to another. */
-export async function setsByWeek(
-  tx: Tx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
-): Promise<{ athleteId: string, startsOn: string, sets: number }[]> {
-  const rows = await tx('set_log').where({ organisation_id: organisationId })
-    .whereRaw('athlete_id = any(?)', [athleteIds as string[]]).whereBetween('day', [from, to])
-    .groupByRaw('1, 2')
-    .select<{ athlete_id: string, starts_on: string, sets: number }[]>(
-      'athlete_id', tx.raw('date_trunc(\'week\', day)::date as starts_on'), tx.raw('count(*)::int as sets'),
-    )
-  return rows.map(row => ({ athleteId: row.athlete_id, startsOn: row.starts_on, sets: row.sets }))
-}
-
 /** Drill keys among these that have a set logged against them. */
 export async function loggedItemIds(tx: Tx, organisationId: string, itemIds: readonly string[]): Promise<Set<string>> {
   if (itemIds.length === 0) return new Set()

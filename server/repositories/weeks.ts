@@ -44,11 +44,12 @@ export async function weekOf(
   return row ? toWeek(row) : null
 }
 
-/** Who in sight has a week from that Monday on, and how far it is. */
+/** Which of some athletes have a week from that Monday on, and how far it is. */
 export async function weekStatuses(
-  tx: Tx, organisationId: string, startsOn: string,
+  tx: Tx, organisationId: string, athleteIds: readonly string[], startsOn: string,
 ): Promise<Map<string, TrainingWeek['status']>> {
   const rows = await tx('training_week').where({ organisation_id: organisationId, starts_on: startsOn })
+    .whereRaw('athlete_id = any(?)', [athleteIds as string[]])
     .select<Pick<WeekRow, 'athlete_id' | 'assigned_version'>[]>('athlete_id', 'assigned_version')
   return new Map(rows.map(row => [row.athlete_id, statusOf(row)]))
 }

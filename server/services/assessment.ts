@@ -25,7 +25,7 @@ export function assessment(context: Context, athleteId: string): Promise<Assessm
       flags: athlete.flags,
       raised: athlete.health.raised,
       braceChecks: await braceChecksOf(tx, organisationId, athleteId),
-      trials: await trialsSince(tx, organisationId, addDays(context.today, -BACK_DAYS), athleteId),
+      trials: await trialsSince(tx, organisationId, addDays(context.today, -BACK_DAYS), [athleteId]),
       course: await braceCourse(tx, organisationId, athleteId),
       practices: await practicesSince(tx, organisationId, addDays(context.today, -PRACTICE_DAYS), athleteId),
       errors: await ownErrors(tx, context),

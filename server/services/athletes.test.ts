@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { addAthlete, archiveAthlete, getAthlete, importAthletes, roster, saveAthlete } from './athletes'
+import { addAthlete, archiveAthlete, getAthlete, importAthletes, saveAthlete } from './athletes'
 import { addGroup } from './groups'
+import { roster } from './roster'
 import { anAthlete, makeKnown, makeOrganisation, testDatabase } from '../testing/database'
 
 let base: Awaited<ReturnType<typeof testDatabase>>
@@ -33,10 +34,10 @@ describe('the roster', () => {
     await expect(importAthletes(coach, [...some, wrong])).rejects.toMatchObject({
       fields: { 'athletes.3.athlete.groupIds': expect.any(String) },
     })
-    expect((await roster(coach)).filter(row => row.athlete.name.startsWith('Table Row'))).toEqual([])
+    expect((await roster(coach)).rows.filter(row => row.athlete.name.startsWith('Table Row'))).toEqual([])
     expect(await importAthletes(coach, some)).toHaveLength(3)
     expect(await importAthletes(coach, some)).toHaveLength(3)
-    expect((await roster(coach)).filter(row => row.athlete.name.startsWith('Table Row'))).toHaveLength(3)
+    expect((await roster(coach)).rows.filter(row => row.athlete.name.startsWith('Table Row'))).toHaveLength(3)
   })
 
   it('saves over the version that was read and refuses an older one', async () => {
@@ -51,7 +52,7 @@ describe('the roster', () => {
     const id = await add()
     await expect(getAthlete(stranger, id)).rejects.toMatchObject({ code: 'notFound' })
     await expect(saveAthlete(stranger, id, 1, anAthlete())).rejects.toMatchObject({ code: 'notFound' })
-    expect(await roster(stranger)).toEqual([])
+    expect(await roster(stranger)).toEqual({ rows: [], total: 0, next: null })
     await expect(addAthlete(stranger, id, anAthlete())).rejects.toMatchObject({ code: 'alreadyExists' })
     expect((await getAthlete(coach, id)).name).toBe('Test Athlete')
   })

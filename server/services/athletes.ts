@@ -1,79 +1,18 @@
-import { group } from 'd3-array'
-import { addDays, mondayOf } from '~~/core/calendar'
-import { adherenceOf } from '~~/core/assessment'
 import { raisedNow } from '~~/core/screening'
 import { AppError } from '~~/shared/errors'
-import { screenOf } from '~~/shared/planningContext'
-import type { Athlete, AthleteInput, Competition, RosterRow, StoredSetLog } from '~~/shared/types'
-import { lastBraceDays } from '../repositories/assessment'
-import { athletesWithIdleHomework } from '../repositories/braceCourse'
+import type { Athlete, AthleteInput } from '~~/shared/types'
 import {
-  athleteById, athletesByIds, insertAthlete, listAthletes, setArchived, updateAthlete,
+  athleteById, athletesByIds, insertAthlete, setArchived, updateAthlete,
 } from '../repositories/athletes'
-import { competitionsBetween } from '../repositories/calendar'
 import { listGroups } from '../repositories/groups'
 import { changeInvitedEmail, insertPerson, personHere } from '../repositories/people'
-import { prescribedBetween } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
-import { logsBetween } from '../repositories/setLogs'
-import { weekStatuses } from '../repositories/weeks'
 import { asSystem } from '../database/connection'
-import { catalogueOfOrganisation } from './catalogue'
-import { asTheyMayRead, mustSeeAthlete, transaction, writing, type Context } from './context'
+import { mustSeeAthlete, transaction, writing, type Context } from './context'
 import { followHealth, momentOf } from './healthChange'
-import { toPrescribed } from './history'
 import { mailLink } from './links'
 import { record, recordHealthRead } from './record'
 import { changeFlags } from './screening'
-
-/** Days the roster looks back for adherence, and for pain. */
-const ADHERENCE_DAYS = 28
-const PAIN_DAYS = 7
-/** Days ahead in which a competition counts as the next one. */
-const COMPETITION_DAYS = 365
-
-/** Every athlete with what there is to know at a glance. */
-export function roster(context: Context): Promise<RosterRow[]> {
-  const { organisationId } = context.actor
-  const { today } = context
-  return transaction(context, async (tx) => {
-    const athletes = await asTheyMayRead(tx, context, await listAthletes(tx, organisationId))
-    await recordHealthRead(tx, context, athletes)
-    const catalogue = await catalogueOfOrganisation(tx, organisationId)
-    const ids = athletes.map(athlete => athlete.id)
-    const from = addDays(today, -ADHERENCE_DAYS)
-    const competitions = await competitionsBetween(tx, organisationId, null, today, addDays(today, COMPETITION_DAYS))
-    const prescribed = group(await prescribedBetween(tx, organisationId, ids, from, today), one => one.athleteId)
-    const logs = group(await logsBetween(tx, organisationId, ids, from, today), log => log.athleteId)
-    const weeks = await weekStatuses(tx, organisationId, mondayOf(today))
-    const braces = await lastBraceDays(tx, organisationId)
-    const idle = await athletesWithIdleHomework(tx, organisationId, context.today)
-    return athletes.map((athlete): RosterRow => {
-      const own = logs.get(athlete.id) ?? []
-      const planned = (prescribed.get(athlete.id) ?? []).map(toPrescribed)
-      return {
-        athlete,
-        marks: screenOf(athlete, today, catalogue).flags,
-        nextCompetition: nextFor(athlete, competitions),
-        thisWeek: weeks.get(athlete.id) ?? 'none',
-        adherence: adherenceOf(planned, own, catalogue).adherence,
-        lastLogDay: own.at(-1)?.day ?? null,
-        painInLastDays: hadPain(own, addDays(today, -PAIN_DAYS)),
-        screened: athlete.screenedOn !== null || context.actor.role === 'assistant',
-        lastBraceDay: braces.get(athlete.id) ?? null,
-        homeworkLies: idle.has(athlete.id),
-      }
-    })
-  })
-}
-
-function nextFor(athlete: Athlete, competitions: readonly Competition[]): Competition | null {
-  return competitions.find(c => athlete.groupIds.includes(c.groupId)) ?? null
-}
-
-function hadPain(logs: readonly StoredSetLog[], since: string): boolean {
-  return logs.some(log => log.day >= since && log.breakPoint === 'pain')
-}
 
 export function getAthlete(context: Context, id: string): Promise<Athlete> {
   return transaction(context, async (tx) => {

@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { addAthlete, roster } from './athletes'
+import { addAthlete } from './athletes'
 import { assessment } from './assessment'
 import { checkBrace, logPractice, setBraceCourse } from './brace'
 import { addPerson, anAthlete, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 import type { Context } from './context'
+import { roster } from './roster'
 
 let base: Awaited<ReturnType<typeof testDatabase>>
 let coach: Awaited<ReturnType<typeof makeOrganisation>>
@@ -56,7 +57,7 @@ describe('brace homework', () => {
     expect((await logPractice(own, id, { id: key, day: TODAY, step: 2 })).practices).toEqual([{ day: TODAY, step: 2 }])
     expect((await assessment(own, id)).course.homework?.note).toBe('After breakfast too.')
     const lies = async (today: string): Promise<boolean> =>
-      (await roster(later(coach, today))).find(r => r.athlete.id === id)!.homeworkLies
+      (await roster(later(coach, today))).rows.find(r => r.athlete.id === id)!.homeworkLies
     expect([await lies('2026-03-06'), await lies('2026-03-07')]).toEqual([false, true])
   })
 

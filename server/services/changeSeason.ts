@@ -7,7 +7,7 @@ import { AppError } from '~~/shared/errors'
 import type {
   Athlete, AthleteSeasonChange, SeasonChange, SeasonChanged, StoredEntry, StoredSeason,
 } from '~~/shared/types'
-import { listAthletes } from '../repositories/athletes'
+import { athletesOfGroup } from '../repositories/athletes'
 import { cancelEntries, entriesOf, putEntries } from '../repositories/calendar'
 import { listGroups } from '../repositories/groups'
 import type { Tx } from '../repositories/rows'
@@ -58,9 +58,7 @@ async function carryOut(
     revisions: revised(before, change.shape, found.changed),
   }
   if (!await saveSeason(tx, organisationId, season, personId)) throw await changedElsewhere(tx, context)
-  const athletes = (await listAthletes(tx, organisationId)).filter(athlete =>
-    !athlete.archived && athlete.groupIds.includes(groupId)
-  )
+  const athletes = await athletesOfGroup(tx, organisationId, groupId)
   const own = await followGroup(tx, context, before, season, entries, change.title, athletes)
   await tell(tx, context, {
     groupId, athleteId: null, title: change.title, shape: change.shape, changed: found.changed,

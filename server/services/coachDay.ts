@@ -4,12 +4,12 @@ import { entriesOn } from '~~/core/season'
 import type { CoachDay, SeasonNotice, SquadDay } from '~~/shared/types'
 import { athletesTraining } from '../repositories/athletes'
 import { competitionDays, entriesOf } from '../repositories/calendar'
+import { setsOn } from '../repositories/daySums'
 import { listGroups } from '../repositories/groups'
 import { organisationById } from '../repositories/organisations'
 import { sessionsOn } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { seasonChangesSince, seasonsOf } from '../repositories/seasons'
-import { setsByWeek } from '../repositories/setLogs'
 import { weekStatuses } from '../repositories/weeks'
 import { transaction, type Context } from './context'
 import { asTrained } from './handOut'
@@ -65,8 +65,8 @@ async function todayOf(
   const { actor: { organisationId }, today } = context
   const sessions = await sessionsOn(tx, organisationId, ids, today)
   const truths = await healthTruths(tx, context, [...sessions.keys()])
-  const weeks = await weekStatuses(tx, organisationId, mondayOf(today))
-  const sets = new Map((await setsByWeek(tx, organisationId, ids, today, today)).map(one => [one.athleteId, one.sets]))
+  const weeks = await weekStatuses(tx, organisationId, ids, mondayOf(today))
+  const sets = await setsOn(tx, organisationId, ids, today)
   return ({ id, name }) => {
     const session = sessions.get(id)
     const truth = truths.get(id)

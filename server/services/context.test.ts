@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { addAthlete, getAthlete, roster, saveAthlete } from './athletes'
+import { addAthlete, getAthlete, saveAthlete } from './athletes'
 import type { Context } from './context'
 import { addGroup } from './groups'
+import { roster } from './roster'
 import { addPerson, anAthlete, makeOrganisation, testDatabase } from '../testing/database'
 import { weekSheet } from './weeks'
 

@@ -38,7 +38,7 @@ async function workFor(tx: Tx, context: Context, athlete: Athlete): Promise<Deci
   const settled = await settledFor(tx, organisationId, athlete, startsOn)
   const competitions = await competitionsFor(tx, organisationId, athlete, today, addDays(today, AHEAD_DAYS))
   const prescribed = await prescribedBetween(tx, organisationId, [athlete.id], from, today)
-  const tests = await trialsSince(tx, organisationId, addDays(today, -EVIDENCE_DAYS), athlete.id)
+  const tests = await trialsSince(tx, organisationId, addDays(today, -EVIDENCE_DAYS), [athlete.id])
   return {
     athlete, startsOn, competitions, settled,
     own: (await ownCatalogue(tx, organisationId)).own,

@@ -4,7 +4,7 @@ import { AppError } from '~~/shared/errors'
 import type {
   Athlete, DecisionInput, DecisionOutcome, DecisionRow, DecisionsAnswer, DecisionTray, TakenDecision,
 } from '~~/shared/types'
-import { athletesByIds, listAthletes } from '../repositories/athletes'
+import { athletesByIds } from '../repositories/athletes'
 import { decisionById, decisionsSince, type StoredDecision } from '../repositories/decisions'
 import { athletesTrainedSince } from '../repositories/setLogs'
 import { asTheyMayRead, transaction, writing, type Context } from './context'
@@ -22,7 +22,7 @@ export async function decisionTray(context: Context): Promise<DecisionTray> {
   const { actor: { organisationId }, today } = context
   const { athletes, stored } = await transaction(context, async (tx) => {
     const trained = await athletesTrainedSince(tx, organisationId, addDays(today, -LATELY_DAYS))
-    const seen = (await listAthletes(tx, organisationId)).filter(one => !one.archived && trained.has(one.id))
+    const seen = (await athletesByIds(tx, organisationId, [...trained])).filter(one => !one.archived)
     await recordHealthRead(tx, context, seen)
     return {
       athletes: await asTheyMayRead(tx, context, seen),

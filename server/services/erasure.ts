@@ -50,7 +50,7 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       braceChecks: await braceChecksOf(tx, organisationId, id),
       braceCourse: await braceCourse(tx, organisationId, id),
       bracePractices: await practicesSince(tx, organisationId, FIRST_DAY, id),
-      trials: await trialsSince(tx, organisationId, FIRST_DAY, id),
+      trials: await trialsSince(tx, organisationId, FIRST_DAY, [id]),
       traces: await tracesSince(tx, organisationId, FIRST_DAY, id),
       record: role === 'headCoach'
         ? await readRecord(tx, organisationId, { before: null, athleteId: id, limit: 100_000 })

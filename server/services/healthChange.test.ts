@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { FLAG_IDS, type Clearance, type Answers, type FlagId } from '~~/core/screening'
-import { addAthlete, getAthlete, roster, saveAthlete } from './athletes'
+import { addAthlete, getAthlete, saveAthlete } from './athletes'
 import { assessment } from './assessment'
 import { addClearance, withdrawClearance, screenAthlete } from './screening'
 import { addPerson, anAthlete, makeOrganisation, testDatabase, makeKnown, TODAY } from '../testing/database'
@@ -12,6 +12,7 @@ import type { WeekPlan } from '~~/core/programme'
 import { healthAlerts } from './alerts'
 import { assignWeek } from './assignWeek'
 import { eraseAthlete } from './erasure'
+import { roster } from './roster'
 import { theRecord } from './theRecord'
 import { athleteToday } from './sessions'
 
@@ -164,7 +165,7 @@ describe('a red flag', () => {
     mails.push(...await base.owner('mail').where('subject', 'like', '%Told About').select('recipient', 'subject'))
     expect(mails.map(m => m.recipient)).toContain(two)
     expect(JSON.stringify(await base.owner('mail').select('body', 'subject'))).not.toMatch(/chest/i)
-    expect((await roster(coach)).find(row => row.athlete.id === one.id)!.athlete.flags).toEqual(['chestPain'])
+    expect((await roster(coach)).rows.find(row => row.athlete.id === one.id)!.athlete.flags).toEqual(['chestPain'])
     expect((await theRecord(coach, { athleteId: one.id })).map(line => line.action)).toContain('health.screen')
     await addClearance(coach, one.id, clearanceOf('chestPain'))
     expect((await athleteToday(one.own, one.id)).session).toEqual(before)

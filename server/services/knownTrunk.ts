@@ -18,7 +18,7 @@ async function sourceOf(
   tx: Tx, organisationId: string, athlete: Athlete, startsOn: string,
 ): Promise<Parameters<typeof remembered>> {
   const [from, to] = [addDays(startsOn, -EVIDENCE_DAYS), addDays(startsOn, 6)]
-  const trials = await trialsSince(tx, organisationId, from, athlete.id)
+  const trials = await trialsSince(tx, organisationId, from, [athlete.id])
   const logs = await logsBetween(tx, organisationId, [athlete.id], from, to)
   const evidence = trunkEvidence(trials, logs, athlete.stands)
   return [trunkOf(athlete, startsOn), evidence, await catalogueOfOrganisation(tx, organisationId), to]

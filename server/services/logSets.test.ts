@@ -4,11 +4,12 @@ import type { PlannedSession, TrunkItem, WeekPlan } from '~~/core/programme'
 import type { SetLogInput } from '~~/shared/types'
 import { inOrganisation } from '../database/connection'
 import { logsBetween } from '../repositories/setLogs'
-import { addAthlete, roster } from './athletes'
+import { addAthlete } from './athletes'
 import { assignWeek } from './assignWeek'
 import type { Context } from './context'
 import { history } from './history'
 import { logSets } from './logSets'
+import { roster } from './roster'
 import { theRecord } from './theRecord'
 import { athleteToday } from './sessions'
 import { anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from '../testing/database'
@@ -106,10 +107,10 @@ describe('logging', () => {
     const own: Context = { ...coach, actor: { ...coach.actor, role: 'athlete', athleteId: id } }
     await expect(logSets(own, [aLog(itemId, { corrects: first.id, breakPoint: 'none', painAt: null })]))
       .rejects.toMatchObject({ code: 'notAllowed' })
-    const pain = (await roster(coach)).find(row => row.athlete.id === id)!.athlete.health.pain
+    const pain = (await roster(coach)).rows.find(row => row.athlete.id === id)!.athlete.health.pain
     expect(pain).toMatchObject([{ variationId: 'side-plank.feet', times: 1 }])
     await logSets(coach, [aLog(itemId, { amount: 6, breakPoint: 'trunk', corrects: first.id })])
-    expect((await roster(coach)).find(row => row.athlete.id === id)!.athlete.health.pain).toEqual([])
+    expect((await roster(coach)).rows.find(row => row.athlete.id === id)!.athlete.health.pain).toEqual([])
   })
 
   it('asks for the side, refuses days ahead, drills of others and of nobody', async () => {
@@ -129,7 +130,7 @@ describe('logging', () => {
     const id = await assigned({ name: 'Logged Well' })
     const itemId = (await athleteToday(coach, id)).session!.items[0]!.id
     await logSets(coach, [aLog(itemId), aLog(itemId, { side: 'right', breakPoint: 'pain', painAt: 'lowBack' })])
-    const row = (await roster(coach)).find(r => r.athlete.id === id)!
+    const row = (await roster(coach)).rows.find(r => r.athlete.id === id)!
     expect(row).toMatchObject({ adherence: 0.5, lastLogDay: TODAY, painInLastDays: true, thisWeek: 'assigned' })
     const past = await history(coach, id, '2026-02-01', TODAY)
     expect(past.prescribed).toHaveLength(1)

@@ -9,7 +9,7 @@ import type { Athlete, RulesChange, Settled, StoredRules } from '~~/shared/types
 import { decisionsSince } from '../repositories/decisions'
 import { equipped } from '../repositories/facility'
 import { listGroups } from '../repositories/groups'
-import { listAthletes } from '../repositories/athletes'
+import { athleteNames } from '../repositories/athletes'
 import { rulesOfAthletes, saveRules, sharedRules, type RulesRow } from '../repositories/planningRules'
 import { ownSports } from '../repositories/ownSports'
 import { prescribedBetween, sessionsBetween } from '../repositories/prescriptions'
@@ -31,8 +31,9 @@ export function allRules(context: Context): Promise<StoredRules[]> {
 
 async function rulesInSight(tx: Tx, organisationId: string): Promise<StoredRules[]> {
   const groups = new Map((await listGroups(tx, organisationId)).map(group => [group.id, group.name]))
-  const athletes = new Map((await listAthletes(tx, organisationId)).map(athlete => [athlete.id, athlete.name]))
-  const rows = [...await sharedRules(tx, organisationId), ...await rulesOfAthletes(tx, organisationId, null)]
+  const ofAthletes = await rulesOfAthletes(tx, organisationId, null)
+  const athletes = await athleteNames(tx, organisationId, ofAthletes.map(row => row.scopeId))
+  const rows = [...await sharedRules(tx, organisationId), ...ofAthletes]
   return rows.flatMap((row): StoredRules[] => {
     const name = nameOf(row, groups.get(row.scopeId) ?? athletes.get(row.scopeId) ?? null)
     return name === null ? [] : [{ ...row, name }]

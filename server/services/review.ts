@@ -51,7 +51,7 @@ async function workFor(tx: Tx, context: Context, athlete: Athlete, from: string,
   const startsOn = mondayOf(to)
   // What was known when it began rests on what was done before.
   const since = addDays(from, -EVIDENCE_DAYS)
-  const trials = await trialsSince(tx, organisationId, since, athlete.id)
+  const trials = await trialsSince(tx, organisationId, since, [athlete.id])
   const logs = logsFor(context, await logsBetween(tx, organisationId, [athlete.id], since, to))
   const sessions = await sessionsBetween(tx, organisationId, athlete.id, from, to)
   return {

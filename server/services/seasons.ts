@@ -1,15 +1,14 @@
-import { rollup, sum } from 'd3-array'
+import { group } from 'd3-array'
 import { addDays, mondayOf } from '~~/core/calendar'
 import { shutPhase } from '~~/core/season'
 import type { MySeason, SeasonsAnswer, AthleteShutPhase, StoredSeason } from '~~/shared/types'
 import { athletesTraining } from '../repositories/athletes'
 import { entriesOf } from '../repositories/calendar'
+import { sumsByWeek } from '../repositories/daySums'
 import { listGroups } from '../repositories/groups'
 import { organisationById } from '../repositories/organisations'
-import { plannedSetsByWeek } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
 import { athleteSeasons, seasonsOf } from '../repositories/seasons'
-import { setsByWeek } from '../repositories/setLogs'
 import { mustSeeAthlete, transaction, type Context } from './context'
 import { seasonOn } from './seasonOf'
 
@@ -60,14 +59,9 @@ async function doneByWeek(
   tx: Tx, organisationId: string, ids: readonly string[], today: string,
 ): Promise<Map<string, Record<string, number>>> {
   const [from, to] = [addDays(mondayOf(today), -7 * LOOK_BACK_WEEKS), addDays(mondayOf(today), -1)]
-  const planned = rollup(await plannedSetsByWeek(tx, organisationId, ids, from, to),
-    weeks => sum(weeks, week => week.sets), week => week.athleteId, week => week.startsOn)
-  const done = rollup(await setsByWeek(tx, organisationId, ids, from, to),
-    weeks => sum(weeks, week => week.sets), week => week.athleteId, week => week.startsOn)
-  return new Map([...planned].map(([id, weeks]) => [
-    id,
-    Object.fromEntries([...weeks].filter(([, sets]) => sets > 0)
-      .map(([monday, sets]) => [monday, Math.min(1, (done.get(id)?.get(monday) ?? 0) / sets)])),
+  const weeks = (await sumsByWeek(tx, organisationId, ids, from, to)).filter(({ planned }) => planned > 0)
+  return new Map([...group(weeks, week => week.athleteId)].map(([id, own]) => [
+    id, Object.fromEntries(own.map(({ startsOn, planned, done }) => [startsOn, Math.min(1, done / planned)])),
   ]))
 }
 

@@ -3,9 +3,11 @@ import { oddTrial, testFacts, testStops, testsWith, type TestId, type Tests } fr
 import { NOT_NOW } from '~~/core/screening'
 import { typicalError, type TypicalError } from '~~/core/statistics'
 import { AppError } from '~~/shared/errors'
+import { ROSTER_MOST } from '~~/shared/rosterMost'
 import type { TrialInput, TrialsAnswer, TrialTrace } from '~~/shared/types'
 import { asSystem } from '../database/connection'
 import { insertTrials, repeatTrials, tracesSince, trialsSince, withdrawTrialRows } from '../repositories/assessment'
+import { athletesAtHand } from '../repositories/athletes'
 import { ownTests } from '../repositories/ownTests'
 import type { Tx } from '../repositories/rows'
 import { screenAt } from './asOf'
@@ -26,24 +28,40 @@ export function athleteTraces(context: Context, athleteId: string, from: string)
   })
 }
 
-/** Trials of everybody in sight. */
-export function squadTrials(context: Context): Promise<TrialsAnswer> {
+/** Trials of the athletes at hand: of a squad, or of everybody in sight, as many as a page of the roster has. */
+export function squadTrials(context: Context, { group }: { readonly group?: string } = {}): Promise<TrialsAnswer> {
+  const { organisationId } = context.actor
   return transaction(context, async (tx) => {
     await recordReading(tx, context, 'trials.read')
+    const ids = await athletesAtHand(tx, organisationId, group ?? null, ROSTER_MOST)
     return {
-      trials: await trialsSince(tx, context.actor.organisationId, addDays(context.today, -BACK_DAYS)),
+      trials: await trialsSince(tx, organisationId, addDays(context.today, -BACK_DAYS), ids),
       errors: await ownErrors(tx, context),
     }
   })
 }
 
+/** Errors of an organisation, as long as they are worth keeping: a hundred times what it took to reckon them. */
+const kept = new Map<string, { readonly until: number, readonly errors: TypicalErrors }>()
+const WORTH_KEEPING = 100
+/** What is reckoned sooner is reckoned each time. */
+const SOON_MS = 100
+type TypicalErrors = Partial<Record<TestId, TypicalError>>
+
 /** Typical errors from all repeat trials of the organisation: a number, of nobody in particular. */
-export async function ownErrors(tx: Tx, { actor }: Context): Promise<Partial<Record<TestId, TypicalError>>> {
+export async function ownErrors(tx: Tx, { actor }: Context): Promise<TypicalErrors> {
+  const known = kept.get(actor.organisationId)
+  const from = Date.now()
+  if (known && known.until > from) return known.errors
   const repeats = await asSystem(tx, actor, () => repeatTrials(tx, actor.organisationId))
-  return Object.fromEntries([...repeats].flatMap(([test, people]) => {
+  const errors = Object.fromEntries([...repeats].flatMap(([test, people]) => {
     const error = typicalError(people)
     return error ? [[test, error]] : []
   }))
+  const took = Date.now() - from
+  if (took > SOON_MS) kept.set(actor.organisationId, { until: from + WORTH_KEEPING * took, errors })
+  else kept.delete(actor.organisationId)
+  return errors
 }
 
 /** Stores trials of one or several athletes. Sending one twice changes nothing. */
@@ -87,7 +105,7 @@ async function mustBeOpen(
 ): Promise<void> {
   await mustSeeAthlete(tx, context, athleteId)
   const truth = await healthTruth(tx, context, athleteId)
-  const before = await trialsSince(tx, context.actor.organisationId, addDays(context.today, -BACK_DAYS), athleteId)
+  const before = await trialsSince(tx, context.actor.organisationId, addDays(context.today, -BACK_DAYS), [athleteId])
   const named = context.actor.role !== 'assistant'
   for (const [index, trial] of trials.entries()) {
     if (trial.athleteId !== athleteId) continue

@@ -1,7 +1,8 @@
 import { inject } from 'vitest'
 import { connect, takeTurn } from '../database/connection'
+import type { Context } from '../services/context'
 import { loadDemoIfEmpty } from '../services/demo'
-import { testDatabase } from './database'
+import { bareContext, testDatabase } from './database'
 
 const TURN = 7_204_118
 
@@ -21,6 +22,13 @@ export async function demoDatabase(): ReturnType<typeof testDatabase> {
   finally {
     await admin.destroy()
   }
+}
+
+/** The demo's head coach. */
+export async function headOf({ db, owner }: Awaited<ReturnType<typeof testDatabase>>): Promise<Context> {
+  const { id, organisation_id: organisationId } = await owner('person').where({ role: 'headCoach' })
+    .first<{ id: string, organisation_id: string }>('id', 'organisation_id')
+  return { ...bareContext(db), actor: { organisationId, personId: id, role: 'headCoach', athleteId: null } }
 }
 
 /** Under its name only when it is whole. Two servers start at once: one of them loads it. */

@@ -142,7 +142,7 @@ function readParams(event: H3Event): Record<string, string> {
 
 function readQuery<Query>(event: H3Event, schema: ObjectSchema<Query> | undefined): Query | undefined {
   const sent = getQuery(event)
-  if (schema) return checked(schema, sent)
+  if (schema) return checked(schema, sent, true)
   if (Object.keys(sent).length > 0) throw new AppError('badInput', 'This address takes no questions.')
   return undefined
 }

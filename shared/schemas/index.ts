@@ -27,4 +27,5 @@ export {
 export {
   athleteSeasonChangeSchema, calendarSourceSchema, entrySchema, feedSchema, seasonChangeSchema, seasonShapeSchema,
 } from './season'
+export { rosterQuerySchema, squadQuerySchema } from './roster'
 export { acceptRunSchema, applySchema, planRunSchema, rulesChangeSchema } from './planning'

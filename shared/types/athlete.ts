@@ -138,8 +138,33 @@ export interface RosterRow {
   readonly painInLastDays: boolean
   /** Whether the screening was ever answered; true for whoever may not know. */
   readonly screened: boolean
-  /** Day of the last brace check; null when there was none. */
-  readonly lastBraceDay: string | null
   /** Brace homework is set and nothing was practised for days. */
   readonly homeworkLies: boolean
+}
+
+/** What a roster can be put in order by. */
+export const ROSTER_SORTS = ['name', 'sport', 'braceStep', 'weakLink', 'competition', 'week', 'done'] as const
+export type RosterSort = typeof ROSTER_SORTS[number]
+
+/** Which part of the roster is asked for. */
+export interface RosterQuery {
+  /** Words that must all occur: in name, sport, position, goal, group, flag or next competition. */
+  readonly find?: string
+  readonly group?: string
+  /** Only who is in the archive, or only who is not; both when it is not said. */
+  readonly archived?: boolean
+  readonly sort?: RosterSort
+  readonly down?: boolean
+  /** Where the page before ended. */
+  readonly after?: string
+  readonly most?: number
+}
+
+/** A part of the roster. */
+export interface RosterPage {
+  readonly rows: readonly RosterRow[]
+  /** How many there are in all of what was asked for. */
+  readonly total: number
+  /** Where the next page begins; null on the last one. */
+  readonly next: string | null
 }

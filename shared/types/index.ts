@@ -18,7 +18,7 @@ export type { FloorBoard, FloorBoardInput, FloorDay, FloorRoom, FloorWays, Runni
 export {
   NO_HEALTH, type AlertKind, type Athlete, type AthleteHealth, type AthleteInput, type Availability, type Competition,
   type Group, type HealthAlert, type Overruled, type PainInput,
-  type RosterRow,
+  ROSTER_SORTS, type RosterPage, type RosterQuery, type RosterRow, type RosterSort,
 } from './athlete'
 export type {
   DrillLook, DrillOption, History, PlannedAnswer,

@@ -2,13 +2,26 @@
 import { daysBetween } from '~~/core/calendar'
 import { ACTION_FACTS } from '~~/core/catalogue'
 import { SPORT_PROFILES } from '~~/core/programme'
-import type { RosterRow } from '~~/shared/types'
+import type { RosterRow, RosterSort } from '~~/shared/types'
 import { toLookAt } from '~/words/toLookAt'
 import { inDays } from '~/words/inWords'
 import PlaneMark from '~/components/plane/PlaneMark.vue'
+import SortHead from './SortHead.vue'
 
-const props = defineProps<{ rows: readonly RosterRow[], selected: ReadonlySet<string>, today: string, week: string }>()
-const emit = defineEmits<{ select: [ids: string[], on: boolean] }>()
+const props = defineProps<{
+  rows: readonly RosterRow[]
+  selected: ReadonlySet<string>
+  today: string
+  week: string
+  sort: RosterSort
+  down: boolean
+}>()
+const emit = defineEmits<{ select: [ids: string[], on: boolean], sort: [by: RosterSort] }>()
+
+const COLUMNS = [
+  ['name', 'Athlete'], ['braceStep', 'Brace step'], ['weakLink', 'Weak link'], ['competition', 'Next competition'],
+  ['week', 'This week'], ['done', 'Done, 4 weeks'],
+] as const
 
 const WEEK_TEXT = { none: 'not planned', draft: 'draft', assigned: 'assigned' } as const
 const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row => props.selected.has(row.athlete.id)))
@@ -33,24 +46,15 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
               @change="emit('select', rows.map(r => r.athlete.id), ($event.target as HTMLInputElement).checked)"
             >
           </th>
-          <th class="p-1.5">
-            Athlete
-          </th>
-          <th class="p-1.5">
-            Brace step
-          </th>
-          <th class="p-1.5">
-            Weak link
-          </th>
-          <th class="p-1.5">
-            Next competition
-          </th>
-          <th class="p-1.5">
-            This week
-          </th>
-          <th class="p-1.5">
-            Done, 4 weeks
-          </th>
+          <SortHead
+            v-for="[by, name] in COLUMNS"
+            :key="by"
+            :on="sort === by"
+            :down="down"
+            @sort="emit('sort', by)"
+          >
+            {{ name }}
+          </SortHead>
           <th class="p-1.5">
             To look at
           </th>

@@ -1,6 +1,8 @@
-import { roster } from '../../services/athletes'
+import { rosterQuerySchema } from '~~/shared/schemas'
+import { roster } from '../../services/roster'
 import { defineRoute } from '../../utils/defineRoute'
 
 export default defineRoute('GET /api/athletes', {
-  handle: ({ context }) => roster(context),
+  query: rosterQuerySchema,
+  handle: ({ context, query }) => roster(context, query),
 })

@@ -24,6 +24,7 @@ import * as privacy from './0022_privacy'
 import * as guardians from './0023_guardians'
 import * as passkeys from './0024_passkeys'
 import * as sight from './0025_sight'
+import * as daySums from './0026_day_sums'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -51,6 +52,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0023_guardians': guardians,
   '0024_passkeys': passkeys,
   '0025_sight': sight,
+  '0026_day_sums': daySums,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */
