@@ -14,7 +14,7 @@ export default defineConfig({
       { resolve: { alias },
       test: { name: 'core', testTimeout: 60_000,
         include: ['{core,shared,demo,scripts,engine,solver}/**/*.test.ts',
-          'server/{calendar,utils,instruments,solver,threads}/**/*.test.ts', '*.test.ts'] } },
+          'server/{calendar,utils,instruments,solver,threads,queue}/**/*.test.ts', '*.test.ts'] } },
       {
         resolve: { alias },
         plugins: [vue()],

@@ -140,7 +140,7 @@ describe('lists', () => {
       proof: { goal: 0, bound: 0, proven: true, walled: false }, assigned: false,
     }
     const line = (athleteId: string, athleteName: string, over: object) => ({
-      athleteId, athleteName, state: 'done' as const, attempts: 1, problem: '',
+      athleteId, athleteName, state: 'done' as const, attempts: 1, problem: '', accepting: false,
       weeks: [{ ...week, outcome: 'proposed' as const, ...over }],
     })
     const run: PlanRun = {

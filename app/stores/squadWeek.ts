@@ -10,7 +10,7 @@ export const useSquadWeekStore = defineStore('squadWeek', () => {
   const run = shallowRef<PlanRun | null>(null)
   const latest = shallowRef<readonly PlanRun[]>([])
   const going = computed(() =>
-    run.value?.lines.some(line => line.state === 'waiting' || line.state === 'working') ?? false
+    run.value?.lines.some(line => line.accepting || line.state === 'waiting' || line.state === 'working') ?? false
   )
 
   const keep = async (answer: Promise<PlanRun>): Promise<void> => { run.value = await answer }

@@ -124,6 +124,24 @@ describe('migrating a database of the release before', () => {
   })
 })
 
+describe('the role of the application', () => {
+  const others = [1, 2, 3].map(() => `role_${randomUUID().replaceAll('-', '')}`)
+  const at = (database: string): string => Object.assign(new URL(adminUrl), { pathname: `/${database}` }).toString()
+  beforeAll(async () => { for (const one of others) await admin.raw(`create database ${one}`) })
+  afterAll(async () => { for (const one of others) await admin.raw(`drop database ${one} with (force)`) })
+
+  it('is one for the whole cluster: databases that begin at once do not disturb each other', async () => {
+    await Promise.all(others.map(one => migrate(at(one), appPassword, '2026-03-04')))
+  })
+
+  it('is not told about with its password when it cannot be made', async () => {
+    const asApp = Object.assign(new URL(at(others[0]!)), { username: APP_ROLE, password: appPassword }).toString()
+    const failed = await migrate(asApp, 'a-password-of-ours', '2026-03-04').catch((error: unknown) => error)
+    expect(String(failed)).toContain('The role of the application could not be made.')
+    expect(JSON.stringify(failed, Object.getOwnPropertyNames(failed))).not.toContain('a-password-of-ours')
+  })
+})
+
 describe('work that one server does at a time', () => {
   it('is waited for past every limit of a request', async () => {
     const HELD_MS = 400

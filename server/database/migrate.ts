@@ -63,8 +63,31 @@ export async function releaseOf(db: Knex): Promise<'this' | 'older' | 'newer'> {
   return done.size > ours.length ? 'newer' : 'this'
 }
 
-/** Committed before the migrations run: they grant to it on other connections. */
+/** What another database of the same cluster did in the same moment: there it is, or it was just being changed. */
+const MADE_MEANWHILE = ['42710', '23505', 'XX000']
+const TRIES = 5
+
+/**
+ * Committed before the migrations run: they grant to it on other connections. Roles are the whole cluster's, turns are
+ * taken in one database.
+ */
 async function ensureAppRole(db: Knex, password: string): Promise<void> {
+  for (let tries = 1; ; tries++) {
+    try {
+      return await makeAppRole(db, password)
+    }
+    catch (error) {
+      const { code } = error as { code?: string }
+      if (code !== undefined && MADE_MEANWHILE.includes(code) && tries < TRIES) continue
+      // Its message quotes the statement, and that the password.
+      if (code !== undefined)
+        throw Object.assign(new Error('The role of the application could not be made.'), { code })
+      throw error
+    }
+  }
+}
+
+async function makeAppRole(db: Knex, password: string): Promise<void> {
   await db.transaction(async (tx) => {
     await takeTurn(tx, MIGRATION_LOCK)
     const { rows } = await tx.raw<{ rows: unknown[] }>('select 1 from pg_roles where rolname = ?', [APP_ROLE])

@@ -19,16 +19,16 @@ interface WorkerOptions {
 }
 
 /** Starts what the queue does. Every job may be run twice without harm. */
-export async function startWorkers(
+export function startWorkers(
   { db, queue, publicUrl, ownerUrl, smtpUrl, mailFrom, onSealed }: WorkerOptions,
-): Promise<void> {
+): void {
   if (smtpUrl) {
     const sendMail = mailer(db, smtpUrl, mailFrom)
-    await queue.work('mail', ({ organisationId, mailId }) => sendMail(organisationId!, mailId!))
+    queue.work('mail', ({ organisationId, mailId }) => sendMail(organisationId!, mailId!))
   }
-  await queue.work('resetRequest', ({ email }) => mailResetLink(db, queue, publicUrl, email!, new Date()))
-  await queue.work('tidy', () => tidy(db, ownerUrl, new Date()))
-  await queue.work('seal', async () => {
+  queue.work('resetRequest', ({ email }) => mailResetLink(db, queue, publicUrl, email!, new Date()))
+  queue.work('tidy', () => tidy(db, ownerUrl, new Date()))
+  queue.work('seal', async () => {
     for (const sealed of await sealRecords(db)) onSealed(sealed)
   })
 }

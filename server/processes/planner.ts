@@ -1,5 +1,6 @@
 import pino from 'pino'
 import { connect } from '../database/connection'
+import { acceptLine } from '../services/acceptLine'
 import { planLine, type LineOfWork } from '../services/planLine'
 import { closePool, planInPool } from '../solver'
 import { readConfiguration } from '../utils/configuration'
@@ -16,20 +17,25 @@ const queue = await startQueue(
   db,
   error => log.warn({ code: (error as { code?: string }).code }, 'planner waits for the database'),
 )
-await queue.work('planWeeks', async (data) => {
-  try {
-    // On a thread that is ended when it takes too long: one week that never ends holds up no other.
-    await planLine(db, data as unknown as LineOfWork, planInPool)
-  }
-  catch (error) {
-    const { code, message, stack } = error as { code?: string, message: string, stack?: string }
-    log.error(
-      { runId: data.runId, code, ...(code === undefined ? { error: message, stack } : {}) },
-      'planning failed and is tried again',
-    )
-    throw error
-  }
-})
+/** Does one kind of work, and says in the log what failed of it. */
+function work(name: 'planWeeks' | 'assignWeeks', handle: (line: LineOfWork) => Promise<void>): void {
+  queue.work(name, async (data) => {
+    try {
+      await handle(data as unknown as LineOfWork)
+    }
+    catch (error) {
+      const { code, message, stack } = error as { code?: string, message: string, stack?: string }
+      log.error(
+        { runId: data.runId, code, ...(code === undefined ? { error: message, stack } : {}) },
+        `${name} failed and is tried again`,
+      )
+      throw error
+    }
+  })
+}
+// On a thread that is ended when it takes too long: one week that never ends holds up no other.
+work('planWeeks', line => planLine(db, line, planInPool))
+work('assignWeeks', line => acceptLine(db, line, new Date()))
 log.info('planner is ready')
 const stop = (): void => void queue.stop().catch(() => undefined).then(closePool).then(() => db.destroy())
   .then(() => process.exit(0))

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
 import PgBoss from 'pg-boss'
+import { eachJob, type AtWork } from './eachJob'
 
 /** The queue's own schema: jobs carry keys and addresses of work, never what a tenant's tables hold. */
 export const QUEUE_SCHEMA = 'keen_queue'
@@ -10,10 +11,14 @@ const QUEUES = {
   resetRequest: { retryLimit: 3, retryDelay: 5 },
   // A worker that dies is noticed when its job runs out.
   planWeeks: { retryLimit: 5, retryDelay: 1, expireInSeconds: 60 },
+  assignWeeks: { retryLimit: 5, retryDelay: 1, expireInSeconds: 60 },
   tidy: { retryLimit: 2, retryDelay: 60 },
   seal: { retryLimit: 2, retryDelay: 60 },
 } as const
 export type QueueName = keyof typeof QUEUES
+
+/** How long a server that ends waits for work at hand: what is not done by then is done again elsewhere. */
+const STOP_MS = 5_000
 
 interface Runner { query: (text: string, values: unknown[]) => Promise<{ rows: unknown[] }> }
 
@@ -53,13 +58,13 @@ export async function prepareQueue(owner: Knex, appRole: string): Promise<void> 
 
 /** Where work for later is put, inside the transaction that decides on it. */
 export interface Queue {
-  send(tx: Knex.Transaction, name: string, data: Readonly<Record<string, string>>): Promise<void>
+  send(tx: Knex.Transaction, name: string, ...each: readonly Readonly<Record<string, string>>[]): Promise<void>
 }
 
 /** The queue at run time, over the application's own pool. */
 export interface RunningQueue extends Queue {
   sendNow(name: QueueName, data: Readonly<Record<string, string>>): Promise<void>
-  work(name: QueueName, handle: (data: Record<string, string>) => Promise<void>): Promise<void>
+  work(name: QueueName, handle: (data: Record<string, string>) => Promise<void>): void
   /** Whether the queue's tables answer. */
   answers(): Promise<boolean>
   stop(): Promise<void>
@@ -74,24 +79,28 @@ export async function startQueue(db: Knex, onError: (error: unknown) => void): P
   await boss.start()
   await boss.schedule('tidy', '17 3 * * *', {})
   await boss.schedule('seal', '*/10 * * * *', {})
+  const atWork: AtWork[] = []
   return {
-    async send(tx, name, data) {
+    async send(tx, name, ...each) {
       const connection = await (tx as unknown as { client: { acquireConnection: () => Promise<Runner> } }).client
         .acquireConnection()
       const inTransaction = {
         executeSql: (text: string, values: unknown[]) => connection.query(text, values),
       } as PgBoss.Db
-      await boss.send(name, data, { db: inTransaction })
+      await boss.insert(each.map(data => ({ name, data })), { db: inTransaction })
     },
     async sendNow(name, data) {
       await boss.send(name, data)
     },
-    async work(name, handle) {
-      await boss.work<Record<string, string>>(name, { pollingIntervalSeconds: 1 }, async (jobs) => {
-        for (const job of jobs) await handle(job.data)
-      })
+    work(name, handle) {
+      atWork.push(eachJob(boss, name, handle, onError))
     },
     answers: async () => Boolean(await boss.isInstalled()),
-    stop: () => boss.stop({ graceful: true, wait: true, timeout: 5000 }),
+    async stop() {
+      await Promise.race([
+        Promise.all(atWork.map(one => one.stop())), new Promise(resolve => setTimeout(resolve, STOP_MS)),
+      ])
+      await boss.stop({ graceful: true, wait: true, timeout: STOP_MS })
+    },
   }
 }

@@ -18,6 +18,7 @@ interface LineRow {
   attempts: number
   problem: string
   weeks: WeekOutcome[]
+  accepted_by: string | null
 }
 
 /** A run as the process that plans it needs it. */
@@ -69,7 +70,7 @@ export async function runById(tx: Tx, organisationId: string, id: string): Promi
     'i.organisation_id': organisationId, 'i.run_id': id,
   })
     .orderByRaw('lower(a.name), a.id').select<LineRow[]>(
-      'i.athlete_id', 'a.name as athlete_name', 'i.state', 'i.attempts', 'i.problem', 'i.weeks',
+      'i.athlete_id', 'a.name as athlete_name', 'i.state', 'i.attempts', 'i.problem', 'i.weeks', 'i.accepted_by',
     )
   return toRun(row, lines)
 }
@@ -79,7 +80,7 @@ const toRun = (row: RunRow, lines: readonly LineRow[]): PlanRun => ({
   askedAt: row.asked_at.toISOString(), cancelled: row.cancelled, sessions: row.request.sessions,
   lines: lines.map((line): PlanRunLine => ({
     athleteId: line.athlete_id, athleteName: line.athlete_name, state: line.state, attempts: line.attempts,
-    problem: line.problem, weeks: line.weeks,
+    problem: line.problem, weeks: line.weeks, accepting: line.accepted_by !== null,
   })),
 })
 
@@ -111,17 +112,32 @@ export async function requeueLines(tx: Tx, organisationId: string, id: string): 
 /** One line, held against others until the transaction ends. */
 export async function holdLine(
   tx: Tx, organisationId: string, runId: string, athleteId: string,
-): Promise<Pick<PlanRunLine, 'state' | 'weeks' | 'attempts'> | null> {
+): Promise<Pick<PlanRunLine, 'state' | 'weeks' | 'attempts'> & { readonly acceptedBy: string | null } | null> {
   const row = await tx('plan_run_item').where({ organisation_id: organisationId, run_id: runId, athlete_id: athleteId })
     .forUpdate().first<LineRow | undefined>()
-  return row ? { state: row.state, weeks: row.weeks, attempts: row.attempts } : null
+  return row ? { state: row.state, weeks: row.weeks, attempts: row.attempts, acceptedBy: row.accepted_by } : null
+}
+
+/** Marks lines with a planned week that is not assigned as accepted by somebody; their athletes. */
+export async function acceptLines(
+  tx: Tx, organisationId: string, id: string, athleteIds: readonly string[] | null, personId: string,
+): Promise<string[]> {
+  const rows = await tx('plan_run_item').where({ organisation_id: organisationId, run_id: id, state: 'done' })
+    .whereNull('accepted_by').whereRaw('weeks @> ?::jsonb', [json([{ outcome: 'proposed', assigned: false }])])
+    .modify((query) => { if (athleteIds) void query.whereRaw('athlete_id = any(?)', [athleteIds as string[]]) })
+    .update({ accepted_by: personId, problem: '', changed_at: tx.fn.now() })
+    .returning<{ athlete_id: string }[]>('athlete_id')
+  return rows.map(row => row.athlete_id)
 }
 
 export async function setLine(
   tx: Tx, organisationId: string, runId: string, athleteId: string,
-  change: { state?: RunState, problem?: string, weeks?: readonly WeekOutcome[], attempts?: number },
+  change: {
+    state?: RunState, problem?: string, weeks?: readonly WeekOutcome[], attempts?: number, acceptedBy?: null
+  },
 ): Promise<void> {
-  const { weeks, ...rest } = change
+  const { weeks, acceptedBy, ...rest } = change
   await tx('plan_run_item').where({ organisation_id: organisationId, run_id: runId, athlete_id: athleteId })
-    .update({ ...rest, ...(weeks ? { weeks: json(weeks) } : {}), changed_at: tx.fn.now() })
+    .update({ ...rest, ...(weeks ? { weeks: json(weeks) } : {}), ...(acceptedBy === null ? { accepted_by: null } : {}),
+      changed_at: tx.fn.now() })
 }

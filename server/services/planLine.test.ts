@@ -6,6 +6,7 @@ import type { PlannedSession } from '~~/core/programme'
 import type { AthleteInput, PlanRunInput } from '~~/shared/types'
 import { highsSolver } from '~~/solver/highs'
 import { answerWeek, TookTooLong } from '../solver'
+import { acceptLine } from './acceptLine'
 import { addAthlete } from './athletes'
 import type { Context } from './context'
 import { addGroup } from './groups'
@@ -47,6 +48,12 @@ const ask = async (athleteIds: readonly string[], over: Partial<PlanRunInput> = 
   })
 const work = (runId: string, athleteId: string, how: PlanOne = plan) =>
   planLine(base.db, { organisationId: head.actor.organisationId, runId, athleteId }, how)
+const assign = (runId: string, athleteId: string) =>
+  acceptLine(base.db, { organisationId: head.actor.organisationId, runId, athleteId }, new Date('2026-03-04T12:00:00Z'))
+async function addCoach() {
+  const { context } = await addPerson(base.db, head.actor.organisationId, 'coach', { groupIds: [head.groupId] })
+  return { context, id: context.actor.personId! }
+}
 const lineOf = async (runId: string, athleteId: string) =>
   (await theRun(head, runId)).lines.find(line => line.athleteId === athleteId)!
 
@@ -172,14 +179,42 @@ describe('a run over a roster', () => {
     const run = await ask(ids)
     for (const id of ids) await work(run.id, id)
     await storeWeek(head, ids[1]!, MONDAY, 1, { sessions: [] })
-    const accepted = await acceptRun(head, run.id, null)
+    const onTheWay = await acceptRun(head, run.id, null)
+    expect(onTheWay.lines.map(line => line.accepting)).toEqual([true, true])
+    for (const id of ids) await assign(run.id, id)
+    const accepted = await theRun(head, run.id)
+    expect(accepted.lines.every(line => !line.accepting)).toBe(true)
     const byId = new Map(accepted.lines.map(l => [l.athleteId, l]))
     expect([byId.get(ids[0]!)!.weeks[0]!.assigned, byId.get(ids[1]!)!.weeks[0]!.assigned]).toEqual([true, false])
     expect(byId.get(ids[1]!)!.problem).toContain('changed meanwhile')
     expect((await weekSheet(head, ids[0]!, MONDAY)).week.status).toBe('assigned')
-    expect((await acceptRun(head, run.id, [ids[0]!])).lines.find(l => l.athleteId === ids[0])!.weeks[0]!.assigned).toBe(
-      true,
-    )
+    expect((await acceptRun(head, run.id, [ids[0]!])).lines.some(line => line.accepting)).toBe(false)
+  })
+
+  it('is accepted week by week: one that was changed holds up no other, and work that is cut off goes on', async () => {
+    const id = await add()
+    const run = await ask([id], { weeks: 3 })
+    await work(run.id, id)
+    await storeWeek(head, id, '2026-03-16', 1, { sessions: [] })
+    await acceptRun(head, run.id, null)
+    await Promise.all([assign(run.id, id), assign(run.id, id)])
+    await assign(run.id, id)
+    const line = await lineOf(run.id, id)
+    expect(line.weeks.map(week => week.assigned)).toEqual([true, false, true])
+    expect([line.accepting, line.problem]).toEqual([false, expect.stringContaining('changed meanwhile')])
+  })
+
+  it('is not assigned for somebody who plans here no longer', async () => {
+    const { context: coach, id: person } = await addCoach()
+    const id = await add()
+    const run = await ask([id])
+    await work(run.id, id)
+    await acceptRun(coach, run.id, null)
+    await base.owner('person').where({ id: person }).update({ closed_at: new Date() })
+    await assign(run.id, id)
+    expect(await lineOf(run.id, id)).toMatchObject({
+      accepting: false, problem: 'Whoever accepted it plans here no longer.', weeks: [{ assigned: false }],
+    })
   })
 
   it('shows a coach only athletes in sight', async () => {

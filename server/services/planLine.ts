@@ -8,7 +8,7 @@ import { planningContext } from '~~/shared/planningContext'
 import type { Role, WeekOutcome } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
 import { athleteById } from '../repositories/athletes'
-import { personById } from '../repositories/people'
+import { personById, type Person } from '../repositories/people'
 import { holdLine, runRequest, setLine, type RunRequest } from '../repositories/planRuns'
 import type { Tx } from '../repositories/rows'
 import { saveWeek, weekOf } from '../repositories/weeks'
@@ -25,6 +25,10 @@ export type PlanOne = (request: WeekRequest, walls?: Walls) => Promise<WeekAnswe
 
 /** Who may have weeks planned. */
 const PLANNERS: readonly Role[] = ['headCoach', 'coach']
+
+/** Whether somebody may have weeks planned and assigned, as they are now. */
+export const mayPlan = ({ closed, role }: Pick<Person, 'closed' | 'role'>): boolean =>
+  !closed && PLANNERS.includes(role)
 
 /** Times a line is begun before it counts as failed: whatever ended its worker may be the line itself. */
 const MOST_ATTEMPTS = 4
@@ -64,7 +68,7 @@ async function whoAsked(db: Knex, { organisationId, runId, athleteId }: LineOfWo
     const run = await runRequest(tx, organisationId, runId)
     const person = run && await personById(tx, organisationId, run.askedBy)
     if (!run || !person) return null
-    if (person.closed || !PLANNERS.includes(person.role)) {
+    if (!mayPlan(person)) {
       await setLine(tx, organisationId, runId, athleteId, {
         state: 'cancelled', problem: 'Whoever asked for it plans here no longer.',
       })

@@ -4,10 +4,11 @@ import type { Catalogue } from '~~/core/catalogue'
 import { AppError } from '~~/shared/errors'
 import type { PlanRun, PlanRunInput, PlanRunRequest, WeekOutcome } from '~~/shared/types'
 import { athletesByIds } from '../repositories/athletes'
-import { cancelRun, insertRun, latestRuns, requeueLines, runById, runRequest, setLine } from '../repositories/planRuns'
+import {
+  acceptLines, cancelRun, insertRun, latestRuns, requeueLines, runById, runRequest,
+} from '../repositories/planRuns'
 import type { Tx } from '../repositories/rows'
 import type { WeekAnswer } from '../solver'
-import { assignWeek } from './assignWeek'
 import { transaction, writing, type Context } from './context'
 import { record } from './record'
 
@@ -22,6 +23,10 @@ export function startRun(context: Context, input: PlanRunInput): Promise<PlanRun
   })
 }
 
+/** A job for each athlete of a run. */
+const linesOf = (organisationId: string, runId: string, athleteIds: readonly string[]) =>
+  athleteIds.map(athleteId => ({ organisationId, runId, athleteId }))
+
 /** The same inside a transaction that decides on more. */
 export async function startRunIn(tx: Tx, context: Context, request: PlanRunRequest): Promise<void> {
   const { organisationId, personId } = context.actor
@@ -29,8 +34,7 @@ export async function startRunIn(tx: Tx, context: Context, request: PlanRunReque
   const athleteIds = known.filter(athlete => !athlete.archived).map(athlete => athlete.id)
   if (athleteIds.length === 0) throw new AppError('notFound', 'None of these athletes is here.')
   if (!await insertRun(tx, organisationId, { ...request, athleteIds }, personId)) return
-  for (const athleteId of athleteIds)
-    await context.queue.send(tx, 'planWeeks', { organisationId, runId: request.id, athleteId })
+  await context.queue.send(tx, 'planWeeks', ...linesOf(organisationId, request.id, athleteIds))
   await record(tx, context, 'run.start', {
     subjectId: request.id,
     after: { athletes: athleteIds.length, startsOn: request.startsOn, weeks: request.weeks },
@@ -75,39 +79,24 @@ export function retryRun(context: Context, id: string): Promise<PlanRun> {
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     await mustBeOwn(tx, context, id)
-    for (const athleteId of await requeueLines(tx, organisationId, id))
-      await context.queue.send(tx, 'planWeeks', { organisationId, runId: id, athleteId })
+    const again = await requeueLines(tx, organisationId, id)
+    await context.queue.send(tx, 'planWeeks', ...linesOf(organisationId, id, again))
     return mustHaveRun(tx, organisationId, id)
   })
 }
 
-/** Assigns what a run proposed, for some athletes or all; a week that was changed since stays as it is, and says so. */
-export async function acceptRun(context: Context, id: string, athleteIds: readonly string[] | null): Promise<PlanRun> {
-  const { organisationId } = context.actor
-  const run = await theRun(context, id)
-  for (const line of run.lines) {
-    if (line.state !== 'done' || (athleteIds && !athleteIds.includes(line.athleteId))) continue
-    const weeks: WeekOutcome[] = []
-    let problem = ''
-    for (const week of line.weeks) {
-      if (week.outcome !== 'proposed' || week.assigned) {
-        weeks.push(week)
-        continue
-      }
-      // Each week in a transaction of its own, and not under the name of this write: one that fails holds up no other.
-      const assigned = await assignWeek({ ...context, write: null }, line.athleteId, week.startsOn, week.version).then(
-        () => true,
-        (error: unknown) => {
-          if (!(error instanceof AppError)) throw error
-          problem = error.message
-          return false
-        },
-      )
-      weeks.push({ ...week, assigned })
+/** Has what a run proposed assigned, for some athletes or all: the queue does it, athlete by athlete. */
+export function acceptRun(context: Context, id: string, athleteIds: readonly string[] | null): Promise<PlanRun> {
+  const { organisationId, personId } = context.actor
+  return writing(context, async (tx) => {
+    await mustHaveRun(tx, organisationId, id)
+    const accepted = await acceptLines(tx, organisationId, id, athleteIds, personId)
+    if (accepted.length > 0) {
+      await context.queue.send(tx, 'assignWeeks', ...linesOf(organisationId, id, accepted))
+      await record(tx, context, 'run.accept', { subjectId: id, after: { athletes: accepted.length } })
     }
-    await transaction(context, tx => setLine(tx, organisationId, id, line.athleteId, { weeks, problem }))
-  }
-  return theRun(context, id)
+    return mustHaveRun(tx, organisationId, id)
+  })
 }
 
 /** What came of a week, in the figures of the review page. */

@@ -75,7 +75,7 @@ async function prepare(configuration: Configuration, db: Knex, log: pino.Logger)
     db,
     error => log.warn({ code: (error as { code?: string }).code }, 'queue waits for the database'),
   )
-  await startWorkers({ db, queue, ...configuration, onSealed: sealed => log.info(sealed, 'record sealed') })
+  startWorkers({ db, queue, ...configuration, onSealed: sealed => log.info(sealed, 'record sealed') })
   return { queue }
 }
 

@@ -212,6 +212,7 @@ export const RECORD_ACTIONS = {
   'rules.change': 'settled rules of planning',
   'sports.own': 'changed what sports ask for',
   'run.start': 'had weeks of several planned',
+  'run.accept': 'had planned weeks assigned',
   'run.cancel': 'cancelled a run of planning',
   'season.change': 'changed a season',
   'season.athlete': 'changed what an athlete does otherwise in the season',

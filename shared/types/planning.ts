@@ -62,6 +62,8 @@ export interface PlanRunLine {
   readonly attempts: number
   readonly problem: string
   readonly weeks: readonly WeekOutcome[]
+  /** What is planned is on its way to being assigned. */
+  readonly accepting: boolean
 }
 
 export interface PlanRun {

@@ -12,11 +12,11 @@ const order = computed(() => (!props.on ? 'none' : props.down ? 'descending' : '
   >
     <button
       type="button"
-      class="font-semibold text-left underline-offset-4 hover:underline"
+      class="relative font-semibold text-left underline-offset-4 hover:underline"
       @click="emit('sort')"
     >
       <slot /><span
-        class="figure inline-block w-[1.1em] text-center"
+        class="figure absolute left-full bottom-0 pl-1"
         aria-hidden="true"
       >{{ on ? (down ? '↓' : '↑') : '' }}</span>
     </button>

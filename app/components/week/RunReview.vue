@@ -30,15 +30,23 @@ const groups = computed(() => (Object.keys(KIND) as Kind[]).flatMap((kind) => {
 }))
 const done = computed(() => props.run.lines.filter(line => line.state !== 'waiting' && line.state !== 'working').length)
 const going = computed(() => done.value < props.run.lines.length)
+const accepting = computed(() => props.run.lines.some(line => line.accepting))
 const mendable = computed(() =>
   props.run.lines.filter(line => line.state === 'failed' || line.state === 'cancelled').length
 )
 const waiting = computed(() =>
   props.run.lines.flatMap(line => line.weeks).filter(week => week.outcome === 'proposed' && !week.assigned).length
 )
+const assignText = computed(() => {
+  const weeks = `${waiting.value} ${waiting.value === 1 ? 'week' : 'weeks'}`
+  if (accepting.value) return `Assigning ${weeks} …`
+  return waiting.value === 0 && !going.value ? 'All assigned' : `Assign ${weeks}`
+})
 const toAccept = (lines: readonly PlanRunLine[]): boolean =>
   lines.some(line => line.weeks.some(week => week.outcome === 'proposed' && !week.assigned))
-const stateText = (line: PlanRunLine): string => (line.weeks.length > 0 && line.weeks.every(week => week.assigned)
+const stateText = (line: PlanRunLine): string => (line.accepting
+  ? 'being assigned'
+  : line.weeks.length > 0 && line.weeks.every(week => week.assigned)
   ? 'assigned'
   : line.state === 'working'
   ? `week ${line.weeks.length + 1} of ${props.run.weeks}`
@@ -78,10 +86,10 @@ const stateText = (line: PlanRunLine): string => (line.weeks.length > 0 && line.
       <button
         type="button"
         class="btn btn-main"
-        :disabled="busy || going || waiting === 0"
+        :disabled="busy || going || accepting || waiting === 0"
         @click="emit('accept', null)"
       >
-        {{ waiting === 0 && !going ? 'All assigned' : `Assign ${waiting} ${waiting === 1 ? 'week' : 'weeks'}` }}
+        {{ assignText }}
       </button>
     </div>
     <progress
@@ -105,7 +113,7 @@ const stateText = (line: PlanRunLine): string => (line.weeks.length > 0 && line.
       <div class="flex items-baseline gap-3 mt-3">
         <h3>{{ KIND[group.kind] }} <span class="figure font-normal">{{ group.lines.length }}</span></h3>
         <button
-          v-if="!going && toAccept(group.lines)"
+          v-if="!going && !accepting && toAccept(group.lines)"
           type="button"
           class="underline underline-offset-2"
           :disabled="busy"

@@ -25,6 +25,7 @@ import * as guardians from './0023_guardians'
 import * as passkeys from './0024_passkeys'
 import * as sight from './0025_sight'
 import * as daySums from './0026_day_sums'
+import * as accepting from './0027_accepting'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -53,6 +54,7 @@ const migrations: Record<string, Knex.Migration> = {
   '0024_passkeys': passkeys,
   '0025_sight': sight,
   '0026_day_sums': daySums,
+  '0027_accepting': accepting,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */
