@@ -119,7 +119,7 @@ describe('lists', () => {
     }
     const table = mount(RosterTable, {
       props: {
-        rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02', sort: 'done', down: true,
+        rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02', sort: 'done', down: true, busy: false,
       },
       global,
     })

@@ -27,6 +27,8 @@ export function useRosterPages() {
   const next = shallowRef<string | null>(null)
   const { state, problem, read, again } = reading()
 
+  /** What is shown is not yet what was asked for. */
+  const busy = shallowRef(false)
   const load = (): Promise<void> => read(async () => {
     const page = await roster.page({ ...query.value, most: undefined })
     ;[rows.value, total.value, next.value] = [page.rows, page.total, page.next]
@@ -36,15 +38,20 @@ export function useRosterPages() {
     const known = new Set(rows.value.map(row => row.athlete.id))
     ;[rows.value, next.value] = [[...rows.value, ...page.rows.filter(row => !known.has(row.athlete.id))], page.next]
   })
-  watch(query, (now, before) => { if (JSON.stringify(now) !== JSON.stringify(before)) void load() })
-
-  const set = (change: Record<string, string | undefined>) =>
-    router.replace({ query: { ...route.query, ...change } })
+  let onTheWay = Promise.resolve()
+  // However the address came to say something else.
+  watch(() => JSON.stringify(query.value), () => { onTheWay = load() }, { flush: 'sync' })
+  async function set(change: Record<string, string | undefined>): Promise<void> {
+    busy.value = true
+    await router.replace({ query: { ...route.query, ...change } })
+    await onTheWay
+    busy.value = false
+  }
   const find = useDebounceFn((text: string) => set({ find: text || undefined }), TYPING_MS)
   /** The same column once more turns the order round. */
   const sortBy = (sort: RosterSort) => set({
     sort, down: query.value.sort === sort && !query.value.down ? 'yes' : undefined,
   })
 
-  return { query, rows, total, next, state, problem, again, load, more, set, find, sortBy }
+  return { query, busy, rows, total, next, state, problem, again, load, more, set, find, sortBy }
 }

@@ -12,7 +12,7 @@ useHead({ title: 'Roster · Keen Anchor' })
 const signedIn = useSignInStore()
 const roster = useRosterStore()
 const pages = useRosterPages()
-const { query, rows, total, next } = pages
+const { query, busy, rows, total, next } = pages
 const text = ref(query.value.find ?? '')
 const selected = ref<ReadonlySet<string>>(new Set())
 const today = computed(() => signedIn.me?.today ?? '')
@@ -126,6 +126,7 @@ function select(ids: readonly string[], on: boolean): void {
       <RosterTable
         v-if="rows.length > 0"
         :rows="rows"
+        :busy="busy"
         :selected="selected"
         :today="today"
         :week="mondayOf(today)"

@@ -15,6 +15,8 @@ const props = defineProps<{
   week: string
   sort: RosterSort
   down: boolean
+  /** Other rows are on their way. */
+  busy: boolean
 }>()
 const emit = defineEmits<{ select: [ids: string[], on: boolean], sort: [by: RosterSort] }>()
 
@@ -33,6 +35,7 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
     tabindex="0"
     role="region"
     aria-label="Roster"
+    :aria-busy="busy"
   >
     <table class="w-full border-collapse text-left">
       <thead>
@@ -43,6 +46,7 @@ const allSelected = computed(() => props.rows.length > 0 && props.rows.every(row
               class="align-middle"
               aria-label="Select all shown"
               :checked="allSelected"
+              :disabled="busy"
               @change="emit('select', rows.map(r => r.athlete.id), ($event.target as HTMLInputElement).checked)"
             >
           </th>
