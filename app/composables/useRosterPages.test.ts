@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { reactive } from 'vue'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { effectScope, reactive } from 'vue'
 import type { RosterPage } from '~~/shared/types'
 import * as athletes from '~/api/athletes'
 import { useRosterPages } from './useRosterPages'
@@ -24,11 +24,17 @@ beforeEach(() => {
   fetchRoster.mockReset().mockImplementation(({ after } = {}) =>
     Promise.resolve(after ? pageOf(['b', 'c']) : pageOf(['a', 'b'], 'on')))
 })
+let scope = effectScope()
+afterEach(() => {
+  scope.stop()
+  scope = effectScope()
+})
+const thePages = () => scope.run(() => useRosterPages())!
 const ids = (pages: ReturnType<typeof useRosterPages>): string[] => pages.rows.value.map(row => row.athlete.id)
 
 describe('the roster page by page', () => {
   it('goes on where a page ended, with nobody twice who moved meanwhile', async () => {
-    const pages = useRosterPages()
+    const pages = thePages()
     await pages.load()
     expect([ids(pages), pages.total.value, pages.next.value]).toEqual([['a', 'b'], 3, 'on'])
     await pages.more()
@@ -38,7 +44,7 @@ describe('the roster page by page', () => {
 
   it('asks what its address says, and turns the order round at the second click', async () => {
     route.query = { find: 'judo', archived: 'yes', sort: 'nonsense' }
-    const pages = useRosterPages()
+    const pages = thePages()
     await pages.load()
     expect(fetchRoster.mock.lastCall![0]).toMatchObject({ find: 'judo', archived: true, sort: undefined, down: false })
     await pages.sortBy('done')
@@ -50,7 +56,7 @@ describe('the roster page by page', () => {
   })
 
   it('is busy from the click to the rows, and not when nothing changes', async () => {
-    const pages = useRosterPages()
+    const pages = thePages()
     await pages.load()
     const asked = pages.set({ group: 'g' })
     expect(pages.busy.value).toBe(true)
