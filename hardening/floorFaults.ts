@@ -10,9 +10,13 @@ import { Tablet, type Tap } from './tablet'
 
 const base = process.env.HARDENING_URL!
 const rounds = argument('rounds', 20)
+/** Rounds before this one were had already. */
+const first = argument('first', 0)
 const seed = argument('seed', 1)
 const SETS = 5
 const AMOUNT = 5
+/** After so long without a line and without anything to do somebody looks for one. */
+const STUCK_MS = 30_000
 /** A browser that is killed may take with it what was tapped in its last moments. */
 const MOMENT_MS = 250
 const HOUR_MS = 3_600_000
@@ -63,9 +67,16 @@ async function strike(fault: Fault, tablet: Tablet, path: string, luck: Luck): P
 /** Goes through the session to its end, whatever happens to the page meanwhile. */
 async function run(tablet: Tablet, luck: Luck): Promise<void> {
   const until = Date.now() + 120_000
-  while (Date.now() < until) {
+  let last = Date.now()
+  for (let taps = tablet.taps.length; Date.now() < until;) {
     const over = await tablet.tap(luck.chance(0.3) ? luck.below(8) : null).catch(() => false)
     if (over) return
+    if (tablet.taps.length > taps) [taps, last] = [tablet.taps.length, Date.now()]
+    // Begun anew before the device had the session: whoever stands there walks to where there is a line.
+    if (Date.now() - last > STUCK_MS && tablet.line.isCut) {
+      tablet.line.cut(false)
+      total.linesSought += 1
+    }
     await sleep(10 + luck.below(60))
   }
   throw new Error(`${tablet.email} came to no end: ${await tablet.page.locator('body').innerText().catch(String)}`)
@@ -93,7 +104,7 @@ const tablets = await Promise.all(['coach@larkholm.example', 'assistant@larkholm
   return tablet
 }))
 
-const total = { taps: 0, lost: 0, doubled: 0, contradicted: 0, lastMoments: 0, ofThemThere: 0 }
+const total = { taps: 0, lost: 0, doubled: 0, contradicted: 0, lastMoments: 0, ofThemThere: 0, linesSought: 0 }
 const details: string[] = []
 let killedAt: { tablet: Tablet, at: number }[] = []
 const by = Object.fromEntries(FAULTS.map(fault => [fault, 0])) as Record<Fault, number>
@@ -116,6 +127,7 @@ async function hold({ athleteId, items }: Planned, what: string): Promise<void> 
   const blame = (kind: 'lost' | 'doubled' | 'contradicted', text: string): void => {
     total[kind] += 1
     details.push(`${what}: ${kind}: ${text}`)
+    console.log(details.at(-1))
   }
   for (const tablet of tablets) for (const tap of tablet.taps) {
     total.taps += 1
@@ -142,7 +154,7 @@ async function hold({ athleteId, items }: Planned, what: string): Promise<void> 
 const isLast = (tablet: Tablet, { at }: Tap): boolean =>
   killedAt.some(one => one.tablet === tablet && at > one.at - MOMENT_MS && at <= one.at + MOMENT_MS)
 
-for (let round = 0; round < rounds; round++) {
+for (let round = first; round < rounds; round++) {
   const luck = new Luck(seed * 7919 + round)
   const fault = FAULTS[round % FAULTS.length]!
   by[fault] += 1
@@ -169,9 +181,9 @@ for (let round = 0; round < rounds; round++) {
 for (const tablet of tablets) tablet.scrap()
 await parts.stop()
 
-for (const text of details.slice(0, 20)) console.log(text)
 console.log(`seed ${seed}, ${rounds} rounds: ${Object.entries(by).map(([fault, n]) => `${fault} ${n}`).join(', ')}`)
 console.log(`${total.taps} logs by two tablets; ${total.lastMoments} of them within ${MOMENT_MS} ms of the end of a `
   + `browser, of which ${total.ofThemThere} are there`)
+console.log(`a line was sought ${total.linesSought} times: nothing could be done without one`)
 console.log(`lost ${total.lost}, doubled ${total.doubled}, contradicted ${total.contradicted}`)
 process.exit(total.lost + total.doubled + total.contradicted === 0 ? 0 : 1)

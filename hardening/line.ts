@@ -7,7 +7,7 @@ import type { AddressInfo, Socket } from 'node:net'
  */
 export class Line {
   url = ''
-  private isCut = false
+  isCut = false
   private version = 0
   private readonly sockets = new Set<Socket>()
 

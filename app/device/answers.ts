@@ -4,7 +4,11 @@ import { whose } from './kept'
 /** Keeps an answer; a device without room goes on without. */
 export async function keepAnswer(path: string, answer: unknown): Promise<void> {
   const person = whose()
-  await database().then(db => db.put('answers', { person, path, at: Date.now(), answer })).catch(() => undefined)
+  await database().then(async (db) => {
+    // On the disk before it counts: a tablet whose battery is taken out in the next moment starts with it.
+    const tx = db.transaction('answers', 'readwrite', { durability: 'strict' })
+    await Promise.all([tx.store.put({ person, path, at: Date.now(), answer }), tx.done])
+  }).catch(() => undefined)
 }
 
 /** An answer that was read today by this person on this device: what is older may have been changed by anybody. */
