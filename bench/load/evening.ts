@@ -7,8 +7,16 @@ import type { Visitor } from '../../hardening/signedInAs'
 export interface Answers {
   readonly times: Map<string, number[]>
   readonly failed: Map<string, number>
-  /** Sets that the server said it stored. */
-  readonly stored: Set<string>
+  /** Sets that the server said it stored: where each stands. One that somebody did before is one with it. */
+  readonly stored: SetPlace[]
+}
+
+/** The place of a set: of which drill, on which day, which of how many. */
+export interface SetPlace {
+  readonly item: string
+  readonly day: string
+  readonly set: number
+  readonly side: string | null
 }
 
 const WAIT_MS = 60_000
@@ -43,14 +51,17 @@ async function athlete(answers: Answers, base: string, who: Visitor, until: numb
       await sleep(restMs * (0.5 + Math.random()))
       if (Date.now() >= until) return
       const id = randomUUID()
+      const place = {
+        item: item.id, day: today!.day, set: 1 + set++ % 50, side: item.sides === 'each' ? 'left' : null,
+      }
       const found = await ask<{ stored: string[] }>(answers, base, who, 'set', '/api/logs', {
         logs: [{
-          id, prescribedItemId: item.id, day: today!.day, performedAt: new Date().toISOString(), setNumber: set++ % 50,
-          side: item.sides === 'each' ? 'left' : null, amount: 10, breakPoint: 'none', setting: {}, feltAt: [],
+          id, prescribedItemId: place.item, day: place.day, performedAt: new Date().toISOString(),
+          setNumber: place.set, side: place.side, amount: 10, breakPoint: 'none', setting: {}, feltAt: [],
           effort: 5, painAt: null, note: '',
         }],
       })
-      if (found) answers.stored.add(id)
+      if (found) answers.stored.push(place)
     }
     await sleep(restMs)
   }
@@ -70,7 +81,7 @@ async function coach(answers: Answers, base: string, who: Visitor, until: number
 export async function evening(
   bases: readonly string[], people: readonly Visitor[], minutes: number, restMs: number,
 ): Promise<Answers> {
-  const answers: Answers = { times: new Map(), failed: new Map(), stored: new Set() }
+  const answers: Answers = { times: new Map(), failed: new Map(), stored: [] }
   const until = Date.now() + minutes * 60_000
   await Promise.all(people.map(async (who, i) => {
     // Nobody begins on the same second.

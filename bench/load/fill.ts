@@ -23,6 +23,8 @@ const key = (of: string, by: string): string => `md5(${of}::text || '/' || ${by}
  */
 export async function fill(owner: Client, { athletes, weeks }: Size): Promise<void> {
   const run = (text: string, values: unknown[] = []): Promise<unknown> => owner.query(text, values)
+  /** What was just made is joined with next: PostgreSQL has to know how much of it there is. */
+  const known = (...tables: string[]): Promise<unknown> => run(`analyze ${tables.join(', ')}`)
   await run('begin')
   // Keys are of our own making, and the record is not to tell of it.
   await run('set local session_replication_role = replica')
@@ -31,6 +33,7 @@ export async function fill(owner: Client, { athletes, weeks }: Size): Promise<vo
       from generate_series(1, $1::int) n
       join (select *, row_number() over (order by id) - 1 as place, count(*) over () as all_of_them
         from athlete where archived_at is null) t on t.place = n % t.all_of_them`, [athletes])
+  await known('clone')
   await run(`insert into training_group (id, organisation_id, name)
     select distinct ${key('org', 'squad')}, org, 'Squad ' || squad from clone on conflict do nothing`)
   const of = (table: string): string => `clone c join ${table} x on x.athlete_id = c.was`
@@ -51,6 +54,7 @@ export async function fill(owner: Client, { athletes, weeks }: Size): Promise<vo
   await run(`create temporary table again on commit drop as
     select c.*, m.starts_on as model, w, (date_trunc('week', current_date)::date - m.starts_on - 7 * w)::int as shift
       from clone c join model m on m.athlete_id = c.was cross join generate_series(0, $1::int) w`, [weeks])
+  await known('again', 'athlete', 'person')
   const week = (table: string, on: string): string =>
     `again c join ${table} x on x.athlete_id = c.was and ${on}`
   const days = (...columns: string[]): string => columns.map(name => `'${name}', x.${name} + c.shift`).join(', ')
@@ -61,14 +65,25 @@ export async function fill(owner: Client, { athletes, weeks }: Size): Promise<vo
   const frozen = (table: string, on: string): string => `again c
     join prescribed_session s on s.athlete_id = c.was and s.starts_on = c.model and s.withdrawn_at is null
     join ${table} x on ${on}`
+  await known('training_week', 'prescribed_session')
   await run(copy('prescribed_item', frozen('prescribed_item', 'x.session_id = s.id and x.withdrawn_at is null'),
     `'id', ${key('x.id', 'c.n || \'/\' || c.w')}, 'athlete_id', c.id,
     'session_id', ${key('s.id', 'c.n || \'/\' || c.w')}`))
-  await run(copy('set_log', `again c join prescribed_session s on s.athlete_id = c.was and s.starts_on = c.model
-      join prescribed_item i on i.session_id = s.id join set_log x on x.prescribed_item_id = i.id`,
+  await known('prescribed_item')
+  await run(`create temporary table model_log on commit drop as
+    select x.* from model m join prescribed_session s on s.athlete_id = m.athlete_id and s.starts_on = m.starts_on
+      join prescribed_item i on i.organisation_id = s.organisation_id and i.session_id = s.id
+      join set_log x on x.organisation_id = i.organisation_id and x.prescribed_item_id = i.id`)
+  await run(copy('set_log', 'again c join model_log x on x.athlete_id = c.was',
     `'id', ${key('x.id', 'c.n || \'/\' || c.w')}, 'athlete_id', c.id,
-    'prescribed_item_id', ${key('i.id', 'c.n || \'/\' || c.w')}, 'day', x.day + c.shift,
+    'prescribed_item_id', ${key('x.prescribed_item_id', 'c.n || \'/\' || c.w')}, 'day', x.day + c.shift,
     'performed_at', x.performed_at + make_interval(days => c.shift)`))
+  await known('set_log')
+  // Triggers rest meanwhile: the days are summed up as a migration sums them up.
+  await run(`select keen_sum_days(array_agg(org), array_agg(athlete), array_agg(day)) from (
+      select distinct c.org, c.id as athlete, s.day from clone c join prescribed_session s on s.athlete_id = c.id
+      union select c.org, c.id, l.day from clone c join set_log l on l.athlete_id = c.id) as days
+    having count(*) > 0`)
   await run(copy('test_trial', of('test_trial'), `'id', ${key('x.id', 'c.n')}, 'athlete_id', c.id`))
   await run(copy('brace_check', of('brace_check'), `'id', ${key('x.id', 'c.n')}, 'athlete_id', c.id`))
   await run('commit')

@@ -29,7 +29,7 @@ const [head, squad, ...athletes] = await signedInAs(
   owner, ['head@larkholm.example', squadCoach, ...clones], LOAD_PASSWORD) as [Visitor, Visitor, ...Visitor[]]
 
 // One after the other, with nobody else there.
-const alone: Answers = { times: new Map(), failed: new Map(), stored: new Set() }
+const alone: Answers = { times: new Map(), failed: new Map(), stored: [] }
 const rooms = [
   ['roster', '/api/athletes'], ['day', '/api/day'], ['seasons', '/api/seasons'], ['trials', '/api/trials'],
 ] as const
@@ -46,7 +46,10 @@ if (people > 0 && minutes > 0) {
   const crowd = [...coaches, ...athletes].slice(0, people)
   const answers = await evening(bases, crowd, minutes, 30_000)
   for (const line of said(answers)) console.log(`${people} people, ${minutes} min: ${line}`)
-  const { rows } = await owner.query<{ id: string }>('select id from set_log where id = any($1)', [[...answers.stored]])
-  console.log(`sets told stored ${answers.stored.size}, there ${rows.length}`)
+  const { rows: [found] } = await owner.query<{ there: number }>(
+    `select count(*)::int as there from jsonb_to_recordset($1::jsonb) as t (item uuid, day date, set int, side text)
+      where exists (select from set_log l where l.prescribed_item_id = t.item and l.day = t.day
+        and l.set_number = t.set and l.side is not distinct from t.side)`, [JSON.stringify(answers.stored)])
+  console.log(`sets told stored ${answers.stored.length}, there ${found!.there}`)
 }
 await owner.end()
