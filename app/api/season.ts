@@ -12,7 +12,9 @@ export const saveSeason = (groupId: string, change: SeasonChange): Promise<Seaso
 export const fetchMySeason = (athleteId: string): Promise<MySeason> => call(`/api/athletes/${athleteId}/season`)
 export const saveAthleteSeason = (athleteId: string, change: AthleteSeasonChange): Promise<SeasonChanged> =>
   write('An athlete’s season', 'PUT', `/api/athletes/${athleteId}/season`, change)
-export const fetchCoachDay = (): Promise<CoachDay> => keptCall('/api/day')
+/** The day of a squad, or of the squads in sight. */
+export const fetchCoachDay = (groupId: string | null): Promise<CoachDay> =>
+  keptCall(groupId ? `/api/day?group=${groupId}` : '/api/day')
 
 /** Reads a calendar; nothing is stored by it. */
 export const readCalendar = (source: CalendarSource): Promise<CalendarFound> =>

@@ -187,6 +187,12 @@ const unplanned = (squad: SquadDay) => squad.athletes.filter(one => !one.weekPla
           />
         </section>
       </div>
+      <p
+        v-if="day?.more"
+        class="text-quiet mt-3"
+      >
+        These are the first squads by name. Take another one at hand to see its day.
+      </p>
     </RoomPage>
   </div>
 </template>

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { shallowRef } from 'vue'
+import { shallowRef, watch } from 'vue'
 import type { CoachDay } from '~~/shared/types'
 import { fetchTrials } from '~/api/assessment'
 import { fetchFloor } from '~/api/floor'
@@ -11,15 +11,18 @@ import { useRosterStore } from './roster'
 export const useCoachDayStore = defineStore('coachDay', () => {
   const day = shallowRef<CoachDay | null>(null)
   const { state, problem, read, again } = reading()
+  const roster = useRosterStore()
+  let asked = false
   const load = (): Promise<void> => read(async () => {
-    day.value = await fetchCoachDay()
+    asked = true
+    day.value = await fetchCoachDay(roster.squadAtHand())
   })
+  watch(() => roster.squadId, () => { if (asked) void load() })
 
   /** Reads what the floor and the test desk of today need, so that they open without a line. */
   async function bring(): Promise<void> {
     const floors = (day.value?.squads ?? []).filter(squad => squad.athletes.some(one => one.session))
       .map(squad => () => fetchFloor(squad.group.id))
-    const roster = useRosterStore()
     await roster.load()
     for (const ask of [() => fetchTrials(roster.squadAtHand()), ...floors]) await ask().catch(() => undefined)
   }

@@ -17,26 +17,22 @@ const copy = (table: string, from: string, changed: string): string =>
 /** A key made of another: the same at every filling. */
 const key = (of: string, by: string): string => `md5(${of}::text || '/' || ${by})::uuid`
 
-/**
- * Makes the demo's organisation as large as asked: clones of its athletes in squads of twenty-five, each with a week
- * of theirs again and again, as the owner of the database. Clones have accounts under clone-N@larkholm.example.
- */
-export async function fill(owner: Client, { athletes, weeks }: Size): Promise<void> {
-  const run = (text: string, values: unknown[] = []): Promise<unknown> => owner.query(text, values)
-  /** What was just made is joined with next: PostgreSQL has to know how much of it there is. */
-  const known = (...tables: string[]): Promise<unknown> => run(`analyze ${tables.join(', ')}`)
-  await run('begin')
-  // Keys are of our own making, and the record is not to tell of it.
-  await run('set local session_replication_role = replica')
+type Run = (text: string, values?: unknown[]) => Promise<unknown>
+/** What was just made is joined with next: PostgreSQL has to know how much of it there is. */
+const known = (run: Run, ...tables: string[]): Promise<unknown> => run(`analyze ${tables.join(', ')}`)
+/** Rows of a table about whoever was cloned. */
+const of = (table: string): string => `clone c join ${table} x on x.athlete_id = c.was`
+
+/** The clones with their squads, health and accounts. */
+async function fillPeople(run: Run, athletes: number): Promise<void> {
   await run(`create temporary table clone on commit drop as
     select n, t.id as was, t.organisation_id as org, ${key('t.id', 'n')} as id, n / ${GROUP_SIZE} as squad
       from generate_series(1, $1::int) n
       join (select *, row_number() over (order by id) - 1 as place, count(*) over () as all_of_them
         from athlete where archived_at is null) t on t.place = n % t.all_of_them`, [athletes])
-  await known('clone')
+  await known(run, 'clone')
   await run(`insert into training_group (id, organisation_id, name)
     select distinct ${key('org', 'squad')}, org, 'Squad ' || squad from clone on conflict do nothing`)
-  const of = (table: string): string => `clone c join ${table} x on x.athlete_id = c.was`
   await run(copy('athlete', 'clone c join athlete x on x.id = c.was',
     '\'id\', c.id, \'name\', x.name || \' \' || c.n'))
   await run(`insert into group_member (organisation_id, group_id, athlete_id)
@@ -45,6 +41,18 @@ export async function fill(owner: Client, { athletes, weeks }: Size): Promise<vo
   await run(copy('person', 'clone c join person x on x.email = \'ilse@larkholm.example\'',
     `'id', ${key('c.id', '\'person\'')}, 'athlete_id', c.id, 'name', 'Clone ' || c.n,
     'email', 'clone-' || c.n || '@larkholm.example'`))
+}
+
+/**
+ * Makes the demo's organisation as large as asked: clones of its athletes in squads of twenty-five, each with a week
+ * of theirs again and again, as the owner of the database. Clones have accounts under clone-N@larkholm.example.
+ */
+export async function fill(owner: Client, { athletes, weeks }: Size): Promise<void> {
+  const run: Run = (text, values = []) => owner.query(text, values)
+  await run('begin')
+  // Keys are of our own making, and the record is not to tell of it.
+  await run('set local session_replication_role = replica')
+  await fillPeople(run, athletes)
   // The week of each that has most sets, as many times as there are weeks.
   await run(`create temporary table model on commit drop as
     select distinct on (s.athlete_id) s.athlete_id, s.starts_on from prescribed_session s
@@ -54,7 +62,7 @@ export async function fill(owner: Client, { athletes, weeks }: Size): Promise<vo
   await run(`create temporary table again on commit drop as
     select c.*, m.starts_on as model, w, (date_trunc('week', current_date)::date - m.starts_on - 7 * w)::int as shift
       from clone c join model m on m.athlete_id = c.was cross join generate_series(0, $1::int) w`, [weeks])
-  await known('again', 'athlete', 'person')
+  await known(run, 'again', 'athlete', 'person')
   const week = (table: string, on: string): string =>
     `again c join ${table} x on x.athlete_id = c.was and ${on}`
   const days = (...columns: string[]): string => columns.map(name => `'${name}', x.${name} + c.shift`).join(', ')
@@ -65,11 +73,11 @@ export async function fill(owner: Client, { athletes, weeks }: Size): Promise<vo
   const frozen = (table: string, on: string): string => `again c
     join prescribed_session s on s.athlete_id = c.was and s.starts_on = c.model and s.withdrawn_at is null
     join ${table} x on ${on}`
-  await known('training_week', 'prescribed_session')
+  await known(run, 'training_week', 'prescribed_session')
   await run(copy('prescribed_item', frozen('prescribed_item', 'x.session_id = s.id and x.withdrawn_at is null'),
     `'id', ${key('x.id', 'c.n || \'/\' || c.w')}, 'athlete_id', c.id,
     'session_id', ${key('s.id', 'c.n || \'/\' || c.w')}`))
-  await known('prescribed_item')
+  await known(run, 'prescribed_item')
   await run(`create temporary table model_log on commit drop as
     select x.* from model m join prescribed_session s on s.athlete_id = m.athlete_id and s.starts_on = m.starts_on
       join prescribed_item i on i.organisation_id = s.organisation_id and i.session_id = s.id
@@ -78,7 +86,7 @@ export async function fill(owner: Client, { athletes, weeks }: Size): Promise<vo
     `'id', ${key('x.id', 'c.n || \'/\' || c.w')}, 'athlete_id', c.id,
     'prescribed_item_id', ${key('x.prescribed_item_id', 'c.n || \'/\' || c.w')}, 'day', x.day + c.shift,
     'performed_at', x.performed_at + make_interval(days => c.shift)`))
-  await known('set_log')
+  await known(run, 'set_log')
   // Triggers rest meanwhile: the days are summed up as a migration sums them up.
   await run(`select keen_sum_days(array_agg(org), array_agg(athlete), array_agg(day)) from (
       select distinct c.org, c.id as athlete, s.day from clone c join prescribed_session s on s.athlete_id = c.id

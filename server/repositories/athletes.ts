@@ -156,11 +156,12 @@ export async function athleteNames(
   return new Map(rows.map(row => [row.id, row.name]))
 }
 
-/** Who trains: everybody in sight who is not in the archive, in short, by name. */
+/** Who trains: everybody in sight who is not in the archive, or those of some groups, in short, by name. */
 export async function athletesTraining(
-  tx: Tx, organisationId: string,
+  tx: Tx, organisationId: string, groupIds: readonly string[] | null = null,
 ): Promise<Pick<Athlete, 'id' | 'name' | 'groupIds' | 'braceStep'>[]> {
   const rows = await tx('athlete as a').where('a.organisation_id', organisationId).whereNull('a.archived_at')
+    .modify((query) => { if (groupIds) void query.whereRaw(IN_GROUPS, [groupIds as string[]]) })
     .orderByRaw('lower(a.name), a.id')
     .select<Pick<AthleteRow, 'id' | 'name' | 'brace_step' | 'group_ids'>[]>(
       'a.id', 'a.name', 'a.brace_step', tx.raw(GROUP_IDS),

@@ -1,11 +1,12 @@
 import { addDays, mondayOf } from '~~/core/calendar'
 import { redFlags } from '~~/core/screening'
 import { entriesOn } from '~~/core/season'
-import type { CoachDay, SeasonNotice, SquadDay } from '~~/shared/types'
+import { ROSTER_MOST } from '~~/shared/rosterMost'
+import type { CoachDay, Group, SeasonNotice, SquadDay } from '~~/shared/types'
 import { athletesTraining } from '../repositories/athletes'
 import { competitionDays, entriesOf } from '../repositories/calendar'
 import { setsOn } from '../repositories/daySums'
-import { listGroups } from '../repositories/groups'
+import { listGroups, sizesOfGroups } from '../repositories/groups'
 import { organisationById } from '../repositories/organisations'
 import { sessionsOn } from '../repositories/prescriptions'
 import type { Tx } from '../repositories/rows'
@@ -28,14 +29,15 @@ export async function noticesSinceYesterday(
 }
 
 /**
- * Today in every squad in sight: what kind of day it is and why, who trains, what is next, what was changed since
- * yesterday.
+ * Today in the squads in sight, or in one of them: what kind of day it is and why, who trains, what is next, what was
+ * changed since yesterday.
  */
-export function coachDay(context: Context): Promise<CoachDay> {
+export function coachDay(context: Context, { group: asked }: { readonly group?: string } = {}): Promise<CoachDay> {
   const { actor: { organisationId }, today } = context
   return transaction(context, async (tx) => {
-    const groups = await listGroups(tx, organisationId)
-    const athletes = await athletesTraining(tx, organisationId)
+    const all = (await listGroups(tx, organisationId)).filter(({ id }) => !asked || id === asked)
+    const groups = firstOf(all, await sizesOfGroups(tx, organisationId))
+    const athletes = await athletesTraining(tx, organisationId, groups.map(({ id }) => id))
     const entries = await entriesOf(tx, organisationId, null)
     const seasons = await seasonsOf(tx, organisationId, null)
     const notices = await noticesSinceYesterday(tx, organisationId, groups.map(group => group.id), today)
@@ -52,7 +54,16 @@ export function coachDay(context: Context): Promise<CoachDay> {
         notices: notices.filter(notice => notice.groupId === group.id),
       }
     })
-    return { day: today, squads }
+    return { day: today, squads, more: groups.length < all.length }
+  })
+}
+
+/** The first squads that together are as many athletes as a page has; always one, however large. */
+function firstOf(groups: readonly Group[], sizes: ReadonlyMap<string, number>): Group[] {
+  let athletes = 0
+  return groups.filter(({ id }, i) => {
+    athletes += sizes.get(id) ?? 0
+    return i === 0 || athletes <= ROSTER_MOST
   })
 }
 

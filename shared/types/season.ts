@@ -145,6 +145,8 @@ export interface SquadDay {
 export interface CoachDay {
   readonly day: string
   readonly squads: readonly SquadDay[]
+  /** There are more squads in sight than are answered at once. */
+  readonly more: boolean
 }
 
 /** A calendar file or address to be read. */
