@@ -138,15 +138,6 @@ export async function athletesOfGroup(tx: Tx, organisationId: string, groupId: s
   return rows.map(toAthlete)
 }
 
-/** Athletes of a squad, or of everybody in sight, by name: as many as are asked for at most. */
-export function athletesAtHand(
-  tx: Tx, organisationId: string, groupId: string | null, most: number,
-): Promise<string[]> {
-  return tx('athlete as a').where('a.organisation_id', organisationId)
-    .modify((query) => { if (groupId) void query.whereRaw(IN_GROUPS, [[groupId]]) })
-    .orderByRaw('lower(a.name), a.id').limit(most).pluck<string[]>('a.id')
-}
-
 /** What some athletes are called, by key; who is not in sight is not there. */
 export async function athleteNames(
   tx: Tx, organisationId: string, ids: readonly string[],

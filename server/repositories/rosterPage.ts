@@ -94,3 +94,12 @@ export async function rosterPlaces(
   const rows = await page
   return { places: rows.map(row => [row.key, row.name, row.id]), total: rows[0]?.total ?? 0 }
 }
+
+/** Athletes of a squad, or of everybody in sight, by name: as many as are asked for at most. */
+export function athletesAtHand(
+  tx: Tx, organisationId: string, groupId: string | null, most: number,
+): Promise<string[]> {
+  return tx('athlete as a').where('a.organisation_id', organisationId)
+    .modify((query) => { if (groupId) void query.whereRaw(IN_GROUPS, [[groupId]]) })
+    .orderByRaw('lower(a.name), a.id').limit(most).pluck<string[]>('a.id')
+}

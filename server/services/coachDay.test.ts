@@ -22,7 +22,7 @@ async function squadOf(name: string, athletes: number): Promise<string> {
   return id
 }
 
-it('the day has the first squads that fit a page, says that there are more, and any one that is asked for', async () => {
+it('the day has the first squads that fit a page, says if there are more, and has any one asked for', async () => {
   await squadOf('A large', 60)
   await squadOf('B small', 30)
   const third = await squadOf('C third', 20)

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest'
 import { fillAthlete, giveSeason, nobody } from '../testing/fullAthlete'
 import { addPerson, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 import { coachDay } from './coachDay'
@@ -51,10 +51,12 @@ const READS: readonly [name: string, most: number, read: () => Promise<unknown>]
   ['the day', 19, () => coachDay(coach)],
   ['the seasons', 14, () => allSeasons(coach)],
   ['the floor of a squad', 19, () => floorDay(coach, head.groupId)],
-  ['trials of everybody in sight', 10, () => squadTrials(coach)],
+  ['trials of everybody in sight', 11, () => squadTrials(coach)],
 ]
 
 it('a page asks as many questions for a few athletes as for one', async () => {
+  // A machine that is busy keeps what took it long: here nothing takes any time.
+  vi.useFakeTimers({ toFake: ['Date'], now: new Date(`${TODAY}T12:00:00Z`) })
   const one = new Map<string, number>()
   for (const [name, , read] of READS) {
     await read()
@@ -66,6 +68,7 @@ it('a page asks as many questions for a few athletes as for one', async () => {
     expect([name, now]).toEqual([name, one.get(name)])
     expect([name, now <= most || now]).toEqual([name, true])
   }
+  vi.useRealTimers()
 })
 
 describe('sets', () => {
