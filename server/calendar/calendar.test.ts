@@ -2,9 +2,10 @@ import ICAL from 'ical.js'
 import { sync as nodeIcal, type VEvent } from 'node-ical'
 import { describe, expect, it } from 'vitest'
 import type { StoredEntry } from '~~/shared/types'
-import { matchEntries, writeCalendar, type OutEvent, type ReadCalendar } from '.'
+import { matchEntries, type OutEvent, type ReadCalendar } from '.'
 import { readCalendar } from './readCalendar'
 import { readCsv } from './readCsv'
+import { writeCalendar } from './writeCalendar'
 
 const event = (over: Partial<OutEvent> = {}): OutEvent => ({
   uid: 'a@keen-anchor', sequence: 0, changedAt: '2026-03-01T08:00:00.000Z', name: 'Harbour Cup', day: '2026-03-14',

@@ -1,6 +1,8 @@
 import { AppError } from '~~/shared/errors'
 import { ThreadPool, threadFile, TookTooLong } from '../threads/pool'
 import { readText, type CalendarText } from './readText'
+import type { CalendarToWrite } from './worker'
+import { writeCalendar } from './writeCalendar'
 import type { ReadCalendar } from './readEvent'
 
 /** Threads: one that a hostile file keeps for its time leaves another. */
@@ -32,7 +34,18 @@ export async function readInThread(asked: CalendarText, at: Pool | null = null):
   }
 }
 
+/** A thread that writes calendars: a hostile one that is read holds up nobody's own. */
+const WRITE_MS = 60_000
+let writer: ThreadPool<CalendarToWrite, string> | null = null
+
+/** Writes a calendar beside the requests; in this thread where there is no build, as in tests. */
+export async function writeInThread(asked: CalendarToWrite): Promise<string> {
+  const file = threadFile('calendar-worker.mjs')
+  if (file === null) return writeCalendar(asked.name, asked.events)
+  return (writer ??= new ThreadPool(file, 1, WRITE_MS)).ask(asked)
+}
+
 export async function closeCalendars(): Promise<void> {
-  await pool?.close()
-  pool = null
+  await Promise.all([pool?.close(), writer?.close()])
+  pool = writer = null
 }

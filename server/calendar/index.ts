@@ -1,4 +1,4 @@
-export { closeCalendars, readInThread } from './inThread'
+export { closeCalendars, readInThread, writeInThread } from './inThread'
 export { matchEntries } from './matchEntries'
 export type { ReadCalendar } from './readEvent'
-export { writeCalendar, type OutEvent } from './writeCalendar'
+export { type OutEvent } from './writeCalendar'

@@ -72,6 +72,22 @@ export async function feedByHash(
     : null
 }
 
+/**
+ * A mark of all that the calendar of one squad or all of them is made of, as far as it is in sight: another one when
+ * any of it has changed.
+ */
+export async function squadsMark(tx: Tx, organisationId: string): Promise<string> {
+  const { rows: [found] } = await tx.raw<{ rows: { mark: string }[] }>(
+    `select md5(concat_ws('/',
+      (select o.time_zone from organisation o where o.id = :id),
+      (select string_agg(g.id || g.name, ',' order by g.id) from training_group g where g.organisation_id = :id),
+      (select string_agg(s.group_id || '.' || s.version, ',' order by s.group_id) from season s
+        where s.organisation_id = :id),
+      (select string_agg(e.id || '.' || e.sequence || '.' || e.changed_at, ',' order by e.id) from calendar_entry e
+        where e.organisation_id = :id))) as mark`, { id: organisationId })
+  return found!.mark
+}
+
 export async function markFeedRead(tx: Tx, organisationId: string, id: string): Promise<void> {
   await tx('calendar_feed').where({ organisation_id: organisationId, id }).update({ read_at: tx.fn.now() })
 }

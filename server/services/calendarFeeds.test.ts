@@ -57,6 +57,22 @@ const add = async (over: Partial<AthleteInput> = {}): Promise<string> => {
 describe('addresses for calendars', () => {
   const events = (text: string): VEvent[] =>
     Object.values(nodeIcal.parseICS(text)).filter((one): one is VEvent => one?.type === 'VEVENT')
+  it('of a squad is written anew when anything of it has changed, and by nothing else', async () => {
+    await changeSeason(head, groupId, change({ put: [cup('2026-03-21', { name: 'Early Cup' })] }))
+    const { url } = await addFeed(head, { id: randomUUID(), scope: 'group', subjectId: groupId })
+    const first = await get(url)
+    // Behind the product's back: written anew it would be told.
+    await base.owner('calendar_entry').where({ group_id: groupId }).update({ name: 'Unseen Cup' })
+    expect(await get(url)).toBe(first)
+    await changeSeason(head, groupId, change({ version: 1, put: [cup('2026-03-28', { name: 'Late Cup' })] }))
+    expect(await get(url)).toContain('Late Cup')
+    expect(await get(url)).toContain('Unseen Cup')
+    await base.owner('training_group').where({ id: groupId }).update({ name: 'Renamed' })
+    const all = await addFeed(head, { id: randomUUID(), scope: 'coach', subjectId: null })
+    expect(await get(all.url)).toContain('Renamed: ')
+    expect(await readFeed(base.db, url.split('/').at(-1)!, () => '2026-05-04')).not.toContain('2026030')
+  })
+
   const get = (url: string) => readFeed(base.db, url.split('/').at(-1)!, () => TODAY)
 
   it('hold the athlete’s plan, and rise in sequence where it is repaired', async () => {

@@ -2,11 +2,14 @@ import { createHash, randomBytes } from 'node:crypto'
 import type { Knex } from 'knex'
 import { AppError } from '~~/shared/errors'
 import type { CalendarFeed, FeedInput, NewFeed } from '~~/shared/types'
-import { writeCalendar } from '../calendar'
+import { writeInThread } from '../calendar'
 import { asSystemOf, byLink, inOrganisation } from '../database/connection'
 import { athleteById } from '../repositories/athletes'
-import { feedByHash, feedsOf, insertFeed, markFeedRead, revokeFeed as revoke } from '../repositories/calendarFeeds'
+import {
+  feedByHash, feedsOf, insertFeed, markFeedRead, revokeFeed as revoke, squadsMark,
+} from '../repositories/calendarFeeds'
 import { listGroups } from '../repositories/groups'
+import { organisationById } from '../repositories/organisations'
 import { personById } from '../repositories/people'
 import type { Tx } from '../repositories/rows'
 import { transaction, writing, type Actor, type Context } from './context'
@@ -84,7 +87,32 @@ export async function readFeed(db: Knex, token: string, today: (timeZone: string
   })
   if (!person || person.closed) throw gone
   const actor: Actor = { organisationId, personId: person.id, role: person.role, athleteId: person.athleteId }
-  const events = await inOrganisation(db, actor, tx => feedEvents(tx, organisationId, feed, today))
-  if (!events) throw gone
-  return writeCalendar(`Keen Anchor: ${feed.name}`, events)
+  const found = await inOrganisation(db, actor, async (tx) => {
+    const mark = feed.scope === 'athlete' ? null : await markOf(tx, organisationId, today)
+    const known = kept.get(feed.id)
+    if (mark !== null && known?.mark === mark) return known
+    return { mark, events: await feedEvents(tx, organisationId, feed, today) }
+  })
+  if ('text' in found) return found.text
+  if (!found.events) throw gone
+  const text = await writeInThread({ name: `Keen Anchor: ${feed.name}`, events: found.events })
+  if (found.mark !== null) keepFeed(feed.id, { mark: found.mark, text })
+  return text
+}
+
+/** Calendars of squads as they were written last: many devices ask for them every few minutes. */
+const kept = new Map<string, { readonly mark: string, readonly text: string }>()
+const MOST_KEPT = 200
+
+function keepFeed(id: string, one: { readonly mark: string, readonly text: string }): void {
+  kept.delete(id)
+  kept.set(id, one)
+  const [oldest] = kept.keys()
+  if (kept.size > MOST_KEPT && oldest !== undefined) kept.delete(oldest)
+}
+
+/** What the calendar of a squad is made of: all that is in sight, and the day it is told on. */
+async function markOf(tx: Tx, organisationId: string, today: (timeZone: string) => string): Promise<string> {
+  const { timeZone } = (await organisationById(tx, organisationId))!
+  return `${today(timeZone)}/${await squadsMark(tx, organisationId)}`
 }
