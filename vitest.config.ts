@@ -13,7 +13,7 @@ export default defineConfig({
     projects: [
       { resolve: { alias },
       test: { name: 'core', testTimeout: 60_000,
-        include: ['{core,shared,demo,scripts,engine,solver}/**/*.test.ts',
+        include: ['{core,shared,demo,scripts,engine,solver,bench}/**/*.test.ts',
           'server/{calendar,utils,instruments,solver,threads,queue}/**/*.test.ts', '*.test.ts'] } },
       {
         resolve: { alias },

@@ -1,6 +1,7 @@
 import { benchEdit, benchProposals } from './core'
 import { benchEffort } from './effort'
 import { benchFloor } from './floor'
+import { benchGrowth } from './growth'
 import { benchLogInsert } from './logInsert'
 import { benchEvaluation, benchRoster, benchSliderTick } from './mechanics'
 import { benchPhoneLoad } from './phoneLoad'
@@ -20,6 +21,7 @@ console.log(await benchEffort())
 console.log(await benchSeasons())
 console.log(await benchFloor())
 console.log(benchProgress())
+console.log(benchGrowth())
 console.log(await benchEvaluation())
 console.log(await benchRoster())
 console.log(await benchSliderTick())
