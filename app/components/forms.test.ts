@@ -119,7 +119,8 @@ describe('lists', () => {
     }
     const table = mount(RosterTable, {
       props: {
-        rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02', sort: 'done', down: true, busy: false,
+        rows: [row], selected: new Set<string>(), today: '2026-03-02', week: '2026-03-02', sort: 'done', down: true,
+        busy: false,
       },
       global,
     })
