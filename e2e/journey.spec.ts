@@ -16,7 +16,7 @@ test.use({ expectedErrors: /status of 4(09|22)/ })
 test('from an empty athlete to a logged session that the coach sees', async ({ page, browser }) => {
   test.setTimeout(420_000)
   await signIn(page, 'head@larkholm.example')
-  await expect(page.getByText('24 of 24 athletes')).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: '24 athletes' })).toBeVisible()
   await expectAccessible(page)
 
   await test.step('add an athlete, wrong first', async () => {

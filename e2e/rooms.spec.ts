@@ -98,7 +98,7 @@ test('units follow the person', async ({ page }) => {
 
 test('an assistant reads and does not plan', async ({ page }) => {
   await signIn(page, 'assistant@larkholm.example')
-  await expect(page.getByText(/of 2\d athletes/)).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /^\s*2\d athletes/ })).toBeVisible()
   await expect(page.getByRole('link', { name: 'Add athlete' })).toBeHidden()
   await page.getByRole('link', { name: /week sheet of Bram Lough/ }).click()
   await expect(page.getByRole('heading', { name: /Plane ledger/ })).toBeVisible()

@@ -27,7 +27,7 @@ test('a coach is invited, sees the own groups only, and every step is in the rec
   await coach.getByLabel('New password').fill('slate and chalk')
   await coach.getByLabel('The same once more').fill('slate and chalk')
   await coach.getByRole('button', { name: 'Set the password' }).click()
-  await expect(coach.getByText('5 of 5 athletes')).toBeVisible()
+  await expect(coach.getByRole('status').filter({ hasText: '5 athletes' })).toBeVisible()
   await expect(coach.getByRole('link', { name: 'Staff' })).toBeHidden()
 
   await test.step('a link works once', async () => {

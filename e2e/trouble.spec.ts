@@ -41,7 +41,7 @@ test.describe('refusals', () => {
 
 test('a session that ended leads to the sign-in page and back', async ({ page, context }) => {
   await signInAnew(page, 'head@larkholm.example')
-  await expect(page.getByText(/of \d+ athletes/)).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /\d+ athletes/ })).toBeVisible()
   await context.clearCookies()
   await open(page, '/facility')
   await expect(page).toHaveURL(/sign-in\?to=\/facility/)

@@ -36,7 +36,7 @@ export async function setsOn(
 }
 
 /** How the last weeks of an athlete went, at a glance. */
-export interface LateSums {
+interface LateSums {
   /** Planned sets that were done, 0-1; null when nothing was planned. */
   readonly adherence: number | null
   readonly lastDay: string | null

@@ -18,7 +18,7 @@ export interface Word {
 }
 
 /** A part of the roster in the words of the database. */
-export interface RosterAsked extends Pick<RosterQuery, 'group' | 'archived'> {
+interface RosterAsked extends Pick<RosterQuery, 'group' | 'archived'> {
   readonly words: readonly Word[]
   readonly sort: RosterSort
   readonly down: boolean
