@@ -55,6 +55,17 @@ describe('the roster page by page', () => {
     expect(route.query.down).toBeUndefined()
   })
 
+  it('keeps to what was asked last, however late an earlier answer comes', async () => {
+    const pages = thePages()
+    let late: (page: RosterPage) => void = () => undefined
+    fetchRoster.mockImplementationOnce(() => new Promise((answer) => { late = answer }))
+    const first = pages.load()
+    await pages.set({ find: 'judo' })
+    late(pageOf(['old']))
+    await first
+    expect(ids(pages)).toEqual(['a', 'b'])
+  })
+
   it('is busy from the click to the rows, and not when nothing changes', async () => {
     const pages = thePages()
     await pages.load()

@@ -29,18 +29,24 @@ export function useRosterPages() {
 
   /** What is shown is not yet what was asked for. */
   const busy = shallowRef(false)
+  const said = (): string => JSON.stringify(query.value)
   const load = (): Promise<void> => read(async () => {
+    const mine = said()
     const page = await roster.page({ ...query.value, most: undefined })
+    // An answer that something else was asked before is overtaken.
+    if (mine !== said()) return
     ;[rows.value, total.value, next.value] = [page.rows, page.total, page.next]
   })
   const more = (): Promise<void> => read(async () => {
+    const mine = said()
     const page = await roster.page({ ...query.value, most: undefined, after: next.value ?? undefined })
+    if (mine !== said()) return
     const known = new Set(rows.value.map(row => row.athlete.id))
     ;[rows.value, next.value] = [[...rows.value, ...page.rows.filter(row => !known.has(row.athlete.id))], page.next]
   })
   let onTheWay = Promise.resolve()
   // However the address came to say something else.
-  watch(() => JSON.stringify(query.value), () => { onTheWay = load() }, { flush: 'sync' })
+  watch(said, () => { onTheWay = load() }, { flush: 'sync' })
   async function set(change: Record<string, string | undefined>): Promise<void> {
     busy.value = true
     await router.replace({ query: { ...route.query, ...change } })

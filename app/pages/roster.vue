@@ -70,6 +70,7 @@ function select(ids: readonly string[], on: boolean): void {
         v-model="text"
         type="search"
         class="field max-w-xs"
+        maxlength="80"
         placeholder="Type a name, sport, group, flag …"
         @input="pages.find(text)"
       >
