@@ -25,7 +25,9 @@ export const useAssessmentStore = defineStore('assessment', () => {
   let squadAsked = false
   const loadSquad = (): Promise<void> => read(async () => {
     squadAsked = true
-    squad.value = await api.fetchTrials(roster.squadAtHand())
+    const of = roster.squadAtHand()
+    const found = await api.fetchTrials(of)
+    if (of === roster.squadId) squad.value = found
   })
   watch(() => roster.squadId, () => { if (squadAsked) void loadSquad() })
 

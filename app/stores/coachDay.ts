@@ -15,7 +15,9 @@ export const useCoachDayStore = defineStore('coachDay', () => {
   let asked = false
   const load = (): Promise<void> => read(async () => {
     asked = true
-    day.value = await fetchCoachDay(roster.squadAtHand())
+    const of = roster.squadAtHand()
+    const found = await fetchCoachDay(of)
+    if (of === roster.squadId) day.value = found
   })
   watch(() => roster.squadId, () => { if (asked) void load() })
 

@@ -44,6 +44,17 @@ describe('who is at hand', () => {
     expect([roster.squadId, roster.rows.length]).toEqual([null, 2])
   })
 
+  it('is the squad that was taken last, however late an earlier answer comes', async () => {
+    const roster = useRosterStore()
+    let late: (page: RosterPage) => void = () => undefined
+    fetchRoster.mockImplementationOnce(() => new Promise((answer) => { late = answer }))
+    const first = roster.takeSquad(null)
+    await roster.takeSquad('g')
+    late(pageOf(['x', 'y', 'z'], 'further'))
+    await first
+    expect([roster.rows.map(row => row.athlete.id), roster.more]).toEqual([['b'], false])
+  })
+
   it('does not change by a page of the roster', async () => {
     const roster = useRosterStore()
     await roster.takeSquad('g')

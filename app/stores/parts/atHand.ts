@@ -25,9 +25,12 @@ export function atHand() {
   }
 
   const load = (): Promise<void> => read(async () => {
+    const asked = squadAtHand()
     const [page, all] = await Promise.all([
-      athletes.fetchRoster({ group: squadAtHand() ?? undefined }), people.fetchGroups(),
+      athletes.fetchRoster({ group: asked ?? undefined }), people.fetchGroups(),
     ])
+    // Another squad was taken meanwhile: its own answer is on the way.
+    if (asked !== squadId.value) return
     groups.value = all
     // A squad that is no more, or not in sight any more, hides nobody.
     const gone = squadId.value !== null && !all.some(group => group.id === squadId.value)
