@@ -2,7 +2,7 @@ import { mkdtemp, rm } from 'node:fs/promises'
 import { connect, createServer, type Socket } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { chromium, type BrowserContext, type LaunchOptions, type Page } from '@playwright/test'
+import { chromium, expect, type BrowserContext, type LaunchOptions, type Page } from '@playwright/test'
 
 const SERVER_PORT = Number(process.env.TEST_PORT ?? '4310')
 
@@ -63,7 +63,25 @@ export async function aDevice(
   }
 }
 
-/** Waits until the pages of the floor are on the device. */
-export async function readyWithoutLine(page: Page): Promise<void> {
+/** Waits until the pages of the floor are on the device, and what was read from these paths. */
+export async function readyWithoutLine(page: Page, ...paths: string[]): Promise<void> {
   await page.evaluate(() => navigator.serviceWorker.ready)
+  await expect.poll(async () => {
+    const kept = await page.evaluate(answersKept)
+    return paths.filter(path => !kept.includes(path))
+  }).toEqual([])
+}
+
+/** In the page: the paths of which it keeps an answer. */
+function answersKept(): Promise<string[]> {
+  return new Promise((done, failed) => {
+    const asked = indexedDB.open('keen-anchor')
+    asked.onerror = () => failed(asked.error)
+    asked.onsuccess = () => {
+      const keys = asked.result.transaction('answers').objectStore('answers').getAllKeys()
+      asked.result.close()
+      keys.onerror = () => failed(keys.error)
+      keys.onsuccess = () => done((keys.result as string[][]).map(([, path]) => path!))
+    }
+  })
 }

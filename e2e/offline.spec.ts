@@ -4,6 +4,7 @@ import { csrfOf, expect, hand, linkIn, mailTo, open, signInAnew, test } from './
 import { planToday } from './planToday'
 
 const PHONE = { width: 390, height: 844 }
+interface Today { session: { id: string }, logs: { setNumber: number }[] }
 const TABLET = { width: 1280, height: 800 }
 
 test('an athlete does a session on a phone that starts without a network', async ({ page }, testInfo) => {
@@ -99,6 +100,41 @@ test('board, today and test desk open on a tablet that starts without a network,
   }
 })
 
+test('a set that is tapped in the moment its page is left is on the device', async ({ page }, testInfo) => {
+  await signInAnew(page, 'head@larkholm.example')
+  const { id } = await planToday(page, 'Mirel Ness', [['front-plank.wall', 3]], 8)
+  const now = async (): Promise<Today> => await (await page.request.get(`/api/athletes/${id}/today`)).json() as Today
+  const session = (await now()).session.id
+  const line = await openLine()
+  const phone = await aDevice(line.url, { ...testInfo.project.use.launchOptions, viewport: PHONE })
+  try {
+    const own = await phone.on()
+    await signInAnew(own, 'head@larkholm.example')
+    await open(own, `/run/${session}`)
+    await readyWithoutLine(own, `/api/sessions/${session}`)
+    line.cut(true)
+    for (let n = 1; n <= 8; n++) {
+      await expect(own.getByText(`set ${n} of 8`)).toBeVisible()
+      await Promise.all([own.waitForEvent('load'), own.evaluate(tapAndLeave)])
+      await expect(own.getByText(`${n} ${n === 1 ? 'change waits' : 'changes wait'} on this device`)).toBeVisible()
+    }
+    line.cut(false)
+    await expect(own.getByText(/wait on this device/)).toBeHidden({ timeout: 15_000 })
+  }
+  finally {
+    await phone.scrap()
+    await line.close()
+  }
+  expect((await now()).logs.map(log => log.setNumber).sort()).toEqual([1, 2, 3, 4, 5, 6, 7, 8])
+})
+
+/** In the page: logs a set and begins the page anew before anything else can happen. */
+function tapAndLeave(): void {
+  const done = [...document.querySelectorAll('button')].find(one => one.textContent?.trim() === 'Done as asked')
+  done!.click()
+  location.reload()
+}
+
 test('two tabs of one athlete without a network log one session between them, each set once', async (
   { page }, testInfo,
 ) => {
@@ -161,9 +197,11 @@ test('a coach whose roster is empty reads so on a tablet that starts without a n
   try {
     let own = await tablet.on()
     await signInAnew(own, email, 'slate and chalk')
-    for (const room of ['/day', '/tests']) await open(own, room)
-    await expect(own.getByRole('heading', { level: 1 })).toBeVisible()
-    await readyWithoutLine(own)
+    await open(own, '/day')
+    await expect(own.getByText('No squad is in your sight yet.')).toBeVisible()
+    await open(own, '/tests')
+    await expect(own.getByText('Nobody is on the roster yet.')).toBeVisible()
+    await readyWithoutLine(own, '/api/day', '/api/trials')
     await tablet.off()
     line.cut(true)
     own = await tablet.on()

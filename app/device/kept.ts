@@ -37,11 +37,20 @@ export function kept<T>(key: string): T | null {
   }
 }
 
-export function forget(key: string): void {
+export const forget = (key: string): void => forgetName(nameOf(key))
+
+function forgetName(name: string): void {
   try {
-    localStorage.removeItem(nameOf(key))
+    localStorage.removeItem(name)
   }
   catch { /* no storage: nothing was kept either */ }
+}
+
+/** Keeps a value until what is given back is called, whoever is signed in by then. */
+export function keepUntil(key: string, value: unknown): () => void {
+  const name = nameOf(key)
+  keep(key, value)
+  return () => forgetName(name)
 }
 
 /** Locks what this person's earlier releases left here in the open. */

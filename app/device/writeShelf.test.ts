@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { reactive } from 'vue'
 import { answerOfToday, forgetAnswers, keepAnswer } from './answers'
+import { database } from './database'
 import { keep, keepFor, kept } from './kept'
 import type { Write } from './write'
 import { deviceShelf } from './writeShelf'
@@ -53,6 +54,44 @@ describe('the shelf of a device', () => {
     expect(await idsThere()).toEqual(['1', '2'])
     expect([kept('write/1'), kept('write/2')]).toEqual([null, null])
     expect(await idsThere()).toEqual(['1', '2'])
+  })
+})
+
+describe('a write on its way to the disk', () => {
+  const onTheWay = (id: string): unknown => kept(`write/${id}`)
+
+  it('lies by name from the first moment, and no longer than that', async () => {
+    const put = deviceShelf.put(aWrite('a'))
+    expect(onTheWay('a')).toEqual(aWrite('a'))
+    await put
+    expect(onTheWay('a')).toBeNull()
+  })
+
+  it('leaves the name of whoever made it, whoever is there by then', async () => {
+    const put = deviceShelf.put(aWrite('a'))
+    keepFor('jorun')
+    await put
+    keepFor('bram')
+    expect(onTheWay('a')).toBeNull()
+  })
+
+  it('does not come back when it was dropped meanwhile', async () => {
+    const put = deviceShelf.put(aWrite('a'))
+    const looked = deviceShelf.all()
+    const dropped = deviceShelf.drop('a')
+    expect(onTheWay('a')).toBeNull()
+    await Promise.all([put, looked, dropped])
+    expect(await idsThere()).toEqual([])
+  })
+
+  it('waits by name when the database has no room for it', async () => {
+    const db = await database()
+    const transaction = vi.spyOn(db, 'transaction').mockImplementation(() => { throw new Error('No room.') })
+    await expect(deviceShelf.put(aWrite('a'))).rejects.toThrow('No room.')
+    transaction.mockRestore()
+    expect(onTheWay('a')).toEqual(aWrite('a'))
+    await deviceShelf.drop('a')
+    expect(onTheWay('a')).toBeNull()
   })
 })
 

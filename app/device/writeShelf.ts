@@ -1,5 +1,5 @@
 import { database } from './database'
-import { allKept, forget, whose } from './kept'
+import { allKept, forget, keepUntil, whose } from './kept'
 import { locked, unlocked } from './lock'
 import type { Write } from './write'
 
@@ -20,16 +20,31 @@ export function onOtherTab(changed: () => void): void {
   tabs?.addEventListener('message', changed)
 }
 
-/** The shelf of this device: each person's writes apart, in the order they were made, whatever the clock says. */
+/** Writes on their way to the disk, by name. */
+const ON_THE_WAY = 'write/'
+/** Those that this page itself is putting there. */
+const own = new Set<string>()
+
+/**
+ * The shelf of this device: each person's writes apart, in the order they were made, whatever the clock says.
+ *
+ * A page that is left takes with it what it was putting in the database: until that is done a write lies by name as
+ * well, which is kept at once. Releases before 0.3 kept all of theirs so.
+ */
 export const deviceShelf: WriteShelf = {
   async put(write) {
     const person = whose()
+    own.add(write.id)
+    const arrived = keepUntil(ON_THE_WAY + write.id, write)
     const tx = (await database()).transaction('writes', 'readwrite', { durability: 'strict' })
     const key = await tx.store.index('id').getKey(write.id)
     await Promise.all([tx.store.put({ person, id: write.id, locked: locked(JSON.stringify(write)) }, key), tx.done])
+    arrived()
+    own.delete(write.id)
     tabs?.postMessage(null)
   },
   async drop(id) {
+    forget(ON_THE_WAY + id)
     const tx = (await database()).transaction('writes', 'readwrite')
     const key = await tx.store.index('id').getKey(id)
     await Promise.all([key === undefined ? null : tx.store.delete(key), tx.done])
@@ -40,16 +55,14 @@ export const deviceShelf: WriteShelf = {
     await takeOver()
     const rows = await (await database()).getAllFromIndex('writes', 'person', person)
     return rows.flatMap(({ locked: text, write }) => {
-      const own = text === undefined ? null : unlocked(text)
-      return own === null ? write ?? [] : JSON.parse(own) as Write
+      const opened = text === undefined ? null : unlocked(text)
+      return opened === null ? write ?? [] : JSON.parse(opened) as Write
     })
   },
 }
 
-/** Releases before 0.3 kept writes by name: they come first, and leave that place once they are on the disk. */
+/** What an earlier page was about to put on the shelf, or an earlier release kept by name. */
 async function takeOver(): Promise<void> {
-  for (const write of allKept<Write>('write/')) {
-    await deviceShelf.put(write)
-    forget(`write/${write.id}`)
-  }
+  const left = allKept<Write>(ON_THE_WAY).filter(write => !own.has(write.id))
+  for (const write of left) await deviceShelf.put(write)
 }
