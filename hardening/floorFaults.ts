@@ -104,7 +104,7 @@ const tablets = await Promise.all(['coach@larkholm.example', 'assistant@larkholm
   return tablet
 }))
 
-const total = { taps: 0, lost: 0, doubled: 0, contradicted: 0, lastMoments: 0, ofThemThere: 0, linesSought: 0 }
+const total = { taps: 0, lost: 0, doubled: 0, contradicted: 0, lastMoments: 0, ofThemThere: 0, linesSought: 0, unsure: 0 }
 const details: string[] = []
 let killedAt: { tablet: Tablet, at: number }[] = []
 const by = Object.fromEntries(FAULTS.map(fault => [fault, 0])) as Record<Fault, number>
@@ -140,8 +140,10 @@ async function hold({ athleteId, items }: Planned, what: string): Promise<void> 
     else if (!isThere) blame('lost', JSON.stringify(tap))
   }
   const said = new Set(tablets.flatMap(tablet => tablet.taps.map(tap => `${tap.set}|${tap.effort}`)))
+  const unsure = new Set(tablets.flatMap(tablet => tablet.unsure))
+  total.unsure += unsure.size
   const isSaid = (set: string, { amount, effort }: Row): boolean =>
-    amount === AMOUNT && (effort === null || said.has(`${set}|${effort}`))
+    amount === AMOUNT && (effort === null || said.has(`${set}|${effort}`) || unsure.has(effort))
   for (const [set, all] of stored) {
     if (all.length > 1) blame('doubled', `${set}: ${all.length} times`)
     const other = all.find(row => !isSaid(set, row))
@@ -162,7 +164,7 @@ for (let round = first; round < rounds; round++) {
   const path = `/run/${session.sessionId}`
   killedAt = []
   for (const tablet of tablets) {
-    tablet.taps.length = 0
+    tablet.forget()
     await tablet.open(path)
     await tablet.page.getByRole('button', { name: 'Done as asked' }).waitFor()
   }
@@ -184,6 +186,7 @@ await parts.stop()
 console.log(`seed ${seed}, ${rounds} rounds: ${Object.entries(by).map(([fault, n]) => `${fault} ${n}`).join(', ')}`)
 console.log(`${total.taps} logs by two tablets; ${total.lastMoments} of them within ${MOMENT_MS} ms of the end of a `
   + `browser, of which ${total.ofThemThere} are there`)
+console.log(`${total.unsure} efforts may have been tapped when a page was left: neither missed nor refused`)
 console.log(`a line was sought ${total.linesSought} times: nothing could be done without one`)
 console.log(`lost ${total.lost}, doubled ${total.doubled}, contradicted ${total.contradicted}`)
 process.exit(total.lost + total.doubled + total.contradicted === 0 ? 0 : 1)

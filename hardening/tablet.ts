@@ -20,11 +20,13 @@ export interface Tap {
 /** A browser of its own on a disk of its own, which can be killed like a tablet whose battery is taken out. */
 export class Tablet {
   readonly taps: Tap[] = []
+  /** Efforts that may have been tapped: the page was left before it could say so, or of which set. */
+  readonly unsure: number[] = []
   page!: Page
   private browser: Browser | null = null
   private process: ChildProcess | null = null
   private readonly folder = mkdtempSync(join(tmpdir(), 'keen-anchor-tablet-'))
-  private lastSet = ''
+  private lastSet: string | null = null
 
   constructor(readonly line: Line, readonly email: string) {}
 
@@ -79,6 +81,13 @@ export class Tablet {
     await this.page.evaluate(() => navigator.serviceWorker.ready)
   }
 
+  /** A new session: what was tapped in the one before is told. */
+  forget(): void {
+    this.taps.length = 0
+    this.unsure.length = 0
+    this.lastSet = null
+  }
+
   async open(path: string): Promise<void> {
     for (let tries = 0; ; tries++) {
       try {
@@ -106,9 +115,16 @@ export class Tablet {
 
   /** Does the next thing of a session; true when all of it is done. */
   async tap(effort: number | null): Promise<boolean> {
-    const did = await this.page.evaluate(nextThing, effort)
+    const did = await this.page.evaluate(nextThing, effort).catch((error: unknown) => {
+      this.lastSet = null
+      if (effort !== null) this.unsure.push(effort)
+      throw error
+    })
     if (did === 'over') return true
-    if (did?.startsWith('effort')) this.taps.push({ set: this.lastSet, effort, at: Date.now() })
+    if (did === 'effort') {
+      if (this.lastSet === null) this.unsure.push(effort!)
+      else this.taps.push({ set: this.lastSet, effort, at: Date.now() })
+    }
     else if (did) {
       this.lastSet = did
       this.taps.push({ set: did, effort: null, at: Date.now() })

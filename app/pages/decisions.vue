@@ -9,12 +9,14 @@ import { useDecisionKeys } from '~/composables/useDecisionKeys'
 import { useMay } from '~/composables/useMay'
 import { isClear, isOpen, waitingText } from '~/words/decisionWords'
 import { rowKey, useDecisionsStore } from '~/stores/decisions'
+import { useRosterStore } from '~/stores/roster'
 import type { DecisionRow } from '~~/shared/types'
 
 useHead({ title: 'Decisions · Keen Anchor' })
 
 const store = useDecisionsStore()
-const { rows, taken, groups } = storeToRefs(store)
+const roster = useRosterStore()
+const { rows, more, taken, groups } = storeToRefs(store)
 const catalogue = useCatalogue()
 const may = useMay()
 onMounted(store.load)
@@ -51,7 +53,7 @@ const { here, enter } = useDecisionKeys(open, { take: row => void store.take([ro
       </p>
       <div class="ml-auto flex gap-2 items-center">
         <label
-          v-if="groups.length > 1"
+          v-if="groups.length > 1 && !more && !roster.squadId"
           class="flex gap-2 items-center"
         >Squad
           <select
@@ -101,6 +103,12 @@ const { here, enter } = useDecisionKeys(open, { take: row => void store.take([ro
           @enter="enter(i)"
         />
       </div>
+      <p
+        v-if="more"
+        class="text-quiet mt-3"
+      >
+        These are the first athletes by name. Take a squad at hand to decide of the others.
+      </p>
       <p
         v-if="open.length > 0"
         class="text-quiet my-3"

@@ -6,6 +6,7 @@ import type { DecisionInput, DecisionRow, Group, TakenDecision } from '~~/shared
 import { decisionsWaiting, fetchDecisions, sendDecisions, undoDecision } from '~/api/decisions'
 import { fetchGroups } from '~/api/people'
 import { reading } from './parts/reading'
+import { useRosterStore } from './roster'
 
 /** One line, whoever's and on whatever branch. */
 export const rowKey = ({ athlete, decision }: DecisionRow): string => `${athlete.id} ${decision.branch}`
@@ -13,6 +14,8 @@ export const rowKey = ({ athlete, decision }: DecisionRow): string => `${athlete
 /** What there is to decide, and what was decided in the last week. */
 export const useDecisionsStore = defineStore('decisions', () => {
   const all = shallowRef<readonly DecisionRow[]>([])
+  /** There are more athletes in sight than these lines are about. */
+  const more = ref(false)
   const taken = shallowRef<readonly TakenDecision[]>([])
   const groups = shallowRef<readonly Group[]>([])
   /** On their way: out of sight until the answer is there. */
@@ -21,12 +24,21 @@ export const useDecisionsStore = defineStore('decisions', () => {
   const problems = ref(new Map<string, string>())
   const { state, problem, read, again } = reading()
 
+  const roster = useRosterStore()
+  let asked = false
   const load = (): Promise<void> => read(async () => {
-    const [tray, known] = await Promise.all([fetchDecisions(), fetchGroups()])
+    asked = true
+    const of = roster.squadAtHand()
+    const [tray, known] = await Promise.all([fetchDecisions(of), fetchGroups()])
+    // Another squad was taken meanwhile: its own answer is on the way.
+    if (of !== roster.squadId) return
     all.value = tray.rows
+    more.value = tray.more
     taken.value = tray.taken
     groups.value = known
   })
+
+  watch(() => roster.squadId, () => { if (asked) void load() })
 
   /** What an earlier visit of this device left to be stored is decided, too. */
   const left = computed(() => new Set(decisionsWaiting.value.map(one => `${one.athleteId} ${one.branch}`)))
@@ -68,10 +80,9 @@ export const useDecisionsStore = defineStore('decisions', () => {
   }
 
   async function undo(id: string): Promise<void> {
-    const tray = await undoDecision(id)
-    all.value = tray.rows
-    taken.value = tray.taken
+    taken.value = (await undoDecision(id)).taken
+    await load()
   }
 
-  return { rows, taken, groups, going, problems, state, problem, again, load, take, undo }
+  return { rows, more, taken, groups, going, problems, state, problem, again, load, take, undo }
 })

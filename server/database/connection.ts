@@ -11,7 +11,7 @@ const IDLE_TRANSACTION_MS = 30_000
 
 /** A pool on one database; `max` connections. A statement of `statementMs` 0 may take as long as it needs. */
 export function connect(url: string, max = 10, waitMs = 5_000, statementMs = STATEMENT_MS): Knex {
-  return knex({
+  return beginningAs(knex({
     client: 'pg',
     // Knex's own type names fewer settings than the driver takes.
     connection: {
@@ -20,7 +20,30 @@ export function connect(url: string, max = 10, waitMs = 5_000, statementMs = STA
     } as Knex.PgConnectionConfig,
     pool: { min: 0, max },
     acquireConnectionTimeout: waitMs,
-  })
+  }))
+}
+
+/** What a transaction of Knex is made of, as far as it is used here. */
+interface Beginning {
+  begin: (connection: unknown) => Promise<unknown>
+  query: (connection: unknown, text: string) => Promise<unknown>
+}
+type Begin = (work: unknown, config?: { first?: string }, outer?: unknown) => Beginning
+
+/**
+ * Transactions that are given a first statement send it with their beginning, in one round trip. Knex hands what it
+ * does not know through to here; were that to end, nothing at all would be seen.
+ */
+function beginningAs(db: Knex): Knex {
+  const client = db.client as { transaction: Begin }
+  const make = client.transaction.bind(client)
+  client.transaction = (work, config, outer) => {
+    const transaction = make(work, config, outer)
+    const first = config?.first
+    if (first) transaction.begin = connection => transaction.query(connection, `BEGIN; ${first}`)
+    return transaction
+  }
+  return db
 }
 
 /**
@@ -52,15 +75,22 @@ export const asSystemOf = (organisationId: string): Tenant =>
  * settings that live and die with the transaction.
  */
 export function inOrganisation<T>(db: Knex, tenant: Tenant, work: (tx: Knex.Transaction) => Promise<T>): Promise<T> {
-  return db.transaction(async (tx) => {
-    await tx.raw(
-      `select set_config('keen.organisation', ?, true), set_config('keen.person', ?, true),
-        set_config('keen.role', ?, true),
-        set_config('keen.athlete', ?, true)`,
-      [tenant.organisationId, tenant.personId ?? '', tenant.role, tenant.athleteId ?? ''])
-    return work(tx)
-  })
+  return begun(db, {
+    organisation: tenant.organisationId, person: tenant.personId ?? '', role: tenant.role,
+    athlete: tenant.athleteId ?? '',
+  }, work)
 }
+
+function begun<T>(
+  db: Knex, values: Readonly<Record<string, string>>, work: (tx: Knex.Transaction) => Promise<T>,
+): Promise<T> {
+  return db.transaction(work, { first: settings(values) } as Knex.TransactionConfig)
+}
+
+/** A statement that sets what row-level security reads, until the transaction ends. */
+const settings = (values: Readonly<Record<string, string>>): string =>
+  `select ${Object.entries(values).map(([name, value]) =>
+    `set_config('keen.${name}', ${pg.escapeLiteral(value)}, true)`).join(', ')};`
 
 /** Runs a part of a transaction as the product itself, after the caller has checked that the person may ask for it. */
 export async function asSystem<T>(tx: Knex.Transaction, tenant: Tenant, work: () => Promise<T>): Promise<T> {
@@ -72,16 +102,10 @@ export async function asSystem<T>(tx: Knex.Transaction, tenant: Tenant, work: ()
 
 /** Runs `work` in a transaction that sees only the account with this e-mail: all that signing in needs. */
 export function asVisitor<T>(db: Knex, email: string, work: (tx: Knex.Transaction) => Promise<T>): Promise<T> {
-  return db.transaction(async (tx) => {
-    await tx.raw('select set_config(\'keen.sign_in_email\', ?, true)', [email.toLowerCase()])
-    return work(tx)
-  })
+  return begun(db, { sign_in_email: email.toLowerCase() }, work)
 }
 
 /** Runs `work` in a transaction that sees only the token of an opened link. */
 export function byLink<T>(db: Knex, tokenHash: string, work: (tx: Knex.Transaction) => Promise<T>): Promise<T> {
-  return db.transaction(async (tx) => {
-    await tx.raw('select set_config(\'keen.token\', ?, true)', [tokenHash])
-    return work(tx)
-  })
+  return begun(db, { token: tokenHash }, work)
 }

@@ -1,3 +1,4 @@
+import { IN_GROUPS } from './athletes'
 import { planned as named, type Tx } from './rows'
 
 /** What a week of an athlete comes to, in sets. */
@@ -33,6 +34,18 @@ export async function setsOn(
       'athlete_id', 'done',
     )
   return new Map(rows.map(row => [row.athlete_id, row.done]))
+}
+
+/** Athletes in sight, or of one squad, who did a set since a day and are not in the archive: the first by name. */
+export async function trainedSince(
+  tx: Tx, organisationId: string, day: string, { groupId, most }: { groupId: string | null, most: number },
+): Promise<string[]> {
+  const rows = await tx('athlete as a').where('a.organisation_id', organisationId).whereNull('a.archived_at')
+    .whereRaw(`exists (select from day_sum d where d.organisation_id = a.organisation_id and d.athlete_id = a.id
+      and d.day >= ? and d.done > 0)`, [day])
+    .modify((query) => { if (groupId) void query.whereRaw(IN_GROUPS, [[groupId]]) })
+    .orderByRaw('lower(a.name), a.id').limit(most).select<{ id: string }[]>('a.id')
+  return rows.map(({ id }) => id)
 }
 
 /** How the last weeks of an athlete went, at a glance. */

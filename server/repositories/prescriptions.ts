@@ -75,10 +75,15 @@ export async function sessionsOfWeek(
   return withItems(tx, organisationId, rows)
 }
 
-export async function sessionsBetween(
+export const sessionsBetween = (
   tx: Tx, organisationId: string, athleteId: string, from: string, to: string,
+): Promise<StoredSession[]> => sessionsOfAthletes(tx, organisationId, [athleteId], from, to)
+
+/** Sessions of some athletes from one day to another, in the order of the days. */
+export async function sessionsOfAthletes(
+  tx: Tx, organisationId: string, athleteIds: readonly string[], from: string, to: string,
 ): Promise<StoredSession[]> {
-  const rows = await current(tx, organisationId).where({ athlete_id: athleteId })
+  const rows = await current(tx, organisationId).whereRaw('athlete_id = any(?)', [athleteIds as string[]])
     .whereBetween('day', [from, to]).orderBy([{ column: 'day' }, { column: 'plan_key' }])
     .options(planned('sessions between'))
   return withItems(tx, organisationId, rows)
@@ -171,16 +176,23 @@ export interface LoggedItem {
   readonly item: PrescribedItem
 }
 
-/** The drills sets are logged against, by key, withdrawn or not: what was being done stays loggable. */
+/**
+ * The drills sets are logged against, by key, withdrawn or not: what was being done stays loggable. Nobody else logs
+ * sets of them until the transaction ends; asked for in one order by everybody, so that two never wait for each other.
+ */
 export async function itemsForLogs(
   tx: Tx, organisationId: string, ids: readonly string[],
 ): Promise<Map<string, LoggedItem>> {
-  const rows = await tx('prescribed_item as i')
-    .join('prescribed_session as s', function () {
-      this.on('s.id', 'i.session_id').andOn('s.organisation_id', 'i.organisation_id')
-    })
-    .where('i.organisation_id', organisationId).whereRaw('i.id = any(?)', [ids as string[]])
-    .select<(ItemRow & { athlete_id: string, day: string })[]>('i.*', 's.athlete_id', 's.day')
+  const { rows } = await tx.raw<{ rows: (ItemRow & { athlete_id: string, day: string })[] }>(
+    `with claimed as materialized (
+        select one, pg_advisory_xact_lock(hashtextextended(one::text, 17)) as turn
+          from (select distinct one from unnest(?::uuid[]) as one order by one) as sorted)
+      select i.*, s.athlete_id, s.day from claimed c
+        join prescribed_item i on i.organisation_id = ? and i.id = c.one
+        join prescribed_session s on s.organisation_id = i.organisation_id and s.id = i.session_id
+        where c.turn is not null`,
+    [ids as string[], organisationId],
+  ).options(planned('drills of sets'))
   return new Map(rows.map(row => [row.id, {
     athleteId: row.athlete_id, sessionDay: row.day,
     item: { ...row.prescription, id: row.id, variationId: row.variation_id },

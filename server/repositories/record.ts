@@ -1,5 +1,5 @@
 import type { RecordEntry } from '~~/shared/types'
-import { json, type Tx } from './rows'
+import { json, planned, type Tx } from './rows'
 
 /** A line for the record, as the service writes it. */
 interface NewRecordEntry {
@@ -36,7 +36,7 @@ export async function addToRecord(tx: Tx, organisationId: string, entry: NewReco
     athlete_id: entry.athleteId,
     before: entry.before === undefined || entry.before === null ? null : json(entry.before),
     after: entry.after === undefined || entry.after === null ? null : json(entry.after),
-  })
+  }).options(planned('add to the record'))
 }
 
 /** The record, newest first, before a moment and about one athlete if asked. */

@@ -44,23 +44,12 @@ const toLog = (row: LogRow): StoredSetLog => ({
   ...row.quality === null ? {} : { quality: row.quality },
 })
 
-/** Athletes in sight who did a set since a day. */
-export async function athletesTrainedSince(tx: Tx, organisationId: string, day: string): Promise<Set<string>> {
-  const rows = await tx('set_log').where({ organisation_id: organisationId }).where('day', '>=', day)
-    .distinct<{ athlete_id: string }[]>('athlete_id')
-  return new Set(rows.map(row => row.athlete_id))
-}
-
-/** Sets that are logged of some drills, which nobody else logs until the transaction ends. */
+/** Sets that are logged of some drills. */
 export async function logsOfItems(
   tx: Tx, organisationId: string, itemIds: readonly string[],
 ): Promise<StoredSetLog[]> {
-  // In one order for everybody, so that two of them never wait for each other.
-  await tx.raw(
-    `select pg_advisory_xact_lock(hashtextextended(one, 17))
-      from (select one from unnest(?::text[]) as one order by one) as sorted`, [[...new Set(itemIds)]])
   const rows = await tx<LogRow>('set_log').where({ organisation_id: organisationId })
-    .whereRaw('prescribed_item_id = any(?)', [itemIds as string[]])
+    .whereRaw('prescribed_item_id = any(?)', [itemIds as string[]]).options(planned('sets of drills'))
   return rows.map(toLog)
 }
 
@@ -77,58 +66,49 @@ export async function changeLog(tx: Tx, organisationId: string, log: StoredSetLo
   await keepPain(tx, organisationId, [log])
 }
 
+/** Columns of a set, as a set is said in JSON. */
+const COLUMNS = `id, athlete_id, prescribed_item_id, day, performed_at, variation_id, set_number, side, amount, unit,
+  tempo, break_point, setting, felt_at, effort, pain_at, note, quality`
+const SAID = `said as (select * from jsonb_to_recordset(?::jsonb) as l (id uuid, athlete_id uuid,
+  prescribed_item_id uuid, day date, performed_at timestamptz, variation_id text, set_number integer, side text,
+  amount double precision, unit text, tempo text, break_point text, setting jsonb, felt_at text[],
+  effort double precision, pain_at text, note text, quality smallint, hurt boolean, told boolean))`
+
+/** Sets that hurt, and clean sets of a drill that once did: what a drill's pain is told from. */
+const KEEP_PAIN = `insert into pain_set (id, organisation_id, athlete_id, variation_id, day, at, hurt, place)
+  select l.id, ?::uuid, l.athlete_id, l.variation_id, l.day, l.performed_at, l.hurt, l.pain_at from said l
+    where l.told or exists (select from pain_set known where known.organisation_id = ?::uuid
+      and known.athlete_id = l.athlete_id and known.variation_id = l.variation_id)
+  on conflict (id) do nothing`
+
+const hurts = (log: StoredSetLog): boolean => log.breakPoint === 'pain' || log.painAt !== null
+
+function said(logs: readonly StoredSetLog[]): string {
+  const drill = (log: StoredSetLog): string => `${log.athleteId}/${log.variationId}`
+  const told = new Set(logs.filter(hurts).map(drill))
+  return json(logs.map(log => ({
+    id: log.id, athlete_id: log.athleteId, prescribed_item_id: log.prescribedItemId, day: log.day,
+    performed_at: log.performedAt, variation_id: log.variationId, set_number: log.setNumber, side: log.side,
+    amount: log.amount, unit: log.unit, tempo: log.tempo, break_point: log.breakPoint, setting: log.setting,
+    felt_at: log.feltAt, effort: log.effort, pain_at: log.painAt, note: log.note, quality: log.quality ?? null,
+    hurt: hurts(log), told: told.has(drill(log)),
+  })))
+}
+
 /** Stores sets; one that is already there under its key and day is left as it was. */
 export async function insertLogs(
   tx: Tx, organisationId: string, loggedBy: string, logs: readonly StoredSetLog[],
 ): Promise<void> {
-  await tx('set_log').insert(logs.map(log => ({
-    id: log.id,
-    organisation_id: organisationId,
-    athlete_id: log.athleteId,
-    prescribed_item_id: log.prescribedItemId,
-    day: log.day,
-    performed_at: log.performedAt,
-    logged_by: loggedBy,
-    variation_id: log.variationId,
-    set_number: log.setNumber,
-    side: log.side,
-    amount: log.amount,
-    unit: log.unit,
-    tempo: log.tempo,
-    break_point: log.breakPoint,
-    setting: json(log.setting),
-    felt_at: log.feltAt,
-    effort: log.effort,
-    pain_at: log.painAt,
-    note: log.note,
-    quality: log.quality ?? null,
-  }))).onConflict(['organisation_id', 'day', 'id']).ignore()
-  await keepPain(tx, organisationId, logs)
+  await tx.raw(
+    `with ${SAID}, stored as (insert into set_log (organisation_id, logged_by, ${COLUMNS})
+        select ?::uuid, ?::uuid, ${COLUMNS} from said on conflict (organisation_id, day, id) do nothing)
+      ${KEEP_PAIN}`,
+    [said(logs), organisationId, loggedBy, organisationId, organisationId],
+  ).options(planned('store sets'))
 }
 
-const hurts = (log: StoredSetLog): boolean => log.breakPoint === 'pain' || log.painAt !== null
-
-/** Sets that hurt, and clean sets of a drill that once did: what a drill's pain is told from. */
 async function keepPain(tx: Tx, organisationId: string, logs: readonly StoredSetLog[]): Promise<void> {
-  const drill = (log: StoredSetLog): string => `${log.athleteId}/${log.variationId}`
-  const told = new Set(logs.filter(hurts).map(drill))
-  await tx.raw(
-    `insert into pain_set (id, organisation_id, athlete_id, variation_id, day, at, hurt, place)
-      select l.id, ?, l."athleteId", l."variationId", l.day, l.at, l.hurt, l.place
-        from jsonb_to_recordset(?::jsonb) as l (id uuid, "athleteId" uuid, "variationId" text, day date,
-          at timestamptz, hurt boolean, place text, told boolean)
-        where l.told or exists (select from pain_set known where known.organisation_id = ?
-          and known.athlete_id = l."athleteId" and known.variation_id = l."variationId")
-      on conflict (id) do nothing`,
-    [
-      organisationId,
-      json(logs.map(log => ({
-        id: log.id, athleteId: log.athleteId, variationId: log.variationId, day: log.day, at: log.performedAt,
-        hurt: hurts(log), place: log.painAt, told: told.has(drill(log)),
-      }))),
-      organisationId,
-    ],
-  )
+  await tx.raw(`with ${SAID} ${KEEP_PAIN}`, [said(logs), organisationId, organisationId])
 }
 
 /** Sets of some athletes from one day to another, in the order they were done. */

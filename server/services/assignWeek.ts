@@ -17,12 +17,13 @@ import type { Tx } from '../repositories/rows'
 import { loggedItemIds } from '../repositories/setLogs'
 import { markAssigned, weekOf } from '../repositories/weeks'
 import { catalogueOfOrganisation } from './catalogue'
+import { groundsOf } from './grounds'
 import { mustSeeAthlete, writing, type Context } from './context'
 import { record } from './record'
 import { routineOf } from './routine'
 import { overrule } from './screening'
-import { settledFor } from './planningRules'
-import { competitionsFor } from './seasonOf'
+import { competitionsIn } from './seasonOf'
+import { settled } from './settled'
 import { refuseForbidden } from './weeks'
 
 /**
@@ -71,11 +72,10 @@ export async function assignIn(
   }
   const week = await weekOf(tx, organisationId, athleteId, startsOn)
   if (!week) throw new AppError('notFound', 'There is no such week yet.')
-  const competitions = await competitionsFor(tx, organisationId, athlete, addDays(startsOn, -1), addDays(startsOn, 8))
-  const catalogue = await catalogueOfOrganisation(tx, organisationId)
-  const planning = planningContext(
-    athlete, startsOn, competitions, catalogue, await settledFor(tx, organisationId, athlete, startsOn),
-  )
+  const grounds = (await groundsOf(tx, organisationId, [athlete], startsOn)).get(athlete.id)!
+  const { catalogue } = grounds
+  const competitions = competitionsIn(grounds.calendar, addDays(startsOn, -1), addDays(startsOn, 8))
+  const planning = planningContext(athlete, startsOn, competitions, catalogue, settled(grounds))
   refuseForbidden(week.plan, planning)
   if (!await markAssigned(tx, organisationId, athleteId, startsOn, version, personId)) {
     throw new AppError('changedElsewhere', 'The week was changed meanwhile. Look at it again before assigning.')

@@ -42,20 +42,21 @@ export function transaction<T>(context: Pick<Context, 'db' | 'actor'>, work: (tx
  * A transaction that writes, once: the same write sent again gets the answer of the first one, whatever became of
  * the line in between.
  *
+ * @param known the answer, where it is known before the work.
  * @throws AppError `badInput` when one name is used for two different writes.
  */
-export function writing<T>(context: Context, work: (tx: Tx) => Promise<T>): Promise<T> {
+export function writing<T>(context: Context, work: (tx: Tx) => Promise<T>, known?: T): Promise<T> {
   const { actor: { organisationId, personId }, write } = context
   return transaction(context, async (tx) => {
     if (!write) return work(tx)
-    const earlier = await claimWrite(tx, organisationId, personId, write)
+    const earlier = await claimWrite(tx, organisationId, personId, write, known)
     if (earlier) {
       if (earlier.fingerprint !== write.fingerprint)
         throw new AppError('badInput', 'This write was sent before with other content.')
       return earlier.answer as T
     }
     const answer = await work(tx)
-    await keepAnswer(tx, organisationId, personId, write.id, answer)
+    if (known === undefined) await keepAnswer(tx, organisationId, personId, write.id, answer)
     return answer
   })
 }

@@ -4,50 +4,55 @@ import type { Decision, Overruled } from '~~/core/progression'
 import type { SeasonAround } from '~~/core/rules'
 import type { SeasonWeek } from '~~/core/season'
 import type { Athlete } from '~~/shared/types'
-import { trialsSince } from '../repositories/assessment'
-import { ownCatalogue } from '../repositories/catalogue'
-import { decisionsSince } from '../repositories/decisions'
-import { prescribedBetween } from '../repositories/prescriptions'
+import type { StoredDecision } from '../repositories/decisions'
 import type { Tx } from '../repositories/rows'
-import { logsBetween } from '../repositories/setLogs'
 import { decideInPool, type DecideWork } from '../solver'
 import { mustSeeAthlete, transaction, type Context } from './context'
-import { readyTrunk } from './knownTrunk'
+import { groundsOf, SETS_DAYS, type Grounds } from './grounds'
 import { logsFor } from './logsFor'
 import { memory } from './memory'
-import { settledFor } from './planningRules'
-import { competitionsFor } from './seasonOf'
+import { competitionsIn } from './seasonOf'
+import { settled } from './settled'
 
-/** So far back sets are looked at, and competitions ahead. */
-const [SETS_DAYS, AHEAD_DAYS] = [42, 28]
+/** So far ahead competitions are looked at. */
+const AHEAD_DAYS = 28
 
 const decided = memory<Promise<readonly Decision[]>>(500)
 
+/** What decisions about some athletes in sight rest on today, by key. */
+export const groundsToday = (
+  tx: Tx, { actor, today }: Context, athletes: readonly Athlete[],
+): Promise<Map<string, Grounds>> => groundsOf(tx, actor.organisationId, athletes, mondayOf(today))
+
 /** What the engine would decide of an athlete's drills today, on the evidence that whoever asks may read. */
 export async function decisionsFor(context: Context, athleteId: string): Promise<readonly Decision[]> {
-  await readyTrunk(context, athleteId, mondayOf(context.today))
-  const work = await transaction(context, async tx =>
-    workFor(tx, context, await mustSeeAthlete(tx, context, athleteId)))
+  return decisionsOn(context, await transaction(context, async tx =>
+    (await groundsToday(tx, context, [await mustSeeAthlete(tx, context, athleteId)])).get(athleteId)!))
+}
+
+/** The same of grounds that are there. */
+export function decisionsOn(context: Context, grounds: Grounds): Promise<readonly Decision[]> {
+  const work = workFor(context, grounds)
   return decided(work, () => decideInPool(work))
 }
 
-async function workFor(tx: Tx, context: Context, athlete: Athlete): Promise<DecideWork> {
-  const { actor: { organisationId }, today } = context
-  const startsOn = mondayOf(today)
-  const from = addDays(today, -SETS_DAYS)
-  const settled = await settledFor(tx, organisationId, athlete, startsOn)
-  const competitions = await competitionsFor(tx, organisationId, athlete, today, addDays(today, AHEAD_DAYS))
-  const prescribed = await prescribedBetween(tx, organisationId, [athlete.id], from, today)
-  const tests = await trialsSince(tx, organisationId, addDays(today, -EVIDENCE_DAYS), [athlete.id])
+function workFor(context: Context, grounds: Grounds): DecideWork {
+  const { today } = context
+  const { athlete, startsOn, own, past, calendar } = grounds
+  const known = settled(grounds)
+  const competitions = competitionsIn(calendar, today, addDays(today, AHEAD_DAYS))
+  const [from, since] = [addDays(today, -SETS_DAYS), addDays(today, -EVIDENCE_DAYS)]
+  const within = ({ day }: { readonly day: string }): boolean => day >= from && day <= today
   return {
-    athlete, startsOn, competitions, settled,
-    own: (await ownCatalogue(tx, organisationId)).own,
+    athlete, startsOn, competitions, settled: known, own,
     evidence: {
-      prescribed: prescribed.map(({ item: { dose, extraSetSide, slot }, itemId, variationId, day }) =>
-        ({ itemId, variationId, day, dose, extraSetSide, wakes: slot === 'activation' })),
-      logs: logsFor(context, await logsBetween(tx, organisationId, [athlete.id], from, today)),
-      trials: tests, season: seasonAround(today, settled.season, competitions.map(({ day }) => day)),
-      overruled: await overruledBefore(tx, organisationId, athlete.id, today),
+      prescribed: past.prescribed.filter(within)
+        .map(({ item: { dose, extraSetSide, slot }, itemId, variationId, day }) =>
+          ({ itemId, variationId, day, dose, extraSetSide, wakes: slot === 'activation' })),
+      logs: logsFor(context, past.logs.filter(within)),
+      trials: past.trials.filter(({ day }) => day >= since),
+      season: seasonAround(today, known.season, competitions.map(({ day }) => day)),
+      overruled: overruledSince(past.decisions, since),
     },
   }
 }
@@ -61,10 +66,6 @@ function seasonAround(today: string, season: SeasonWeek | null, competitions: re
 }
 
 /** What coaches decided otherwise, newest first. */
-async function overruledBefore(
-  tx: Tx, organisationId: string, athleteId: string, today: string,
-): Promise<Overruled[]> {
-  const all = await decisionsSince(tx, organisationId, [athleteId], addDays(today, -EVIDENCE_DAYS))
-  return all.filter(one => one.state === 'taken' && one.taken !== one.kind).reverse()
+const overruledSince = (decisions: readonly StoredDecision[], since: string): Overruled[] =>
+  decisions.filter(one => one.day >= since && one.state === 'taken' && one.taken !== one.kind).reverse()
     .map(({ variationId, day, kind, taken, reason }) => ({ variationId, day, kind, took: taken, reason }))
-}

@@ -5,13 +5,14 @@ import type { DecisionInput, DecisionRow, SetLogInput } from '~~/shared/types'
 import { asSystemOf, inOrganisation } from '../database/connection'
 import { addPerson, anAthlete, makeKnown, makeOrganisation, testDatabase, TODAY } from '../testing/database'
 import { assignWeek } from './assignWeek'
-import { addAthlete, getAthlete } from './athletes'
+import { addAthlete, archiveAthlete, getAthlete } from './athletes'
 import type { Context } from './context'
 import { decideAll, decisionTray, undoDecision } from './decisions'
+import { addGroup } from './groups'
 import { logSets } from './logSets'
-import { settledFor } from './planningRules'
 import { theRuns } from './planRuns'
 import { athleteToday, runSession } from './sessions'
+import { settledFor } from './settled'
 import { storeWeek } from './weeks'
 
 const DRILL = 'press-out.standing'
@@ -116,11 +117,24 @@ describe('a decision', () => {
     const id = await atTheGate()
     const input = asked(await rowOf(coach, id))
     await decideAll(coach, [input])
-    const { rows } = await undoDecision(coach, input.id)
-    expect(rows.find(one => one.athlete.id === id)!.decision.kind).toBe('up')
+    const { taken } = await undoDecision(coach, input.id)
+    expect(taken.some(one => one.id === input.id)).toBe(false)
+    expect((await rowOf(coach, id)).decision.kind).toBe('up')
     expect((await getAthlete(coach, id)).stands).toContain(DRILL)
     expect((await settled(id)).decided).toEqual({})
     await expect(undoDecision(coach, input.id)).rejects.toMatchObject({ code: 'notFound' })
+  })
+
+  it('is asked for in the squad at hand, and not of who is in the archive', async () => {
+    const id = await atTheGate()
+    const groups = async (group: string): Promise<string[]> =>
+      (await decisionTray(coach, { group })).rows.map(row => row.athlete.id)
+    expect(await groups(coach.groupId)).toContain(id)
+    const elsewhere = { id: randomUUID(), name: `Elsewhere ${id}` }
+    await addGroup(coach, elsewhere)
+    expect(await groups(elsewhere.id)).toEqual([])
+    await archiveAthlete(coach, id, (await getAthlete(coach, id)).version, true)
+    expect(await groups(coach.groupId)).not.toContain(id)
   })
 
   it('otherwise wants a reason, which the next proposal says', async () => {

@@ -1,14 +1,17 @@
 import { addDays } from '~~/core/calendar'
 import type { Decision } from '~~/core/progression'
 import { AppError } from '~~/shared/errors'
+import { ROSTER_MOST } from '~~/shared/rosterMost'
 import type {
-  Athlete, DecisionInput, DecisionOutcome, DecisionRow, DecisionsAnswer, DecisionTray, TakenDecision,
+  DecisionInput, DecisionOutcome, DecisionRow, DecisionsAnswer, DecisionTray, TakenDecision,
 } from '~~/shared/types'
-import { athletesByIds } from '../repositories/athletes'
+import { athleteNames, athletesByIds } from '../repositories/athletes'
+import { trainedSince } from '../repositories/daySums'
 import { decisionById, decisionsSince, type StoredDecision } from '../repositories/decisions'
-import { athletesTrainedSince } from '../repositories/setLogs'
+import type { Tx } from '../repositories/rows'
 import { asTheyMayRead, transaction, writing, type Context } from './context'
-import { decisionsFor } from './decideFor'
+import { decisionsFor, decisionsOn, groundsToday } from './decideFor'
+import type { Grounds } from './grounds'
 import { recordHealthRead } from './record'
 import { planAgain, take, takeBack, UNDO_DAYS } from './takeDecision'
 
@@ -17,29 +20,32 @@ const LATELY_DAYS = 14
 /** Decisions that are asked for at a time. */
 const AT_A_TIME = 4
 
-/** Everything there is to decide for athletes in sight, and what was decided in the last week. */
-export async function decisionTray(context: Context): Promise<DecisionTray> {
+/** Everything there is to decide for athletes in sight, or of one squad, and what was decided in the last week. */
+export async function decisionTray(
+  context: Context, { group }: { readonly group?: string } = {},
+): Promise<DecisionTray> {
   const { actor: { organisationId }, today } = context
-  const { athletes, stored } = await transaction(context, async (tx) => {
-    const trained = await athletesTrainedSince(tx, organisationId, addDays(today, -LATELY_DAYS))
-    const seen = (await athletesByIds(tx, organisationId, [...trained])).filter(one => !one.archived)
+  const { grounds, taken, more } = await transaction(context, async (tx) => {
+    const trained = await trainedSince(tx, organisationId, addDays(today, -LATELY_DAYS), {
+      groupId: group ?? null, most: ROSTER_MOST + 1,
+    })
+    const seen = await athletesByIds(tx, organisationId, trained.slice(0, ROSTER_MOST))
     await recordHealthRead(tx, context, seen)
     return {
-      athletes: await asTheyMayRead(tx, context, seen),
-      stored: await decisionsSince(tx, organisationId, null, addDays(today, -LATELY_DAYS)),
+      grounds: [...(await groundsToday(tx, context, await asTheyMayRead(tx, context, seen))).values()],
+      taken: await takenLately(tx, context), more: trained.length > ROSTER_MOST,
     }
   })
   const rows: DecisionRow[] = []
-  for (let i = 0; i < athletes.length; i += AT_A_TIME)
-    rows.push(...(await Promise.all(athletes.slice(i, i + AT_A_TIME).map(one => rowsOf(context, one, stored)))).flat())
-  return { today, rows: inOrder(rows), taken: await takenLately(context) }
+  for (let i = 0; i < grounds.length; i += AT_A_TIME)
+    rows.push(...(await Promise.all(grounds.slice(i, i + AT_A_TIME).map(one => rowsOf(context, one)))).flat())
+  return { today, rows: inOrder(rows), taken, more }
 }
 
-async function rowsOf(
-  context: Context, { id, name, sex, heightCm, massKg, groupIds }: Athlete, stored: readonly StoredDecision[],
-): Promise<DecisionRow[]> {
-  const own = stored.filter(one => one.athleteId === id)
-  const rows = (await decisionsFor(context, id)).map((decision): DecisionRow => {
+async function rowsOf(context: Context, grounds: Grounds): Promise<DecisionRow[]> {
+  const { id, name, sex, heightCm, massKg, groupIds } = grounds.athlete
+  const own = grounds.past.decisions.filter(one => one.day >= addDays(context.today, -LATELY_DAYS))
+  const rows = (await decisionsOn(context, grounds)).map((decision): DecisionRow => {
     const evidenceDay = evidenceDayOf(decision, context.today)
     const word = own.filter(one => one.state === 'proposed' && isAbout(one, decision, evidenceDay)).at(-1)
     return {
@@ -65,18 +71,14 @@ const inOrder = (rows: readonly DecisionRow[]): DecisionRow[] => {
 }
 
 /** What was decided in the last week, newest first. */
-function takenLately(context: Context): Promise<TakenDecision[]> {
-  const { actor: { organisationId }, today } = context
-  return transaction(context, async (tx) => {
-    const stored = await decisionsSince(tx, organisationId, null, addDays(today, 1 - UNDO_DAYS))
-    const names = new Map((await athletesByIds(tx, organisationId, stored.map(one => one.athleteId)))
-      .map(({ id, name }) => [id, name]))
-    return stored.filter(one => one.state === 'taken').reverse().map((one): TakenDecision => ({
-      id: one.id, athleteId: one.athleteId, athleteName: names.get(one.athleteId) ?? 'Somebody who left',
-      variationId: one.variationId, day: one.day, kind: one.kind, taken: one.taken, from: one.given, to: one.step,
-      reason: one.reason, by: one.by, undoable: one.taken !== 'refer' && one.taken !== 'swap',
-    }))
-  })
+async function takenLately(tx: Tx, { actor: { organisationId }, today }: Context): Promise<TakenDecision[]> {
+  const stored = await decisionsSince(tx, organisationId, null, addDays(today, 1 - UNDO_DAYS))
+  const names = await athleteNames(tx, organisationId, stored.map(one => one.athleteId))
+  return stored.filter(one => one.state === 'taken').reverse().map((one): TakenDecision => ({
+    id: one.id, athleteId: one.athleteId, athleteName: names.get(one.athleteId) ?? 'Somebody who left',
+    variationId: one.variationId, day: one.day, kind: one.kind, taken: one.taken, from: one.given, to: one.step,
+    reason: one.reason, by: one.by, undoable: one.taken !== 'refer' && one.taken !== 'swap',
+  }))
 }
 
 /** Takes decisions, or proposes them, each on its own: one that was overtaken holds up no other. */
@@ -97,7 +99,7 @@ export async function decideAll(context: Context, inputs: readonly DecisionInput
     outcomes.push({ id: input.id, done: problem === '', problem })
   }
   if (moved.size > 0) await transaction(context, tx => planAgain(tx, context, [...moved]))
-  return { outcomes, taken: await takenLately(context) }
+  return { outcomes, taken: await transaction(context, tx => takenLately(tx, context)) }
 }
 
 /** True when the weeks of the athlete are to be planned anew. One that was sent before changes nothing. */
@@ -112,14 +114,14 @@ async function decideOne(context: Context, input: DecisionInput): Promise<boolea
   return transaction(context, tx => take(tx, context, decision, input))
 }
 
-/** Takes a decision of the last week back. */
-export async function undoDecision(context: Context, id: string): Promise<DecisionTray> {
-  await writing(context, async (tx) => {
+/** Takes a decision of the last week back; the answer is what stands of that week. */
+export function undoDecision(context: Context, id: string): Promise<Pick<DecisionTray, 'taken'>> {
+  return writing(context, async (tx) => {
     const { actor: { organisationId }, today } = context
     const one = (await decisionsSince(tx, organisationId, null, addDays(today, -UNDO_DAYS))).find(d => d.id === id)
     if (!one || one.state !== 'taken') throw new AppError('notFound', 'There is no such decision to take back.')
     await takeBack(tx, context, one)
     await planAgain(tx, context, [one.athleteId])
+    return { taken: await takenLately(tx, context) }
   })
-  return decisionTray(context)
 }

@@ -18,7 +18,9 @@ import { record } from './record'
  */
 export async function logSets(context: Context, logs: readonly SetLogInput[]): Promise<{ stored: string[] }> {
   try {
-    return await writing(context, tx => store(tx, context, logs))
+    const answer = { stored: logs.map(log => log.id) }
+    await writing(context, tx => store(tx, context, logs).then(() => answer), answer)
+    return answer
   }
   catch (error) {
     if (error instanceof AppError && error.code === 'stopped') {
@@ -31,7 +33,7 @@ export async function logSets(context: Context, logs: readonly SetLogInput[]): P
   }
 }
 
-async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Promise<{ stored: string[] }> {
+async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Promise<void> {
   const { organisationId, personId } = context.actor
   const items = await itemsForLogs(tx, organisationId, [...new Set(logs.map(log => log.prescribedItemId))])
   const athleteIds = [...new Set([...items.values()].map(({ athleteId }) => athleteId))]
@@ -53,7 +55,6 @@ async function store(tx: Tx, context: Context, logs: readonly SetLogInput[]): Pr
     const known = new Set(changed.filter(({ before }) => hurts(before)).map(({ after }) => after.id))
     await tellOfPain(tx, context, truth.athlete, own.filter(log => !known.has(log.id)))
   }
-  return { stored: stored.map(log => log.id) }
 }
 
 /** A set as it is stored, of a drill in sight that was open when it was done. */

@@ -6,21 +6,18 @@ import { AppError } from '~~/shared/errors'
 import { trunkEvidence } from '~~/shared/trunkOf'
 import type { Athlete, AthleteReview } from '~~/shared/types'
 import { trialsSince } from '../repositories/assessment'
-import { entriesOf } from '../repositories/calendar'
-import { ownCatalogue } from '../repositories/catalogue'
 import { prescribedBetween, sessionsBetween } from '../repositories/prescriptions'
-import { athleteSeasons, seasonsOf } from '../repositories/seasons'
 import { sessionEffortsBetween } from '../repositories/sessionEfforts'
 import { logsBetween } from '../repositories/setLogs'
 import type { Tx } from '../repositories/rows'
 import { lookBackInPool, type LookBackWork } from '../solver'
 import { mustSeeAthlete, transaction, type Context } from './context'
+import { groundsOf } from './grounds'
 import { toPrescribed } from './history'
 import { logsFor } from './logsFor'
 import { memory } from './memory'
-import { readyTrunk } from './knownTrunk'
-import { settledFor } from './planningRules'
-import { competitionsFor, seasonOn, weekOfSeason } from './seasonOf'
+import { competitionsIn, seasonOn, weekOfSeason, type AthleteCalendar } from './seasonOf'
+import { settled } from './settled'
 
 const reviewed = memory<Promise<Review>>(200)
 
@@ -30,50 +27,47 @@ export async function athleteReview(
 ): Promise<AthleteReview> {
   const problem = spanProblem(from, to)
   if (problem) throw new AppError('badInput', problem, { to: problem })
-  await readyTrunk(context, athleteId, mondayOf(to))
-  const { work, phases, competitions } = await transaction(context, async (tx) => {
+  const startsOn = mondayOf(to)
+  const { grounds, done } = await transaction(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     const { organisationId } = context.actor
     return {
-      work: await workFor(tx, context, athlete, from, to),
-      phases: await phasesOf(tx, organisationId, athlete, mondayOf(from), to),
-      competitions: await competitionsFor(tx, organisationId, athlete, from, to),
+      grounds: (await groundsOf(tx, organisationId, [athlete], startsOn)).get(athleteId)!,
+      done: await doneIn(tx, context, athlete, from, to),
     }
   })
-  const { id, name, groupIds } = work.athlete
+  const { calendar, athlete, own } = grounds
+  const work: LookBackWork = { athlete, startsOn, competitions: [], own, settled: settled(grounds), span: done }
+  const { id, name, groupIds } = athlete
   return {
-    athlete: { id, name, groupIds }, phases, competitions, review: await reviewed(work, () => lookBackInPool(work)),
+    athlete: { id, name, groupIds }, phases: phasesOf(calendar, athlete, mondayOf(from), to),
+    competitions: competitionsIn(calendar, from, to), review: await reviewed(work, () => lookBackInPool(work)),
   }
 }
 
-async function workFor(tx: Tx, context: Context, athlete: Athlete, from: string, to: string): Promise<LookBackWork> {
+/** What was asked and done in a span, on what was known when it began. */
+async function doneIn(
+  tx: Tx, context: Context, athlete: Athlete, from: string, to: string,
+): Promise<LookBackWork['span']> {
   const { organisationId } = context.actor
-  const startsOn = mondayOf(to)
   // What was known when it began rests on what was done before.
   const since = addDays(from, -EVIDENCE_DAYS)
   const trials = await trialsSince(tx, organisationId, since, [athlete.id])
   const logs = logsFor(context, await logsBetween(tx, organisationId, [athlete.id], since, to))
   const sessions = await sessionsBetween(tx, organisationId, athlete.id, from, to)
   return {
-    athlete, startsOn, competitions: [], own: (await ownCatalogue(tx, organisationId)).own,
-    settled: await settledFor(tx, organisationId, athlete, startsOn),
-    span: {
-      from, to, logs: logs.filter(({ day }) => day >= from),
-      evidence: trunkEvidence(trials.filter(({ day }) => day <= to), logs, athlete.stands),
-      prescribed: (await prescribedBetween(tx, organisationId, [athlete.id], from, to)).map(toPrescribed),
-      sessions: sessions.map(({ day, lifts }) => ({ day, lifts })),
-      efforts: await sessionEffortsBetween(tx, organisationId, athlete.id, from, to),
-    },
+    from, to, logs: logs.filter(({ day }) => day >= from),
+    evidence: trunkEvidence(trials.filter(({ day }) => day <= to), logs, athlete.stands),
+    prescribed: (await prescribedBetween(tx, organisationId, [athlete.id], from, to)).map(toPrescribed),
+    sessions: sessions.map(({ day, lifts }) => ({ day, lifts })),
+    efforts: await sessionEffortsBetween(tx, organisationId, athlete.id, from, to),
   }
 }
 
 /** The phase of each week, by the season it lies in. */
-async function phasesOf(
-  tx: Tx, organisationId: string, { id, groupIds }: Athlete, first: string, to: string,
-): Promise<(PhaseId | null)[]> {
-  const seasons = await seasonsOf(tx, organisationId, groupIds)
-  const own = await athleteSeasons(tx, organisationId, { athleteIds: [id] })
-  const entries = await entriesOf(tx, organisationId, groupIds)
+function phasesOf(
+  { seasons, own, entries }: AthleteCalendar, { groupIds }: Athlete, first: string, to: string,
+): (PhaseId | null)[] {
   const phases: (PhaseId | null)[] = []
   for (let monday = first; monday <= to; monday = addDays(monday, 7)) {
     const season = seasonOn(seasons, groupIds, monday)

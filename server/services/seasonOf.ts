@@ -7,22 +7,34 @@ import type { Tx } from '../repositories/rows'
 
 type Member = Pick<Athlete, 'id' | 'groupIds'>
 
-/** The calendar of an athlete: entries and seasons of the groups, and what the athlete does otherwise. */
-interface AthleteCalendar {
+/** The calendar of one athlete or of several: entries and seasons of the groups, and what each does otherwise. */
+export interface AthleteCalendar {
   readonly entries: readonly StoredEntry[]
   readonly seasons: readonly StoredSeason[]
   readonly own: readonly AthleteSeason[]
 }
 
-export async function calendarOf(
-  tx: Tx, organisationId: string, { id, groupIds }: Member,
+/** The calendars of some athletes, read together. */
+export async function calendarsOf(
+  tx: Tx, organisationId: string, members: readonly Member[],
 ): Promise<AthleteCalendar> {
+  const groupIds = [...new Set(members.flatMap(member => member.groupIds))]
   return {
     entries: await entriesOf(tx, organisationId, groupIds),
     seasons: await seasonsOf(tx, organisationId, groupIds),
-    own: await athleteSeasons(tx, organisationId, { athleteIds: [id] }),
+    own: await athleteSeasons(tx, organisationId, { athleteIds: members.map(({ id }) => id) }),
   }
 }
+
+export const calendarOf = (tx: Tx, organisationId: string, member: Member): Promise<AthleteCalendar> =>
+  calendarsOf(tx, organisationId, [member])
+
+/** One athlete's part of the calendars of several. */
+export const calendarFor = ({ entries, seasons, own }: AthleteCalendar, { id, groupIds }: Member): AthleteCalendar => ({
+  entries: entries.filter(({ groupId }) => groupId === null || groupIds.includes(groupId)),
+  seasons: seasons.filter(({ groupId }) => groupIds.includes(groupId)),
+  own: own.filter(({ athleteId }) => athleteId === id),
+})
 
 /** Entries that are on, without those the athlete is not part of. */
 export function withoutSkips({ entries, own }: AthleteCalendar): StoredEntry[] {
@@ -31,11 +43,8 @@ export function withoutSkips({ entries, own }: AthleteCalendar): StoredEntry[] {
 }
 
 /** Competitions of an athlete's groups, without those the athlete is not part of. */
-export async function competitionsFor(
-  tx: Tx, organisationId: string, member: Member, from: string, to: string,
-): Promise<Competition[]> {
-  return competitionDays(withoutSkips(await calendarOf(tx, organisationId, member)), from, to)
-}
+export const competitionsIn = (calendar: AthleteCalendar, from: string, to: string): Competition[] =>
+  competitionDays(withoutSkips(calendar), from, to)
 
 /** Entries that a group's season heeds: its own and the centre's, without what is called off. */
 export const heeded = (entries: readonly StoredEntry[], groupId: string): StoredEntry[] =>
@@ -59,13 +68,6 @@ export function seasonOn(
 }
 
 /** What the season says about the week an athlete is planned for; null outside every season. */
-export async function seasonWeekFor(
-  tx: Tx, organisationId: string, member: Member, startsOn: string,
-): Promise<SeasonWeek | null> {
-  return seasonWeekIn(await calendarOf(tx, organisationId, member), member, startsOn)
-}
-
-/** The same of a calendar that is there. */
 export function seasonWeekIn(
   { seasons, own, entries }: AthleteCalendar, { groupIds }: Pick<Member, 'groupIds'>, startsOn: string,
 ): SeasonWeek | null {

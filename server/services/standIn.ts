@@ -12,7 +12,7 @@ import { prescription } from './assignWeek'
 import { mustSeeAthlete, writing, type Context } from './context'
 import { asTrained, dayOfTraining, standInFor } from './handOut'
 import { healthTruth } from './healthTruth'
-import { settledFor } from './planningRules'
+import { settledFor } from './settled'
 import { record } from './record'
 import { runSession } from './sessions'
 

@@ -13,7 +13,7 @@ import { prescription } from './assignWeek'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
 import { asTrained, dayOfTraining, asItem } from './handOut'
 import { healthTruth, type Truth } from './healthTruth'
-import { settledFor } from './planningRules'
+import { settledFor } from './settled'
 import { record } from './record'
 import { runSession } from './sessions'
 

@@ -7,48 +7,46 @@ import { planningContext } from '~~/shared/planningContext'
 import type { Athlete, Competition, TrainingWeek, WeekReview, WeekSheet } from '~~/shared/types'
 import type { Tx } from '../repositories/rows'
 import { saveWeek, weekOf, weekVersion } from '../repositories/weeks'
-import { ownCatalogue } from '../repositories/catalogue'
 import { planInPool, reviewInPool, type WeekAnswer, type WeekRequest } from '../solver'
 import { catalogueOfOrganisation } from './catalogue'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
-import { readyTrunk } from './knownTrunk'
-import { settledFor } from './planningRules'
+import { groundsOf, type Grounds } from './grounds'
 import { record, recordHealthRead } from './record'
-import { competitionsFor } from './seasonOf'
+import { calendarOf, competitionsIn } from './seasonOf'
+import { settled } from './settled'
 
 function checkMonday(startsOn: string): void {
   if (mondayOf(startsOn) !== startsOn)
     throw new AppError('badInput', 'A week starts on a Monday.', { startsOn: 'A week starts on a Monday.' })
 }
 
-/** An athlete's competitions that a week must heed: from the day before it to the second day after. */
-function competitionsAround(
-  tx: Tx, organisationId: string, athlete: Athlete, startsOn: string,
-): Promise<Competition[]> {
-  return competitionsFor(tx, organisationId, athlete, addDays(startsOn, -1), addDays(startsOn, 27))
-}
+/** An athlete's competitions that a week must heed: from the day before it to what a taper looks ahead to. */
+const competitionsAround = ({ calendar, startsOn }: Grounds): Competition[] =>
+  competitionsIn(calendar, addDays(startsOn, -1), addDays(startsOn, 27))
 
 /** The week sheet of one athlete; an unwritten week comes with sessions on the days there is time. */
 export async function weekSheet(context: Context, athleteId: string, startsOn: string): Promise<WeekSheet> {
   checkMonday(startsOn)
-  await readyTrunk(context, athleteId, startsOn)
   const { organisationId } = context.actor
-  return transaction(context, async (tx) => {
-    const athlete = await mustSeeAthlete(tx, context, athleteId)
-    await recordHealthRead(tx, context, [athlete])
-    const week = await weekOf(tx, organisationId, athleteId, startsOn)
-    const previous = await weekOf(tx, organisationId, athleteId, addDays(startsOn, -7))
+  const { athlete, grounds, week, previous } = await transaction(context, async (tx) => {
+    const seen = await mustSeeAthlete(tx, context, athleteId)
+    await recordHealthRead(tx, context, [seen])
     return {
-      athlete,
-      competitions: await competitionsAround(tx, organisationId, athlete, startsOn),
-      week: week ?? {
-        athleteId, startsOn, version: 0, status: 'draft', changedSinceAssigned: false, plan: emptyPlan(athlete),
-        changedBy: null, changedAt: null,
-      },
-      previousPlan: previous?.plan ?? null,
-      settled: await settledFor(tx, organisationId, athlete, startsOn),
+      athlete: seen, week: await weekOf(tx, organisationId, athleteId, startsOn),
+      previous: await weekOf(tx, organisationId, athleteId, addDays(startsOn, -7)),
+      grounds: (await groundsOf(tx, organisationId, [seen], startsOn)).get(athleteId)!,
     }
   })
+  return {
+    athlete,
+    competitions: competitionsAround(grounds),
+    week: week ?? {
+      athleteId, startsOn, version: 0, status: 'draft', changedSinceAssigned: false, plan: emptyPlan(athlete),
+      changedBy: null, changedAt: null,
+    },
+    previousPlan: previous?.plan ?? null,
+    settled: settled(grounds),
+  }
 }
 
 /** A session on each day with time for it, nothing in it yet. */
@@ -98,7 +96,8 @@ export async function storeWeek(
   const { organisationId } = context.actor
   return writing(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
-    const competitions = await competitionsAround(tx, organisationId, athlete, startsOn)
+    const calendar = await calendarOf(tx, organisationId, athlete)
+    const competitions = competitionsIn(calendar, addDays(startsOn, -1), addDays(startsOn, 8))
     const before = await weekOf(tx, organisationId, athleteId, startsOn)
     refuseForbidden(
       plan,
@@ -119,17 +118,33 @@ export async function storeWeek(
   })
 }
 
-/** All that one athlete's week is planned from. */
+/** What one athlete's week is planned from, as it is stored. */
+interface RequestSource {
+  readonly grounds: Grounds
+  readonly before: WeekPlan | null
+}
+
+async function requestSource(
+  tx: Tx, organisationId: string, athlete: Athlete, startsOn: string,
+): Promise<RequestSource> {
+  return {
+    grounds: (await groundsOf(tx, organisationId, [athlete], startsOn)).get(athlete.id)!,
+    before: (await weekOf(tx, organisationId, athlete.id, addDays(startsOn, -7)))?.plan ?? null,
+  }
+}
+
+const requestOf = ({ grounds, before }: RequestSource, sessions: readonly PlannedSession[]): WeekRequest => {
+  const { athlete, startsOn, own } = grounds
+  return {
+    athlete, startsOn, sessions, competitions: competitionsAround(grounds), own, before, settled: settled(grounds),
+  }
+}
+
+/** All that one athlete's week is planned from, inside a transaction that decides on more. */
 export async function requestFor(
   tx: Tx, organisationId: string, athlete: Athlete, startsOn: string, sessions: readonly PlannedSession[],
 ): Promise<WeekRequest> {
-  return {
-    athlete, startsOn, sessions,
-    competitions: await competitionsAround(tx, organisationId, athlete, startsOn),
-    own: (await ownCatalogue(tx, organisationId)).own,
-    before: (await weekOf(tx, organisationId, athlete.id, addDays(startsOn, -7)))?.plan ?? null,
-    settled: await settledFor(tx, organisationId, athlete, startsOn),
-  }
+  return requestOf(await requestSource(tx, organisationId, athlete, startsOn), sessions)
 }
 
 /** The best week for the sessions of one athlete, with what is known about better ones. Nothing is stored. */
@@ -150,12 +165,12 @@ async function askedFor(
   context: Context, athleteId: string, startsOn: string, sessions: readonly PlannedSession[],
 ): Promise<WeekRequest> {
   checkMonday(startsOn)
-  await readyTrunk(context, athleteId, startsOn)
-  return transaction(context, async (tx) => {
+  const source = await transaction(context, async (tx) => {
     const athlete = await mustSeeAthlete(tx, context, athleteId)
     await recordHealthRead(tx, context, [athlete])
-    return requestFor(tx, context.actor.organisationId, athlete, startsOn, sessions)
+    return requestSource(tx, context.actor.organisationId, athlete, startsOn)
   })
+  return requestOf(source, sessions)
 }
 
 /** The lift days typed for all, plus the days on which this athlete has time but no lifts. */

@@ -40,6 +40,8 @@ export interface DecisionTray {
   readonly rows: readonly DecisionRow[]
   /** Of the last week, newest first. */
   readonly taken: readonly TakenDecision[]
+  /** There are more athletes in sight than are decided of here. */
+  readonly more: boolean
 }
 
 /** A decision to be taken: as it is proposed, or one of its other ways with a reason. */

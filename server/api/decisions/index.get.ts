@@ -1,4 +1,8 @@
+import { squadQuerySchema } from '~~/shared/schemas'
 import { decisionTray } from '../../services/decisions'
 import { defineRoute } from '../../utils/defineRoute'
 
-export default defineRoute('GET /api/decisions', { handle: ({ context }) => decisionTray(context) })
+export default defineRoute('GET /api/decisions', {
+  query: squadQuerySchema,
+  handle: ({ context, query }) => decisionTray(context, query),
+})
