@@ -1,4 +1,4 @@
-// npm run owner -- found | invite | recover | verify: what the owner of the machine does without a sign-in.
+// npm run owner -- found | invite | recover | verify | rebuild: what the owner of the machine does without a sign-in.
 // See docs/operations.md.
 import { dirname, join } from 'node:path'
 import { ensureBuild, serverEntry } from './lib/build.mjs'

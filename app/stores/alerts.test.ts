@@ -43,4 +43,17 @@ describe('what was told', () => {
     await store.look()
     expect(store.mark).not.toBe(first)
   })
+
+  it('is asked once more when something is told while it is being asked, however often', async () => {
+    const store = useAlertStore()
+    let first: (found: { alerts: HealthAlert[] }) => void = () => undefined
+    fetchAlerts.mockImplementationOnce(() => new Promise((answer) => { first = answer }))
+    fetchAlerts.mockResolvedValue({ alerts: [alert('a'), alert('b')] })
+    const looks = [store.look(), store.look(), store.look()]
+    first({ alerts: [alert('a')] })
+    await Promise.all(looks)
+    expect([fetchAlerts.mock.calls.length, store.alerts.length]).toEqual([2, 2])
+    await store.look()
+    expect(fetchAlerts).toHaveBeenCalledTimes(3)
+  })
 })

@@ -23,9 +23,16 @@ export const useAlertStore = defineStore('alerts', () => {
     keep(SEEN, seen.value)
   }
 
-  /** A line that is down changes nothing: what was told stays told, and is asked for again. */
   const lookedAt = ref(0)
-  async function look(): Promise<void> {
+  let asking: Promise<void> | null = null
+  let again = false
+  /** What is told while it is being asked is asked once more, by whomever it was told. */
+  function look(): Promise<void> {
+    again = asking !== null
+    return asking ??= read().finally(() => { asking = null }).then(() => (again ? look() : undefined))
+  }
+  /** A line that is down changes nothing: what was told stays told, and is asked for again. */
+  async function read(): Promise<void> {
     lookedAt.value = Date.now()
     const found = await fetchAlerts().catch(() => null)
     seen.value = kept<string[]>(SEEN) ?? []

@@ -4,6 +4,7 @@ import { AppError, NoConnection } from '~~/shared/errors'
 import type { Founding, Me, SessionAnswer, SignInInput, Units } from '~~/shared/types'
 import { useToken } from '~/api/call'
 import { shutDoor } from '~/api/door'
+import { lookAway, lookOn } from '~/api/live'
 import { forgetAnswers } from '~/device/answers'
 import { keepFor, lockOpen } from '~/device/kept'
 import { oweSignOut, owesSignOut, personHere, rememberPerson } from '~/device/person'
@@ -44,7 +45,10 @@ export const useSignInStore = defineStore('signIn', () => {
     // What somebody else has read here is not for whoever is here now.
     if (personHere<Me>()?.me.id !== me.value?.id) void forgetAnswers()
     rememberPerson(me.value, deviceKey.value)
-    if (me.value) void writes.open()
+    if (me.value) {
+      void writes.open()
+      lookOn()
+    }
     else writes.close()
   }
 
@@ -64,6 +68,7 @@ export const useSignInStore = defineStore('signIn', () => {
     deviceKey.value = key ?? null
     keepFor(person.id, deviceKey.value)
     void writes.open()
+    lookOn()
     return true
   }
 
@@ -113,11 +118,13 @@ export const useSignInStore = defineStore('signIn', () => {
   /** Nothing is read for somebody who is on the way out; who could not leave is still there. */
   async function leave(close: () => Promise<unknown>): Promise<void> {
     shutDoor()
+    lookAway()
     try {
       await close()
     }
     catch (error) {
       useToken(csrf.value)
+      lookOn()
       throw error
     }
     remember({ me: null, csrf: null })

@@ -60,6 +60,10 @@ export const TABLE_RULES: Readonly<Record<string, TableRule>> = {
     headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own',
     add: ['headCoach', 'coach', 'assistant', 'athlete'],
   },
+  week_sum: {
+    headCoach: 'all', coach: 'seen', assistant: 'seen', athlete: 'own',
+    add: ['headCoach', 'coach', 'assistant', 'athlete'],
+  },
   own_sports: { headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: ['headCoach'] },
   own_tests: { headCoach: 'all', coach: 'all', assistant: 'all', athlete: 'all', add: ['headCoach', 'coach'] },
   brace_check: tested,

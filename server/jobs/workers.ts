@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
 import { mailResetLink } from '../services/links'
 import { sealRecords, type Sealed } from '../services/sealRecord'
+import { sumAllWeeks } from '../services/weekSums'
 import { mailer } from './mailer'
 import { tidy } from './tidy'
 import type { RunningQueue } from '../queue/queue'
@@ -28,6 +29,7 @@ export function startWorkers(
   }
   queue.work('resetRequest', ({ email }) => mailResetLink(db, queue, publicUrl, email!, new Date()))
   queue.work('tidy', () => tidy(db, ownerUrl, new Date()))
+  queue.work('weekSums', async () => { await sumAllWeeks(db) })
   queue.work('seal', async () => {
     for (const sealed of await sealRecords(db)) onSealed(sealed)
   })

@@ -3,6 +3,7 @@ import { getResponseStatus, setResponseHeader } from 'h3'
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { closeCalendars } from '../calendar'
 import { closeInstruments, useInstruments } from '../instruments'
+import { closeLive } from '../live'
 import { closePool } from '../solver/pool'
 import { loggedPath } from '../utils/loggedPath'
 import { closeRuntime, useRuntime } from '../utils/runtime'
@@ -56,6 +57,7 @@ export default defineNitroPlugin((nitro) => {
   useInstruments()
   nitro.hooks.hook('close', async () => {
     closeInstruments()
+    await closeLive()
     await Promise.all([closePool(), closeCalendars()])
     await closeRuntime()
   })

@@ -4,6 +4,8 @@ import { checked, ownerFoundingSchema, ownerInvitationSchema, resetSchema } from
 import { connect } from '../database/connection'
 import { ownerFounds, ownerInvites, ownerRecovers, type HandedLink, type OwnersDesk } from '../services/owner'
 import { brokenSeals } from '../services/sealRecord'
+import { sumAllDays, sumAllWeeks } from '../services/weekSums'
+import { closePool } from '../solver'
 import { readConfiguration } from '../utils/configuration'
 
 /** What the owner of the machine may do without a sign-in. See docs/operations.md. */
@@ -26,6 +28,12 @@ const WORK: Readonly<Record<string, (desk: OwnersDesk, said: Said) => Promise<st
   invite: async (desk, { name, email, role }) =>
     handed(await ownerInvites(desk, checked(ownerInvitationSchema, { name, email, role }))),
   recover: async (desk, { email }) => handed(await ownerRecovers(desk, checked(resetSchema, { email }).email)),
+  rebuild: async ({ db }) => {
+    const days = await sumAllDays(db)
+    const weeks = await sumAllWeeks(db)
+    await closePool()
+    return `${days} days of sets summed up anew, ${weeks} weeks reckoned anew.`
+  },
   verify: async ({ db }) => {
     const broken = await brokenSeals(db)
     if (broken.length === 0) return 'Every seal of the record holds.'
@@ -37,7 +45,7 @@ const WORK: Readonly<Record<string, (desk: OwnersDesk, said: Said) => Promise<st
 async function run(): Promise<void> {
   const { values, positionals: [what = ''] } = parseArgs({ options, allowPositionals: true })
   const work = WORK[what]
-  if (!work) throw new AppError('badInput', 'Say what: found, invite, recover or verify. See docs/operations.md.')
+  if (!work) throw new AppError('badInput', 'Say what: found, invite, recover, verify or rebuild. See docs/operations.md.')
   const { appUrl, publicUrl } = readConfiguration(process.env)
   const db = connect(appUrl, 1)
   try {

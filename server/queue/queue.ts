@@ -14,6 +14,7 @@ const QUEUES = {
   assignWeeks: { retryLimit: 5, retryDelay: 1, expireInSeconds: 60 },
   tidy: { retryLimit: 2, retryDelay: 60 },
   seal: { retryLimit: 2, retryDelay: 60 },
+  weekSums: { retryLimit: 2, retryDelay: 60, expireInSeconds: 3600 },
 } as const
 export type QueueName = keyof typeof QUEUES
 
@@ -79,6 +80,7 @@ export async function startQueue(db: Knex, onError: (error: unknown) => void): P
   await boss.start()
   await boss.schedule('tidy', '17 3 * * *', {})
   await boss.schedule('seal', '*/10 * * * *', {})
+  await boss.schedule('weekSums', '47 1 * * *', {})
   const atWork: AtWork[] = []
   return {
     async send(tx, name, ...each) {

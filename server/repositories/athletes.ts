@@ -138,6 +138,11 @@ export async function athletesOfGroup(tx: Tx, organisationId: string, groupId: s
   return rows.map(toAthlete)
 }
 
+/** Keys of all athletes in sight. */
+export async function athletesInSight(tx: Tx, organisationId: string): Promise<string[]> {
+  return tx('athlete').where({ organisation_id: organisationId }).pluck('id')
+}
+
 /** What some athletes are called, by key; who is not in sight is not there. */
 export async function athleteNames(
   tx: Tx, organisationId: string, ids: readonly string[],

@@ -12,6 +12,7 @@ import { athleteSeasons, seasonChangesOf } from '../repositories/seasons'
 import { sessionEffortsBetween } from '../repositories/sessionEfforts'
 import { logsBetween } from '../repositories/setLogs'
 import { allWeeksOf } from '../repositories/weeks'
+import { weekSeries } from '../repositories/weekSums'
 import { eraseAthleteRows } from '../repositories/athletes'
 import { mustSeeAthlete, transaction, writing, type Context } from './context'
 import { record } from './record'
@@ -42,6 +43,7 @@ export function exportAthlete(context: Context, id: string): Promise<Record<stri
       planningRules: role === 'athlete' ? [] : await rulesOfAthletes(tx, organisationId, [id]),
       prescribed: await prescribedBetween(tx, organisationId, [id], FIRST_DAY, last),
       sets: await logsBetween(tx, organisationId, [id], FIRST_DAY, last),
+      weekSums: await weekSeries(tx, organisationId, id, FIRST_DAY),
       sessionEfforts: await sessionEffortsBetween(tx, organisationId, id, FIRST_DAY, last),
       guardian: await guardianOf(tx, organisationId, id),
       answers: await answersOf(tx, organisationId, id),

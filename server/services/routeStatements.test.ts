@@ -9,7 +9,7 @@ import { hashPassword } from './passwordHash'
 const MONDAY = '2026-03-02'
 const PASSWORD = 'a password for counting'
 /** These ask for a secret of their own, never end, or ask nothing of the database. */
-const ELSEWHERE = /:token|\/stream|\/health|\/ready/
+const ELSEWHERE = /:token|\/stream|\/live|\/health|\/ready/
 
 let base: Awaited<ReturnType<typeof testDatabase>>
 let head: Awaited<ReturnType<typeof makeOrganisation>>
@@ -78,12 +78,13 @@ it('every page asks the database as often as it is written down here, however ma
       "/api/athletes": 12,
       "/api/athletes/:id": 5,
       "/api/athletes/:id/assessment": 13,
-      "/api/athletes/:id/export": 23,
+      "/api/athletes/:id/export": 24,
       "/api/athletes/:id/guardian": 6,
       "/api/athletes/:id/history/:from": 12,
       "/api/athletes/:id/reports": 5,
       "/api/athletes/:id/review/:from/:to": 24,
       "/api/athletes/:id/season": 7,
+      "/api/athletes/:id/series/:from": 14,
       "/api/athletes/:id/today": 16,
       "/api/athletes/:id/traces/:from": 8,
       "/api/athletes/:id/weeks/:startsOn": 21,

@@ -76,6 +76,7 @@ export const ROUTE_RULES = {
   'GET /api/athletes/:id/traces/:from': rule(STAFF, 'athlete'),
   'PUT /api/athletes/:id/rung': rule(COACHES, 'athlete'),
   'GET /api/athletes/:id/review/:from/:to': rule(STAFF, 'athlete'),
+  'GET /api/athletes/:id/series/:from': rule(STAFF, 'athlete'),
   'GET /api/athletes/:id/reports': rule(COACHES, 'athlete'),
   'POST /api/athletes/:id/reports': rule(COACHES, 'athlete'),
   'POST /api/reports/revoke': rule(COACHES, 'athlete'),
@@ -127,6 +128,7 @@ export const ROUTE_RULES = {
   'GET /api/sessions/:id/swaps/:itemId': rule([...COACHES, 'athlete'], 'athlete'),
   'POST /api/sessions/:id/swap': rule([...COACHES, 'athlete'], 'athlete'),
   'GET /api/alerts': rule(ALL, 'self'),
+  'GET /api/live': rule(ALL, 'self'),
   'POST /api/logs': rule(ALL, 'athlete'),
 } as const satisfies Record<string, RouteRule>
 

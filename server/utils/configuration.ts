@@ -2,6 +2,8 @@
 export interface Configuration {
   readonly ownerUrl: string
   readonly appUrl: string
+  /** Where changes are listened for: a pooler that hands out connections by the transaction cannot. */
+  readonly listenUrl: string
   readonly appPassword: string | null
   readonly sessionPassword: string
   readonly loadDemo: boolean
@@ -57,11 +59,15 @@ export function readConfiguration(env: Readonly<Record<string, string | undefine
     throw new Error('POOL_MAX must be a whole number from 2 to 200.')
   const logLevel = env.LOG_LEVEL ?? 'info'
   if (!LOG_LEVELS.includes(logLevel)) throw new Error(`LOG_LEVEL must be one of ${LOG_LEVELS.join(', ')}.`)
+  const appUrl = env.DATABASE_APP_URL
+    ? url('DATABASE_APP_URL', env.DATABASE_APP_URL, ['postgres:', 'postgresql:'])
+    : asAppRole(ownerUrl, appPassword!)
   return {
     ownerUrl,
-    appUrl: env.DATABASE_APP_URL
-      ? url('DATABASE_APP_URL', env.DATABASE_APP_URL, ['postgres:', 'postgresql:'])
-      : asAppRole(ownerUrl, appPassword!),
+    appUrl,
+    listenUrl: env.DATABASE_LISTEN_URL
+      ? url('DATABASE_LISTEN_URL', env.DATABASE_LISTEN_URL, ['postgres:', 'postgresql:'])
+      : appUrl,
     appPassword,
     sessionPassword,
     loadDemo: flag('LOAD_DEMO'),

@@ -12,7 +12,9 @@ export type { StoredCatalogue } from './catalogue'
 export type {
   DecisionInput, DecisionOutcome, DecisionRow, DecisionsAnswer, DecisionTray, TakenDecision,
 } from './decisions'
-export type { AthleteReview, NewReportLink, ReportLink, ReportLinkInput, SharedReport } from './review'
+export type {
+  AthleteReview, NewReportLink, ReportLink, ReportLinkInput, SharedReport, WeekReckoned, WeekSeries, WeekSum,
+} from './review'
 export type { Facility, GymRoom, GymRooms } from './facility'
 export type { FloorBoard, FloorBoardInput, FloorDay, FloorRoom, FloorWays, RunningFloor } from './floor'
 export {
@@ -37,3 +39,4 @@ export type {
   StoredSports,
   WeekOutcome, WeekReview,
 } from './planning'
+export { TOPICS, type Told, type Topic } from './live'

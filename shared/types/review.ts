@@ -1,5 +1,6 @@
+import type { CapacityId } from '~~/core/capacity'
 import type { PhaseId } from '~~/core/policy'
-import type { Review } from '~~/core/review'
+import type { AskedDone, PerPlane, Review } from '~~/core/review'
 import type { Competition } from './athlete'
 
 /** A look back on one athlete, with what stood over it. */
@@ -38,4 +39,32 @@ export interface NewReportLink {
 /** What a link opens. */
 export interface SharedReport extends AthleteReview, Pick<ReportLink, 'kind' | 'expiresAt'> {
   readonly centre: string
+}
+
+/** What takes a while to reckon of a week, by what was known when it was over. */
+export interface WeekReckoned {
+  readonly fullSets: AskedDone<PerPlane>
+  /** N·m. */
+  readonly capacities: Readonly<Record<CapacityId, number>>
+}
+
+/** What a week of training came to. */
+export interface WeekSum {
+  readonly startsOn: string
+  readonly planned: number
+  /** Planned sets that were done. */
+  readonly met: number
+  readonly done: number
+  readonly hurt: number
+  /** Session effort x minutes; null where nobody told of it. */
+  readonly load: number | null
+  /** Null until it is reckoned. */
+  readonly reckoned: WeekReckoned | null
+}
+
+/** Weeks of an athlete, oldest first. */
+export interface WeekSeries {
+  readonly weeks: readonly WeekSum[]
+  /** Weeks whose full sets are still to be reckoned: asked again, there are fewer. */
+  readonly left: number
 }

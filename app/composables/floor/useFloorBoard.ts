@@ -1,4 +1,3 @@
-import { useIntervalFn } from '@vueuse/core'
 import { computed, reactive } from 'vue'
 import { expandSets } from '~~/core/dose'
 import type { Catalogue } from '~~/core/catalogue'
@@ -7,6 +6,7 @@ import { messageOf } from '~~/shared/errors'
 import { floorRoom, type FloorWays, type RunningFloor } from '~~/shared/floorRoom'
 import type { SetLogInput } from '~~/shared/types'
 import { useFloorStore } from '~/stores/floor'
+import { useTold } from '../useTold'
 import { boardBlocks, lanesOf, type BoardBlock } from './floorView'
 import { useFloorClock } from './useFloorClock'
 
@@ -36,7 +36,10 @@ export function useFloorBoard(catalogue: () => Catalogue, logs: () => readonly S
     (store.floor ? boardBlocks(store.floor, drillOf, isDone, isStation) : []))
   const lanes = computed(() => (store.floor ? lanesOf(blocks.value, store.floor) : []))
   const running = computed(() => store.floor !== null && store.floor.startedAt !== null)
-  useIntervalFn(() => void (running.value && store.look()), LOOK_MS)
+  useTold({
+    topic: 'floor', subject: () => store.day?.group.id ?? null, look: () => void store.look(), everyMs: LOOK_MS,
+    while: () => running.value,
+  })
 
   async function tried(work: () => Promise<string>): Promise<void> {
     Object.assign(attempt, { busy: true, problem: '', said: '' })

@@ -1,4 +1,3 @@
-import { useIntervalFn } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { addDays, daysBetween, isTrainingDay, mondayOf } from '~~/core/calendar'
 import type { Variation } from '~~/core/catalogue'
@@ -13,6 +12,7 @@ import { useAlerts } from '../useAlerts'
 import { useAttempt } from '../useAttempt'
 import { useCatalogue } from '../useCatalogue'
 import { useMay } from '../useMay'
+import { useTold } from '../useTold'
 import { useWeekDialogs } from './useWeekDialogs'
 import { useWeekKeys } from './useWeekKeys'
 import { useWeekSheet } from './useWeekSheet'
@@ -68,12 +68,13 @@ export function useWeekRoom() {
   onBeforeRouteLeave(() => { void store.flush() })
 
   // The device keeps what is not stored yet, so that leaving needs no warning.
-  const { resume } = useIntervalFn(() => void store.lookAround(), LOOK_AROUND_MS, { immediate: false })
+  useTold({
+    topic: 'week', subject: () => athleteId, look: () => void store.lookAround(), everyMs: LOOK_AROUND_MS,
+  })
   onMounted(() => {
     roster.opened(athleteId)
     // Whom drills may be copied to; the sheet works without.
     if (roster.state === 'idle') void roster.load()
-    resume()
   })
   // Before anything is drawn: what the store still holds may be another athlete's.
   const load = (): Promise<void> => store.load(athleteId, startsOn)

@@ -3,6 +3,7 @@ import { addDays, daysBetween, isTrainingDay } from '~~/core/calendar'
 import { spanProblem } from '~~/core/review'
 import AthleteTabs from '~/components/athlete/AthleteTabs.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
+import AllWeeks from '~/components/review/AllWeeks.vue'
 import CompareStretches from '~/components/review/CompareStretches.vue'
 import PlainReport from '~/components/review/PlainReport.vue'
 import ReportLinks from '~/components/review/ReportLinks.vue'
@@ -50,6 +51,11 @@ function setDay(name: 'from' | 'to' | 'from2' | 'to2', value: string): void {
 const compareWithBefore = (): void => {
   const days = daysBetween(from.value, to.value) + 1
   void set({ from2: addDays(from.value, -days), to2: addDays(to.value, -days) })
+}
+/** Before anything that was ever logged. */
+const FIRST_DAY = '2000-01-03'
+const lookBackFrom = (startsOn: string): void => {
+  void set({ from: addDays(startsOn, -77), to: addDays(startsOn, 6) > today.value ? today.value : addDays(startsOn, 6) })
 }
 const fileName = (ending: string): string => `keen-anchor-review-${from.value}-${to.value}.${ending}`
 async function save(as: 'csv' | 'json'): Promise<void> {
@@ -172,6 +178,13 @@ async function save(as: 'csv' | 'json'): Promise<void> {
               :then="store.other.review"
             />
           </section>
+          <AllWeeks
+            class="mt-4"
+            :series="store.series"
+            :busy="store.beside === 'loading'"
+            @show="store.readSeries(id, FIRST_DAY)"
+            @week="lookBackFrom"
+          />
           <ReportLinks
             v-if="may.plan.value"
             class="mt-4"

@@ -26,6 +26,8 @@ import * as passkeys from './0024_passkeys'
 import * as sight from './0025_sight'
 import * as daySums from './0026_day_sums'
 import * as accepting from './0027_accepting'
+import * as weekSums from './0028_week_sums'
+import * as live from './0029_live'
 
 const migrations: Record<string, Knex.Migration> = {
   '0001_foundation': foundation,
@@ -55,6 +57,8 @@ const migrations: Record<string, Knex.Migration> = {
   '0025_sight': sight,
   '0026_day_sums': daySums,
   '0027_accepting': accepting,
+  '0028_week_sums': weekSums,
+  '0029_live': live,
 }
 
 /** Migrations by name, imported statically: the same code runs in the build and in the tests. */
