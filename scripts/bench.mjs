@@ -1,4 +1,5 @@
-// npm run bench: ratios measured side by side in one run, on a durable database of its own.
+// npm run bench: ratios measured side by side in one run, on a durable database of its own. npm run bench -- phone sets:
+// only some.
 import { spawn } from 'node:child_process'
 import { ensureChromium } from './lib/chromium.mjs'
 import { ensureBuild, serverEntry } from './lib/build.mjs'
@@ -29,7 +30,7 @@ if (await until(() => isReady(port), 240_000)) {
   const appUrl = new URL(url)
   appUrl.username = 'keen_anchor_app'
   appUrl.password = cluster.appPassword
-  code = await run(bin('tsx'), ['--tsconfig', 'bench/tsconfig.json', 'bench/index.ts'], {
+  code = await run(bin('tsx'), ['--tsconfig', 'bench/tsconfig.json', 'bench/index.ts', ...process.argv.slice(2)], {
     env: { ...process.env, BENCH_URL: `http://127.0.0.1:${port}`, BENCH_DATABASE_URL: appUrl.toString() },
   })
 }

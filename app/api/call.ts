@@ -7,6 +7,8 @@ interface CallOptions {
   readonly body?: unknown
   /** The sender's own name for a write: sent again, it is the same write. */
   readonly writeId?: string
+  /** What is known already, by what it is known by. */
+  readonly tag?: string | null
   /** Asked by the clock and not by the person: an ended session is left for the next thing they do. */
   readonly unasked?: boolean
 }
@@ -36,7 +38,27 @@ export function whenAnswered(tell: () => void): void {
  *
  * @throws AppError as the server told it; NoConnection when nothing answered; Left when nobody is there to read for.
  */
-export async function call<T>(path: string, options: CallOptions = {}): Promise<T> {
+export const call = async <T>(path: string, options: CallOptions = {}): Promise<T> =>
+  (await callWith<T>(path, options)).answer
+
+/** An answer and what it is known by. */
+interface Tagged<T> {
+  readonly answer: T
+  readonly tag: string | null
+}
+
+/**
+ * Asks for what may not have changed since.
+ *
+ * @returns null where what is known by this tag still holds.
+ * @throws as `call`
+ */
+export async function callSince<T>(path: string, tag: string | null): Promise<Tagged<T> | null> {
+  const found = await callWith<T>(path, { tag })
+  return found.unchanged ? null : found
+}
+
+async function callWith<T>(path: string, options: CallOptions): Promise<Tagged<T> & { readonly unchanged: boolean }> {
   try {
     return await request<T>(path, options)
   }
@@ -45,21 +67,24 @@ export async function call<T>(path: string, options: CallOptions = {}): Promise<
     if (error.code === 'notSignedIn' && !options.unasked) tellEnded()
     if (error.code !== 'badToken') throw error
     // Signed in again in another tab: the token of that sign-in is the one that counts.
-    useToken((await request<SessionAnswer>('/api/session', {})).csrf)
+    useToken((await request<SessionAnswer>('/api/session', {})).answer.csrf)
     return request<T>(path, options)
   }
 }
 
-async function request<T>(path: string, { method, body, writeId }: CallOptions): Promise<T> {
+async function request<T>(
+  path: string, { method, body, writeId, tag }: CallOptions,
+): Promise<Tagged<T> & { readonly unchanged: boolean }> {
   const headers: Record<string, string> = {}
   const isRead = (method ?? 'GET') === 'GET'
   if (!isRead && token) headers['x-keen-csrf'] = token
   if (writeId) headers['x-keen-write'] = writeId
+  if (tag) headers['if-none-match'] = tag
   try {
     const answer = await throughDoor(isRead, signal =>
-      $fetch<T>(path, { method, headers, body: body as Record<string, unknown> | undefined, retry: 0, signal }))
+      $fetch.raw<T>(path, { method, headers, body: body as Record<string, unknown> | undefined, retry: 0, signal }))
     tellAnswered()
-    return answer
+    return { answer: answer._data as T, tag: answer.headers.get('etag'), unchanged: answer.status === 304 }
   }
   catch (error) {
     if (error instanceof Left) throw error

@@ -2,6 +2,7 @@ import type { Repaired, FloorEvent, Room, Timetable } from '~~/core/floor'
 import type { FloorBoard, FloorBoardInput, FloorDay } from '~~/shared/types'
 import { call } from './call'
 import { keptCall } from './keptCall'
+import { threadOf } from './thread'
 import { waitingWrites, writes } from './writes'
 
 export const fetchFloor = (groupId: string): Promise<FloorDay> => keptCall(`/api/floor/${groupId}`)
@@ -20,37 +21,17 @@ export const waitingBoard = (groupId: string): FloorBoardInput | null =>
 
 /** What the thread beside the page is asked. */
 export type FloorAsk =
-  | { readonly id: number, readonly room: Room }
+  | { readonly room: Room }
   | {
-    readonly id: number
     readonly room: Room
     readonly before: Timetable
     readonly now: number
     readonly events: readonly FloorEvent[]
   }
-export type FloorAnswer =
-  | { readonly id: number, readonly timetable: Timetable }
-  | { readonly id: number, readonly repaired: Repaired }
-  | { readonly id: number, readonly problem: string }
+export type FloorAnswer = { readonly timetable: Timetable } | { readonly repaired: Repaired }
 
-let thread: Worker | null = null
-let asked = 0
-const waiting = new Map<number, (answer: FloorAnswer) => void>()
-
-function ask(question: (id: number) => FloorAsk): Promise<FloorAnswer> {
-  if (!thread) {
-    thread = new Worker(new URL('./floorThread.ts', import.meta.url), { type: 'module' })
-    thread.addEventListener('message', ({ data }: MessageEvent<FloorAnswer>) => {
-      waiting.get(data.id)?.(data)
-      waiting.delete(data.id)
-    })
-  }
-  const one = question(++asked)
-  return new Promise((resolve) => {
-    waiting.set(one.id, resolve)
-    thread!.postMessage(JSON.parse(JSON.stringify(one)))
-  })
-}
+const thread = threadOf<FloorAsk, FloorAnswer>(() =>
+  new Worker(new URL('./floorThread.ts', import.meta.url), { type: 'module' }))
 
 /**
  * Plans a floor, in a thread of its own.
@@ -58,9 +39,9 @@ function ask(question: (id: number) => FloorAsk): Promise<FloorAnswer> {
  * @throws Error with what the core refuses
  */
 export async function planFloor(room: Room): Promise<Timetable> {
-  const answer = await ask(id => ({ id, room }))
+  const answer = await thread.ask({ room })
   if ('timetable' in answer) return answer.timetable
-  throw new Error('problem' in answer ? answer.problem : 'The floor cannot be planned.')
+  throw new Error('The floor cannot be planned.')
 }
 
 /**
@@ -71,7 +52,7 @@ export async function planFloor(room: Room): Promise<Timetable> {
 export async function mendFloor(
   room: Room, before: Timetable, now: number, events: readonly FloorEvent[],
 ): Promise<Repaired> {
-  const answer = await ask(id => ({ id, room, before, now, events }))
+  const answer = await thread.ask({ room, before, now, events })
   if ('repaired' in answer) return answer.repaired
-  throw new Error('problem' in answer ? answer.problem : 'The floor cannot be mended.')
+  throw new Error('The floor cannot be mended.')
 }

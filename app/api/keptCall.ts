@@ -1,7 +1,7 @@
 import { shallowRef } from 'vue'
 import { NoConnection } from '~~/shared/errors'
 import { answerOfToday, keepAnswer } from '~/device/answers'
-import { call, whenAnswered } from './call'
+import { callSince, whenAnswered } from './call'
 
 /** Longest a page that this device knows waits for a line that hangs. */
 const PATIENCE_MS = 4000
@@ -17,10 +17,7 @@ whenAnswered(() => { shownSince.value = null })
  * @throws as `call`; NoConnection where nothing of today is kept.
  */
 export async function keptCall<T>(path: string): Promise<T> {
-  const asked = call<T>(path).then((answer) => {
-    void keepAnswer(path, answer)
-    return answer
-  })
+  const asked = askAnew<T>(path)
   try {
     return await soonOr(asked, path)
   }
@@ -28,6 +25,15 @@ export async function keptCall<T>(path: string): Promise<T> {
     if (!(error instanceof NoConnection)) throw error
     return await fromDevice<T>(path, error)
   }
+}
+
+/** The answer; one that this device has already is not sent again where it still holds. */
+async function askAnew<T>(path: string): Promise<T> {
+  const before = await answerOfToday(path)
+  const found = await callSince<T>(path, before?.tag ?? null)
+  const [answer, tag] = found ? [found.answer, found.tag] : [before!.answer as T, before!.tag!]
+  void keepAnswer(path, answer, tag)
+  return answer
 }
 
 /** The answer, however long it takes, unless the device has one to show meanwhile. */

@@ -2,12 +2,12 @@ import { database, type KeptAnswer } from './database'
 import { whose } from './kept'
 
 /** Keeps an answer; a device without room goes on without. */
-export async function keepAnswer(path: string, answer: unknown): Promise<void> {
+export async function keepAnswer(path: string, answer: unknown, tag: string | null = null): Promise<void> {
   const person = whose()
   await database().then(async (db) => {
     // On the disk before it counts: a tablet whose battery is taken out in the next moment starts with it.
     const tx = db.transaction('answers', 'readwrite', { durability: 'strict' })
-    await Promise.all([tx.store.put({ person, path, at: Date.now(), answer }), tx.done])
+    await Promise.all([tx.store.put({ person, path, at: Date.now(), answer, tag }), tx.done])
   }).catch(() => undefined)
 }
 

@@ -8,6 +8,8 @@ export interface KeptAnswer {
   /** Milliseconds of this device's clock. */
   readonly at: number
   readonly answer: unknown
+  /** What the server knows it by. */
+  readonly tag?: string | null
 }
 
 /** A write as it lies here; releases before 0.3 kept it in the open. */

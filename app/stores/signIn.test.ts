@@ -7,12 +7,13 @@ import { useSignInStore } from './signIn'
 
 const me = { id: 'coach', today: '2026-11-20' } as Me
 const ask = vi.fn()
+const answered = async (...asked: unknown[]) => ({ _data: await ask(...asked) as unknown, status: 200, headers: new Headers() })
 
 beforeEach(() => {
   vi.useFakeTimers({ toFake: ['Date'], now: new Date('2026-11-20T09:00:00') })
   setActivePinia(createPinia())
   ask.mockReset()
-  vi.stubGlobal('$fetch', ask)
+  vi.stubGlobal('$fetch', { raw: answered })
   useSignInStore().remember({ me, csrf: 'x' })
   useSignInStore().begin()
 })

@@ -1,8 +1,11 @@
-import { getRequestHeader, getResponseHeader, setResponseHeader } from 'h3'
+import { getRequestHeader, getResponseHeader, getResponseStatus, setResponseHeader, setResponseStatus } from 'h3'
 import { defineNitroPlugin } from 'nitropack/runtime'
-import { compressAnswer } from '../utils/compressAnswer'
+import { compressAnswer, tagOf } from '../utils/compressAnswer'
 
-/** Answers and pages go packed; files of the build lie packed already. */
+/**
+ * Answers and pages go packed; files of the build lie packed already. Of an answer that whoever asks still has only
+ * that is said.
+ */
 export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('beforeResponse', async (event, response) => {
     const { body } = response
@@ -12,7 +15,17 @@ export default defineNitroPlugin((nitro) => {
     const asked = {
       accepts: getRequestHeader(event, 'accept-encoding'), site: getRequestHeader(event, 'sec-fetch-site'),
     }
-    const packed = await compressAnswer(asked, typeof body === 'string' ? body : JSON.stringify(body))
+    const text = typeof body === 'string' ? body : JSON.stringify(body)
+    if (typeof body !== 'string' && event.method === 'GET' && getResponseStatus(event) === 200) {
+      const tag = tagOf(text)
+      setResponseHeader(event, 'etag', tag)
+      if (getRequestHeader(event, 'if-none-match') === tag) {
+        setResponseStatus(event, 304)
+        response.body = ''
+        return
+      }
+    }
+    const packed = await compressAnswer(asked, text)
     if (!packed) return
     if (typeof body !== 'string') setResponseHeader(event, 'content-type', 'application/json')
     setResponseHeader(event, 'content-encoding', packed.encoding)

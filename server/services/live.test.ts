@@ -103,8 +103,9 @@ describe('the line to a page', () => {
     })
     expect(answer.headers.get('content-type')).toContain('text/event-stream')
     let text = ''
+    const reader = answer.body!.pipeThrough(new TextDecoderStream()).getReader()
     const reading = (async () => {
-      for await (const part of answer.body!.pipeThrough(new TextDecoderStream())) text += part
+      for (let part = await reader.read(); !part.done; part = await reader.read()) text += part.value
     })().catch(() => undefined)
     await vi.waitFor(() => expect(text).toContain('event: heard'), 10_000)
     await changeWeek(unseen)

@@ -1,6 +1,6 @@
 import { brotliDecompressSync, gunzipSync } from 'node:zlib'
 import { describe, expect, it } from 'vitest'
-import { compressAnswer } from './compressAnswer'
+import { compressAnswer, tagOf } from './compressAnswer'
 
 const text = JSON.stringify(Array.from({ length: 400 }, (_, i) => ({ id: i, name: 'Ilse Tarn' })))
 const packed = (accepts: string | undefined, site?: string, what = text) => compressAnswer({ accepts, site }, what)
@@ -20,4 +20,11 @@ describe('an answer', () => {
     expect(await packed('identity, deflate')).toBeNull()
     for (const site of ['cross-site', 'same-site', 'anything']) expect(await packed('br', site)).toBeNull()
   })
+})
+
+it('is known by what it says, letter by letter', () => {
+  expect(tagOf(text)).toBe(tagOf(JSON.stringify(JSON.parse(text))))
+  expect(tagOf(text)).not.toBe(tagOf(text.replace('Tarn', 'tarn')))
+  // As HTTP has it (RFC 9110): visible letters between quotes.
+  expect(tagOf('')).toMatch(/^"[\w-]{22}"$/)
 })

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { promisify } from 'node:util'
 import { brotliCompress, constants, gzip } from 'node:zlib'
 
@@ -34,3 +35,6 @@ export async function compressAnswer(
   if (!encoding || bytes.length < LEAST_BYTES) return null
   return { encoding, body: await WAYS[encoding](bytes) }
 }
+
+/** What an answer is known by: the same text has the same tag, on every server. */
+export const tagOf = (text: string): string => `"${createHash('sha256').update(text).digest('base64url').slice(0, 22)}"`

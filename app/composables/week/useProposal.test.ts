@@ -20,18 +20,19 @@ afterEach(() => {
   vi.useRealTimers()
 })
 
-/** Never sure of itself, so that the planner is asked. */
-const unproven: typeof proposeWeek = (asked, options) => {
-  const found = proposeWeek(asked, options)
-  return { ...found, proof: found.proof && { ...found.proof, proven: false } }
-}
+type Fill = Parameters<typeof useProposal>[2]
 
-function opened(best: (sessions: WeekPlan['sessions']) => Promise<PlannedAnswer>) {
+function opened(best: (sessions: WeekPlan['sessions']) => Promise<PlannedAnswer>, fill?: Fill) {
   const asked = vi.fn(best)
   const { week, steps } = fakeWeek(first, { best: asked })
   const proposal = scope.run(() => {
     const reckoning = useReckoning(() => week.plan, computed(() => aSheet()), computed(() => STANDARD), ref(null))
-    return useProposal(week, reckoning, () => null, unproven)
+    // Never sure of itself, so that the planner is asked.
+    const unproven: Fill = (sessions) => {
+      const found = proposeWeek({ context: reckoning.context.value, sessions })
+      return Promise.resolve({ ...found, proof: found.proof && { ...found.proof, proven: false } })
+    }
+    return useProposal(week, reckoning, fill ?? unproven)
   })!
   return { week, steps, asked, ...proposal }
 }
@@ -47,6 +48,26 @@ describe('a proposal', () => {
     expect([steps.length, proposed.value === week.plan, proof.value === null]).toEqual([1, true, false])
   })
 
+  it('fills the week as it is by then, and once however often it is asked for', async () => {
+    const filled: ((found: Awaited<ReturnType<Fill>>) => void)[] = []
+    const sent: unknown[] = []
+    const { week, steps, propose } = opened(down, (sessions) => {
+      sent.push(sessions)
+      return new Promise((done) => { filled.push(done) })
+    })
+    const shown = vi.fn()
+    const first = propose(shown)
+    void propose(shown)
+    const changed = { sessions: week.plan.sessions.slice(0, 1) }
+    week.change(changed)
+    filled[0]!({ plan: { sessions: [] }, notes: [], proof: null })
+    await vi.waitFor(() => expect(sent).toEqual([expect.anything(), changed.sessions]))
+    expect(shown).not.toHaveBeenCalled()
+    filled[1]!({ plan: changed, notes: [], proof: null })
+    await first
+    expect([shown.mock.calls.length, steps.length, week.plan]).toEqual([1, 2, changed])
+  })
+
   it('keeps what it knows only until the coach changes something', async () => {
     const { week, proof, propose } = opened(down)
     await propose()
@@ -59,9 +80,7 @@ describe('a proposal', () => {
     let answer: (found: PlannedAnswer) => void = () => undefined
     const { week, asked, propose, notes } = opened(() => new Promise((done) => { answer = done }))
     const proving = propose()
-    await nextTick()
-    await nextTick()
-    expect(asked).toHaveBeenCalledOnce()
+    await vi.waitFor(() => expect(asked).toHaveBeenCalledOnce())
     const mine = { ...week.plan }
     week.change(mine)
     answer({ plan: first, notes: ['of another week'], proof: null } as unknown as PlannedAnswer)

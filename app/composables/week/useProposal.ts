@@ -1,7 +1,8 @@
 import { nextTick, ref, shallowRef, watch } from 'vue'
 import { watchDebounced } from '@vueuse/core'
 import { same } from '~~/core/merge'
-import { proposeWeek, type PlanProof, type TrunkItem, type WeekPlan } from '~~/core/programme'
+import type { PlannedSession, PlanProof, TrunkItem, WeekPlan } from '~~/core/programme'
+import type { QuickWeek } from '~/api/quickWeek'
 import type { EditedWeek } from './editedWeek'
 import type { useReckoning } from './useReckoning'
 
@@ -14,8 +15,8 @@ const WORTH_TELLING = 0.2
 
 /** What the engine proposes for (the week), what it knows about better ones, and what it offers around edits. */
 export function useProposal(
-  week: EditedWeek, { context, conflicts, goalOf }: ReturnType<typeof useReckoning>, before: () => WeekPlan | null,
-  optimise: typeof proposeWeek = proposeWeek,
+  week: EditedWeek, { conflicts, goalOf }: Pick<ReturnType<typeof useReckoning>, 'conflicts' | 'goalOf'>,
+  optimise: (sessions: readonly PlannedSession[]) => Promise<QuickWeek>,
 ) {
   const notes = ref<readonly string[]>([])
   /** What the last proposal was, to compare with. */
@@ -35,23 +36,37 @@ export function useProposal(
     proposed.value = plan
   }
 
+  /** The week filled as it is then, where it is changed meanwhile. */
+  async function fill(): Promise<{ sessions: readonly PlannedSession[], quick: QuickWeek }> {
+    for (;;) {
+      const asked = week.plan
+      const quick = await optimise(asked.sessions)
+      if (week.plan === asked) return { sessions: asked.sessions, quick }
+    }
+  }
+
+  let filling = false
   /**
    * A good week at once, and the planner's word on it as soon as it is there. An answer to a week that was changed
    * meanwhile is dropped.
+   *
+   * @param shown called when the good week stands
    */
-  async function propose(): Promise<void> {
-    const { sessions } = week.plan
-    const quick = optimise({ context: context.value, sessions }, { before: before() })
+  async function propose(shown: () => void = () => undefined): Promise<void> {
+    if (filling) return
+    filling = true
+    const { sessions, quick } = await fill().finally(() => { filling = false })
     notes.value = quick.notes
     put(quick.plan)
-    const shown = week.plan
+    shown()
+    const stands = week.plan
     await nextTick()
     proof.value = quick.proof
     if (!quick.proof || quick.proof.proven) return
     proving.value = true
     try {
       const answer = await week.best(sessions)
-      if (week.plan !== shown) return
+      if (week.plan !== stands) return
       notes.value = answer.notes
       if (answer.proof && answer.proof.goal < quick.proof.goal) put(answer.plan)
       await nextTick()

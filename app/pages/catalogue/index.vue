@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mondayOf } from '~~/core/calendar'
-import { isOwn } from '~~/core/catalogue'
+import { isOwn, type Variation } from '~~/core/catalogue'
 import { removals } from '~~/core/screening'
 import { screenOf } from '~~/shared/planningContext'
 import CatalogueFilter from '~/components/catalogue/CatalogueFilter.vue'
@@ -9,6 +9,7 @@ import DrillRow from '~/components/catalogue/DrillRow.vue'
 import { toBenchOf } from '~/composables/useBenchAddress'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useCatalogueFilter } from '~/composables/useCatalogueFilter'
+import { useLongList } from '~/composables/useLongList'
 import { branchesOf, branchName } from '~/words/branchWords'
 import { reckon } from '~/words/reckon'
 import { SOMEBODY } from '~~/shared/somebody'
@@ -27,6 +28,8 @@ onMounted(() => Promise.all([roster.load(), facility.load()]))
 
 const room = computed(() => new Set(facility.equipment))
 const { filter, shown, clear } = useCatalogueFilter(catalogue, room)
+/** A row that is not open, before it is measured. */
+const ROW_PX = 71
 const openId = ref<string | null>(null)
 const { plan: editable } = useMay()
 
@@ -35,9 +38,16 @@ const athlete = computed(() =>
   (roster.rows.find(row => row.athlete.id === roster.lastAthleteId) ?? roster.rows[0])?.athlete ?? null
 )
 const screen = computed(() => (athlete.value ? screenOf(athlete.value, signedIn.me!.today, catalogue.value) : null))
-const rungs = computed(() =>
-  new Map(catalogue.value.variations.map(v => [v.id, reckon(v, athlete.value ?? SOMEBODY)]))
-)
+/** What is in sight is reckoned, and once for each body. */
+const rungOf = computed(() => {
+  const body = athlete.value ?? SOMEBODY
+  const known = new Map<string, ReturnType<typeof reckon>>()
+  return (drill: Variation) => {
+    const rung = known.get(drill.id) ?? reckon(drill, body)
+    known.set(drill.id, rung)
+    return rung
+  }
+})
 const lineName = computed(() => new Map(branchesOf(catalogue.value).map(line => [line.branch.id, branchName(line)])))
 function away(id: string): string {
   if (!screen.value) return ''
@@ -46,11 +56,19 @@ function away(id: string): string {
   )?.text ?? ''
 }
 
+const list = ref<HTMLElement | null>(null)
+const { rows, height, measure, scrollTo } = useLongList(list, () => shown.value.map(({ id }) => id), ROW_PX)
+
+const inSight = computed(() => rows.value.flatMap((row) => {
+  const variation = shown.value[row.index]
+  return variation ? [{ variation, row }] : []
+}))
+
 async function show(id: string): Promise<void> {
   clear()
   openId.value = id
   await nextTick()
-  document.getElementById(`drill-${id}`)?.scrollIntoView({ block: 'start' })
+  scrollTo(id)
 }
 const toBench = (id: string) => navigateTo(toBenchOf(catalogue.value.find(id)!, athlete.value!.id))
 const toWeek = (id: string) =>
@@ -84,15 +102,24 @@ const toWeek = (id: string) =>
         Show all
       </button>
     </p>
-    <ul>
+    <ul
+      ref="list"
+      class="relative"
+      :style="{ height: `${height}px` }"
+    >
       <li
-        v-for="variation in shown"
-        :id="`drill-${variation.id}`"
+        v-for="{ variation, row } in inSight"
         :key="variation.id"
+        :ref="measure"
+        :data-index="row.index"
+        :aria-posinset="row.index + 1"
+        :aria-setsize="shown.length"
+        class="absolute top-0 left-0 w-full"
+        :style="{ transform: `translateY(${row.start}px)` }"
       >
         <DrillRow
           :variation="variation"
-          :rung="rungs.get(variation.id)!"
+          :rung="rungOf(variation)"
           :ladder="lineName.get(variation.branch)!"
           :open="openId === variation.id"
           :away="away(variation.id)"
