@@ -28,6 +28,15 @@ test('a review leads from each week to the sets behind it, and is held against a
   const [heads, ...lines] = readFileSync(await (await file).path(), 'utf8').trim().split(/\r?\n/)
   expect(heads).toContain('sagittal asked')
   expect(lines).toHaveLength(12)
+
+  await page.getByRole('button', { name: 'Show every week there was' }).click()
+  const all = page.getByRole('region', { name: 'Every week' })
+  await expect(all.getByText(/weeks since/)).toContainText('of what was planned', { timeout: 30_000 })
+  await expect(all.getByText(/are still being reckoned/)).toBeHidden({ timeout: 30_000 })
+  await expectAccessible(page)
+  await all.getByRole('combobox').selectOption({ index: 3 })
+  await expect(page).toHaveURL(/from=\d{4}-\d\d-\d\d/)
+  await expect(page.getByText(/^review, 12 weeks/)).toBeVisible()
 })
 
 test('a report is read by a link without signing in, until it is taken back', async ({ page, browser }) => {

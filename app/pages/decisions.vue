@@ -73,6 +73,7 @@ const { here, enter } = useDecisionKeys(open, { take: row => void store.take([ro
           </select>
         </label>
         <button
+          v-if="store.state === 'ready'"
           type="button"
           class="btn"
           :disabled="clear.length === 0"

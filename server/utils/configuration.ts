@@ -4,6 +4,10 @@ export interface Configuration {
   readonly appUrl: string
   /** Where changes are listened for: a pooler that hands out connections by the transaction cannot. */
   readonly listenUrl: string
+  /** Where may be read what is seconds old; null: nowhere else. */
+  readonly replicaUrl: string | null
+  /** Connections are handed out by the transaction. */
+  readonly pooler: boolean
   readonly appPassword: string | null
   readonly sessionPassword: string
   readonly loadDemo: boolean
@@ -68,6 +72,10 @@ export function readConfiguration(env: Readonly<Record<string, string | undefine
     listenUrl: env.DATABASE_LISTEN_URL
       ? url('DATABASE_LISTEN_URL', env.DATABASE_LISTEN_URL, ['postgres:', 'postgresql:'])
       : appUrl,
+    replicaUrl: env.DATABASE_REPLICA_URL
+      ? url('DATABASE_REPLICA_URL', env.DATABASE_REPLICA_URL, ['postgres:', 'postgresql:'])
+      : null,
+    pooler: flag('POOLER'),
     appPassword,
     sessionPassword,
     loadDemo: flag('LOAD_DEMO'),

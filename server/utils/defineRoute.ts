@@ -30,6 +30,8 @@ interface RouteInput<Body, Query> {
 interface RouteOptions<Body, Query, Answer> {
   readonly body?: ObjectSchema<Body>
   readonly query?: ObjectSchema<Query>
+  /** What it answers may be seconds old, and it writes nothing. */
+  readonly late?: true
   readonly handle: (input: RouteInput<Body, Query>) => Promise<Answer>
 }
 
@@ -47,7 +49,7 @@ export function defineRoute<Answer, Body = undefined, Query = Record<string, nev
 ): NamedRoute {
   const writes = !name.startsWith('GET ')
   return guarded(name, async (event) => {
-    const { db, configuration } = useRuntime()
+    const { db, late, configuration } = useRuntime()
     const who = await signedIn(event)
     if (!who) throw new AppError('notSignedIn', 'Your session has ended. Sign in again; nothing typed is lost.')
     if (writes && !csrfFits(who.csrf, getRequestHeader(event, 'x-keen-csrf'))) {
@@ -66,7 +68,7 @@ export function defineRoute<Answer, Body = undefined, Query = Record<string, nev
       query: query as Query,
       who,
       context: {
-        db, actor: who.actor, today: who.me.today, queue,
+        db: options.late ? late : db, actor: who.actor, today: who.me.today, queue,
         requestId: (event.context.requestId as string | undefined) ?? null,
         write: writes ? writeName(event, name, { params, body }) : null, publicUrl: configuration.publicUrl,
       },

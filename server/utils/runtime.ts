@@ -1,9 +1,11 @@
 import type { Knex } from 'knex'
 import pino from 'pino'
 import { connect } from '../database/connection'
+import { countOf, type Counted } from '../database/counted'
 import { migrate } from '../database/migrate'
 import { startQueue, type RunningQueue } from '../queue/queue'
 import { startWorkers } from '../jobs/workers'
+import { planEachTime } from '../repositories/rows'
 import { loadDemoIfEmpty } from '../services/demo'
 import { openFounding } from '../services/founding'
 import { readConfiguration, type Configuration } from './configuration'
@@ -14,7 +16,11 @@ import { rateLimits, type RateLimits } from './rateLimits'
 interface Runtime {
   readonly configuration: Configuration
   readonly db: Knex
+  /** Where is read what may be seconds old: a replica, where there is one. */
+  readonly late: Knex
   readonly log: pino.Logger
+  /** What was asked of the database since the start. */
+  readonly counted: () => Counted
   readonly limits: RateLimits
   /** Settles when the database is migrated, the queue runs, and the demo, if wanted, is there. */
   readonly ready: Promise<Prepared>
@@ -40,9 +46,12 @@ export function useRuntime(): Runtime {
 function start(): Runtime {
   const configuration = readConfiguration(process.env)
   const log = pino({ level: configuration.logLevel, base: null, timestamp: pino.stdTimeFunctions.isoTime })
+  if (configuration.pooler) planEachTime()
   const db = connect(configuration.appUrl, configuration.poolMax)
+  const late = configuration.replicaUrl ? connect(configuration.replicaUrl, configuration.poolMax) : db
   const ready = prepareWhenThere(configuration, db, log)
-  const made: Runtime = { configuration, db, log, ready, prepared: null, limits: rateLimits(db) }
+  const counted = countOf(db)
+  const made: Runtime = { configuration, db, late, log, counted, ready, prepared: null, limits: rateLimits(db) }
   ready.then(
     (prepared) => { made.prepared = prepared },
     (error: unknown) => log.fatal({ error: String(error) }, 'could not prepare the database'))
@@ -83,6 +92,8 @@ async function prepare(configuration: Configuration, db: Knex, log: pino.Logger)
 export async function closeRuntime(): Promise<void> {
   if (!runtime) return
   await runtime.prepared?.queue.stop().catch(() => undefined)
+  runtime.log.info(runtime.counted(), 'asked of the database')
   await runtime.db.destroy()
+  if (runtime.late !== runtime.db) await runtime.late.destroy()
   runtime = null
 }

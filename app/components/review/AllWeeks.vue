@@ -3,7 +3,7 @@ import type { ApexOptions } from 'apexcharts'
 import { PLANES } from '~~/core/catalogue'
 import type { PerPlane } from '~~/core/review'
 import type { WeekSeries } from '~~/shared/types'
-import { dayMonth, shortDay } from '~/words/inWords'
+import { dayMonth, weekSpan } from '~/words/inWords'
 import TimeChart from './TimeChart.client.vue'
 
 /** Every week there was, at a glance: full sets asked and done. One that is chosen is looked back on. */
@@ -13,6 +13,7 @@ const emit = defineEmits<{ show: [], week: [startsOn: string] }>()
 const weeks = computed(() => props.series?.weeks ?? [])
 const sum = (of: PerPlane | undefined): number | null =>
   (of ? Math.round(PLANES.reduce((all, plane) => all + of[plane], 0) * 10) / 10 : null)
+const newestFirst = computed(() => [...weeks.value].reverse())
 const lineOf = (which: 'asked' | 'done') => weeks.value.map(week =>
   ({ x: dayMonth(week.startsOn), y: sum(week.reckoned?.fullSets[which]) }))
 const options = computed((): ApexOptions => ({
@@ -20,7 +21,7 @@ const options = computed((): ApexOptions => ({
   series: [
     { name: 'Done', type: 'column', data: lineOf('done') }, { name: 'Asked', type: 'line', data: lineOf('asked') },
   ],
-  colors: ['#8a9a9e', '#1f2a30'], stroke: { width: [0, 2], curve: 'stepline' },
+  colors: ['#8a9a9e', '#1f2a30'], stroke: { width: [0, 2], curve: 'straight' },
   fill: { type: 'solid', opacity: 1 }, grid: { borderColor: '#cfc6b4' },
   xaxis: { tickAmount: 12, labels: { rotate: 0, hideOverlappingLabels: true } },
   yaxis: { labels: { formatter: value => `${Math.round(value)}` } },
@@ -57,7 +58,7 @@ const met = computed(() => {
     </p>
     <template v-else>
       <p>
-        <b class="figure">{{ weeks.length }}</b> weeks since {{ shortDay(weeks[0]!.startsOn) }}:
+        <b class="figure">{{ weeks.length }}</b> weeks since {{ dayMonth(weeks[0]!.startsOn) }}:
         <b class="figure">{{ done }}</b> sets<template v-if="met !== null">, <b class="figure">{{ met }} %</b> of what
           was planned</template>, <b class="figure">{{ hurt }}</b> ended in pain.
       </p>
@@ -66,12 +67,24 @@ const met = computed(() => {
         :label="`Full sets of ${weeks.length} weeks`"
         @choose="index => emit('week', weeks[index]!.startsOn)"
       />
-      <p
-        class="text-quiet text-[0.93em]"
-        role="status"
-      >
-        Bars: done; line: asked. Choose a week to look back on the twelve that end with it.
-        <template v-if="series.left > 0">{{ series.left }} weeks are still being reckoned.</template>
+      <p class="text-quiet text-[0.93em] flex flex-wrap gap-x-3 gap-y-1 items-center">
+        <label class="no-print flex gap-1 items-center text-ink">Look back on the twelve weeks to
+          <select
+            class="field w-auto"
+            @change="emit('week', ($event.target as HTMLSelectElement).value)"
+          >
+            <option value="" />
+            <option
+              v-for="week in newestFirst"
+              :key="week.startsOn"
+              :value="week.startsOn"
+            >
+              {{ weekSpan(week.startsOn) }} · {{ week.done }} sets
+            </option>
+          </select>
+        </label>
+        <span role="status">Bars: done; line: asked; a bar leads there too.<template v-if="series.left > 0">
+          {{ series.left }} weeks are still being reckoned.</template></span>
       </p>
     </template>
   </section>
