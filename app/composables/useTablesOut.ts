@@ -4,13 +4,13 @@ import type { Athlete } from '~~/shared/types'
 import { rosterTable, trialTable, withoutHealth } from '~/files/importKinds'
 import { saveAsFile } from '~/files/saveAsFile'
 import { writeTable } from '~/files/tableFile'
-import { useAssessmentStore } from '~/stores/assessment'
+import { useSquadTrialsStore } from '~/stores/squadTrials'
 import { useRosterStore } from '~/stores/roster'
 
 /** Saves (athletes, or their trials of tests) as a file. */
 export function useTablesOut(athletes: Ref<readonly Athlete[]>, tests: Ref<Tests>) {
   const roster = useRosterStore()
-  const store = useAssessmentStore()
+  const store = useSquadTrialsStore()
   return async (kind: 'tests' | 'roster', as: 'csv' | 'json'): Promise<void> => {
     const name = `keen-anchor-${kind}.${as}`
     if (as === 'json') {

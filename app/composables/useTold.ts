@@ -1,5 +1,4 @@
-import { useIntervalFn } from '@vueuse/core'
-import { computed, onBeforeUnmount, onMounted, watch } from 'vue'
+import { onBeforeUnmount, onMounted, watch } from 'vue'
 import type { Topic } from '~~/shared/types'
 import { isLive, whenTold } from '~/api/live'
 
@@ -19,12 +18,17 @@ interface Looking {
 
 /** Looks whenever the server tells of a change, and by the clock where it does not. */
 export function useTold({ topic, subject = () => null, look, everyMs, while: going = () => true }: Looking): void {
-  const every = computed(() => (isLive.value ? SELDOM_MS : everyMs))
-  const { pause, resume } = useIntervalFn(() => { look('clock') }, every, { immediate: false })
+  // By hand: a phone's first page has no room for a package of helpers.
+  let timer: ReturnType<typeof setInterval> | undefined
+  const pause = (): void => clearInterval(timer)
+  function resume(): void {
+    pause()
+    timer = setInterval(() => { look('clock') }, isLive.value ? SELDOM_MS : everyMs)
+  }
   const away = whenTold(topic, (about) => {
     if (going() && (about === null || subject() === null || subject() === about)) look('told')
   })
-  watch(going, on => (on ? resume() : pause()))
+  watch([going, isLive], () => (going() ? resume() : pause()))
   onMounted(() => { if (going()) resume() })
   onBeforeUnmount(() => {
     away()

@@ -7,7 +7,6 @@ import ComingUp from '~/components/run/ComingUp.vue'
 import TodayTasks from '~/components/run/TodayTasks.vue'
 import TodaySession from '~/components/run/TodaySession.vue'
 import NoticeList from '~/components/season/NoticeList.vue'
-import LateSetForm from '~/components/safety/LateSetForm.vue'
 import StopPanel from '~/components/safety/StopPanel.vue'
 import TodaySeason from '~/components/season/TodaySeason.vue'
 import { useAlerts } from '~/composables/useAlerts'
@@ -20,6 +19,9 @@ import { useSignInStore } from '~/stores/signIn'
 
 definePageMeta({ layout: 'plain' })
 useHead({ title: 'Today · Keen Anchor' })
+
+/** Only after a stop, and then soon enough. */
+const LateSetForm = defineAsyncComponent(() => import('~/components/safety/LateSetForm.vue'))
 
 const signedIn = useSignInStore()
 const store = useAthleteStore()

@@ -1,19 +1,17 @@
 import { defineStore } from 'pinia'
-import { shallowRef, watch } from 'vue'
+import { shallowRef } from 'vue'
 import type { Answers, Clearance } from '~~/core/screening'
 import type {
-  Assessment, Athlete, BraceCheckInput, BraceCourse, PainInput, PlaceInput, TrialInput, TrialsAnswer, TrialTrace,
+  Assessment, Athlete, BraceCheckInput, BraceCourse, PainInput, PlaceInput, TrialInput, TrialTrace,
 } from '~~/shared/types'
 import * as api from '~/api/assessment'
 import * as athletes from '~/api/athletes'
 import { reading } from './parts/reading'
-import { useRosterStore } from './roster'
 
 /** What is known of one athlete: profile, answers, clearances, brace checks and trials. */
 export const useAssessmentStore = defineStore('assessment', () => {
   const athlete = shallowRef<Athlete | null>(null)
   const found = shallowRef<Assessment | null>(null)
-  const squad = shallowRef<TrialsAnswer>({ trials: [], errors: {} })
   const { state, problem, read, again } = reading()
 
   const load = (id: string): Promise<void> => read(async () => {
@@ -21,15 +19,6 @@ export const useAssessmentStore = defineStore('assessment', () => {
   }, athlete.value?.id !== id)
   /** The athlete's own page has no profile to read: what concerns the brace is enough. */
   const loadOwn = (id: string): Promise<void> => read(async () => { found.value = await api.fetchAssessment(id) })
-  const roster = useRosterStore()
-  let squadAsked = false
-  const loadSquad = (): Promise<void> => read(async () => {
-    squadAsked = true
-    const of = roster.squadAtHand()
-    const found = await api.fetchTrials(of)
-    if (of === roster.squadId) squad.value = found
-  })
-  watch(() => roster.squadId, () => { if (squadAsked) void loadSquad() })
 
   /** Takes the answer over and reads anew what hangs on it. */
   async function after(id: string, work: Promise<Athlete>): Promise<void> {
@@ -72,7 +61,7 @@ export const useAssessmentStore = defineStore('assessment', () => {
   }
 
   return {
-    athlete, found, squad, state, problem, again, load, loadOwn, loadSquad, answer, decidePain, clear,
+    athlete, found, state, problem, again, load, loadOwn, answer, decidePain, clear,
     withdrawClearance, answerOwn, traceOf, sendTrials: api.sendTrials, withdrawTrials: api.withdrawTrials, checkBrace,
     place, setCourse, logPractice, logTrial, withdrawTrial,
   }

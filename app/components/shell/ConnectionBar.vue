@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementBounding } from '@vueuse/core'
 import { clockTime } from '~/words/clockWords'
 import type { Line, Write } from '~/device/write'
 
@@ -25,7 +24,16 @@ const shown = computed(() => refused.value.length > 0 || isHeldUp.value || inTab
 const sinceText = computed(() => (props.since === null ? '' : clockTime(props.since)))
 /** The page ends above the bar: nothing at its foot is out of reach. */
 const bar = ref<HTMLElement | null>(null)
-const { height } = useElementBounding(bar)
+const height = ref(0)
+let sizes: ResizeObserver | null = null
+watch(bar, (element) => {
+  sizes?.disconnect()
+  height.value = 0
+  if (!element) return
+  sizes = new ResizeObserver(() => { height.value = element.getBoundingClientRect().height })
+  sizes.observe(element)
+}, { flush: 'post' })
+onBeforeUnmount(() => sizes?.disconnect())
 watch(() => (shown.value ? height.value : 0), (px) => {
   document.body.style.paddingBottom = px > 0 ? `${Math.ceil(px)}px` : ''
   document.documentElement.style.scrollPaddingBottom = px > 0 ? `${Math.ceil(px)}px` : ''

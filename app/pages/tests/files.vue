@@ -6,7 +6,7 @@ import { trialFields, trialProblem } from '~/files/importKinds'
 import { useTrialTable } from '~/composables/useTrialTable'
 import { useTests } from '~/composables/useTests'
 import { useMay } from '~/composables/useMay'
-import { useAssessmentStore } from '~/stores/assessment'
+import { useSquadTrialsStore } from '~/stores/squadTrials'
 import { useRosterStore } from '~/stores/roster'
 import { useSignInStore } from '~/stores/signIn'
 
@@ -14,9 +14,9 @@ useHead({ title: 'Files · Keen Anchor' })
 
 const signedIn = useSignInStore()
 const roster = useRosterStore()
-const store = useAssessmentStore()
+const store = useSquadTrialsStore()
 const tests = useTests()
-onMounted(() => Promise.all([roster.load(), store.loadSquad()]))
+onMounted(() => Promise.all([roster.load(), store.load()]))
 const { plan: editable } = useMay()
 
 const athletes = computed(() => roster.rows.map(row => row.athlete))

@@ -17,6 +17,7 @@ import { useAlerts } from '~/composables/useAlerts'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { deskLooks } from '~/words/deskLooks'
 import { useAssessmentStore } from '~/stores/assessment'
+import { useSquadTrialsStore } from '~/stores/squadTrials'
 import { useInstrumentsStore } from '~/stores/instruments'
 import { useRosterStore } from '~/stores/roster'
 import { useSignInStore } from '~/stores/signIn'
@@ -27,12 +28,13 @@ useHead({ title: 'Test desk · Keen Anchor' })
 const signedIn = useSignInStore()
 const roster = useRosterStore()
 const store = useAssessmentStore()
+const squad = useSquadTrialsStore()
 const instruments = useInstrumentsStore()
-onMounted(() => Promise.all([roster.load(), instruments.load(), store.loadSquad()]))
+onMounted(() => Promise.all([roster.load(), instruments.load(), squad.load()]))
 
 const own = useTestsStore()
 const catalogue = useCatalogue()
-const looks = deskLooks(() => roster.rows.map(row => row.athlete), () => store.squad.trials, {
+const looks = deskLooks(() => roster.rows.map(row => row.athlete), () => squad.squad.trials, {
   catalogue: () => catalogue.value, tests: () => own.tests, today: () => signedIn.me!.today,
 })
 useAlerts(() => roster.load())

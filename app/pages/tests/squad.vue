@@ -8,7 +8,7 @@ import SelectField from '~/components/common/SelectField.vue'
 import RoomPage from '~/components/common/RoomPage.vue'
 import { useCatalogue } from '~/composables/useCatalogue'
 import { useTests } from '~/composables/useTests'
-import { useAssessmentStore } from '~/stores/assessment'
+import { useSquadTrialsStore } from '~/stores/squadTrials'
 import { useRosterStore } from '~/stores/roster'
 import { useSignInStore } from '~/stores/signIn'
 
@@ -16,10 +16,10 @@ useHead({ title: 'Where the squad stands · Keen Anchor' })
 
 const signedIn = useSignInStore()
 const roster = useRosterStore()
-const store = useAssessmentStore()
+const store = useSquadTrialsStore()
 const catalogue = useCatalogue()
 const tests = useTests()
-onMounted(() => Promise.all([roster.load(), store.loadSquad()]))
+onMounted(() => Promise.all([roster.load(), store.load()]))
 
 /** Days after which tests are taken again (common practice, no source). */
 const RETEST_DAYS = 42
