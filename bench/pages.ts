@@ -17,8 +17,8 @@ export function benchPages(base: string): Promise<string> {
     for (const [name, path, email] of PAGES) {
       const visits = await firstVisits(browser, base, { email, path, times: TIMES, options: DESK })
       const { lcpMs, blockingMs, kb, requests, nodes } = middle(visits)
-      lines.push(`  ${name}: ${kb} kB gzip in ${requests} requests, largest paint ${lcpMs} ms, blocked ${blockingMs} ms, `
-        + `${nodes} nodes`)
+      lines.push(`  ${name}: ${kb} kB gzip in ${requests} requests, largest paint ${lcpMs} ms, `
+        + `blocked ${blockingMs} ms, ${nodes} nodes`)
     }
     return [`first visits at ${SLOWER}x CPU, the middle one of ${TIMES}:`, ...lines].join('\n')
   })

@@ -17,10 +17,17 @@ export interface Visit {
   readonly nodes: number
 }
 
-/** First visits of somebody who is signed in and has nothing of the product yet; null: nobody. */
+interface Asked {
+  /** Who is signed in; null: nobody. */
+  readonly email: string | null
+  readonly path: string
+  readonly times: number
+  readonly options: BrowserContextOptions
+}
+
+/** First visits of somebody who has nothing of the product yet. */
 export async function firstVisits(
-  browser: Browser, base: string, { email, path, times, options }:
-    { readonly email: string | null, readonly path: string, readonly times: number, readonly options: BrowserContextOptions },
+  browser: Browser, base: string, { email, path, times, options }: Asked,
 ): Promise<Visit[]> {
   const visits: Visit[] = []
   for (let i = 0; i < times; i++) {

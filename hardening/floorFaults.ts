@@ -104,7 +104,9 @@ const tablets = await Promise.all(['coach@larkholm.example', 'assistant@larkholm
   return tablet
 }))
 
-const total = { taps: 0, lost: 0, doubled: 0, contradicted: 0, lastMoments: 0, ofThemThere: 0, linesSought: 0, unsure: 0 }
+const total = {
+  taps: 0, lost: 0, doubled: 0, contradicted: 0, lastMoments: 0, ofThemThere: 0, linesSought: 0, unsure: 0,
+}
 const details: string[] = []
 let killedAt: { tablet: Tablet, at: number }[] = []
 const by = Object.fromEntries(FAULTS.map(fault => [fault, 0])) as Record<Fault, number>

@@ -1,5 +1,5 @@
-// npm run bench: ratios measured side by side in one run, on a durable database of its own. npm run bench -- phone sets:
-// only some.
+// npm run bench: ratios measured side by side in one run, on a durable database of its own. Only some of it:
+// npm run bench -- phone sets
 import { spawn } from 'node:child_process'
 import { ensureChromium } from './lib/chromium.mjs'
 import { ensureBuild, serverEntry } from './lib/build.mjs'

@@ -4,13 +4,13 @@ import { defineComponent, h, nextTick, ref } from 'vue'
 import { isLive } from '~/api/live'
 import { useTold } from './useTold'
 
-const told = vi.hoisted(() => ({ call: (_subject: string | null) => undefined as void, away: vi.fn() }))
+const told = vi.hoisted(() => ({ call: vi.fn<(subject: string | null) => void>(), away: vi.fn() }))
 vi.mock('~/api/live', async () => {
   const { shallowRef } = await import('vue')
   return {
     isLive: shallowRef(false),
     whenTold: (_topic: string, call: (subject: string | null) => void) => {
-      told.call = call
+      told.call.mockImplementation(call)
       return told.away
     },
   }

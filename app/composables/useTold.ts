@@ -1,6 +1,6 @@
 import { onBeforeUnmount, onMounted, watch } from 'vue'
 import type { Topic } from '~~/shared/types'
-import { isLive, whenTold } from '~/api/live'
+import { useLiveStore } from '~/stores/live'
 
 /** While the server tells of changes the clock asks only now and then, for what a message may have missed. */
 const SELDOM_MS = 60_000
@@ -18,17 +18,18 @@ interface Looking {
 
 /** Looks whenever the server tells of a change, and by the clock where it does not. */
 export function useTold({ topic, subject = () => null, look, everyMs, while: going = () => true }: Looking): void {
+  const live = useLiveStore()
   // By hand: a phone's first page has no room for a package of helpers.
   let timer: ReturnType<typeof setInterval> | undefined
   const pause = (): void => clearInterval(timer)
   function resume(): void {
     pause()
-    timer = setInterval(() => { look('clock') }, isLive.value ? SELDOM_MS : everyMs)
+    timer = setInterval(() => { look('clock') }, live.isLive ? SELDOM_MS : everyMs)
   }
-  const away = whenTold(topic, (about) => {
+  const away = live.whenTold(topic, (about) => {
     if (going() && (about === null || subject() === null || subject() === about)) look('told')
   })
-  watch([going, isLive], () => (going() ? resume() : pause()))
+  watch([going, () => live.isLive], () => (going() ? resume() : pause()))
   onMounted(() => { if (going()) resume() })
   onBeforeUnmount(() => {
     away()

@@ -12,6 +12,7 @@ import { useRosterStore } from './roster'
 export const rowKey = ({ athlete, decision }: DecisionRow): string => `${athlete.id} ${decision.branch}`
 
 /** What there is to decide, and what was decided in the last week. */
+// eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export const useDecisionsStore = defineStore('decisions', () => {
   const all = shallowRef<readonly DecisionRow[]>([])
   /** There are more athletes in sight than these lines are about. */

@@ -41,5 +41,7 @@ export const useReviewStore = defineStore('review', () => {
     }
   })
 
-  return { series, readSeries, found, other, logs, state, problem, again, one, load, compare, readSets, beside, besideProblem }
+  return {
+    series, readSeries, found, other, logs, state, problem, again, one, load, compare, readSets, beside, besideProblem,
+  }
 })

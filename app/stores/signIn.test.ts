@@ -7,7 +7,8 @@ import { useSignInStore } from './signIn'
 
 const me = { id: 'coach', today: '2026-11-20' } as Me
 const ask = vi.fn()
-const answered = async (...asked: unknown[]) => ({ _data: await ask(...asked) as unknown, status: 200, headers: new Headers() })
+const answered = async (...asked: unknown[]) =>
+  ({ _data: await ask(...asked) as unknown, status: 200, headers: new Headers() })
 
 beforeEach(() => {
   vi.useFakeTimers({ toFake: ['Date'], now: new Date('2026-11-20T09:00:00') })

@@ -4,6 +4,7 @@ import { same, type Choices } from '~~/core/merge'
 import { withoutRefused, type TrunkItem, type WeekPlan } from '~~/core/programme'
 import { AppError, messageOf, storedFirst } from '~~/shared/errors'
 import type { TrainingWeek, WeekSheet } from '~~/shared/types'
+import { openQuickWeek } from '~/api/quickWeek'
 import * as weeks from '~/api/weeks'
 import { line, writes } from '~/api/writes'
 import { useCatalogueStore } from './catalogue'
@@ -43,6 +44,8 @@ export const useWeekStore = defineStore('week', () => {
 
   function load(athleteId: string, startsOn: string): Promise<void> {
     void flush()
+    // The thread that fills weeks is there before it is asked for the first time.
+    if (import.meta.client) openQuickWeek()
     return reader.read(async () => take(await weeks.fetchWeek(athleteId, startsOn)), true)
   }
 

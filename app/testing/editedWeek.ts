@@ -2,7 +2,7 @@ import { shallowReactive } from 'vue'
 import type { WeekPlan } from '~~/core/programme'
 import type { PlanningRules } from '~~/core/policy'
 import type { PlannedAnswer } from '~~/shared/types'
-import type { EditedWeek } from '~/composables/week/editedWeek'
+import type { EditedWeek, FilledWeek } from '~/composables/week/editedWeek'
 
 /** A week that is edited in memory; `steps` are what it was, in turn. */
 export function fakeWeek(first: WeekPlan, over: Partial<EditedWeek> = {}) {
@@ -16,6 +16,7 @@ export function fakeWeek(first: WeekPlan, over: Partial<EditedWeek> = {}) {
     },
     undo: () => undefined,
     redo: () => undefined,
+    fill: () => Promise.reject<FilledWeek>(new Error('nobody asked')),
     best: () => Promise.reject<PlannedAnswer>(new Error('nobody asked')),
     review: () => Promise.resolve({ findings: [], improvements: [] } as never),
     settle: (change: (rules: PlanningRules) => PlanningRules) => {

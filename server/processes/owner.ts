@@ -45,7 +45,7 @@ const WORK: Readonly<Record<string, (desk: OwnersDesk, said: Said) => Promise<st
 async function run(): Promise<void> {
   const { values, positionals: [what = ''] } = parseArgs({ options, allowPositionals: true })
   const work = WORK[what]
-  if (!work) throw new AppError('badInput', 'Say what: found, invite, recover, verify or rebuild. See docs/operations.md.')
+  if (!work) throw new AppError('badInput', `Say what: ${Object.keys(WORK).join(', ')}. See docs/operations.md.`)
   const { appUrl, publicUrl } = readConfiguration(process.env)
   const db = connect(appUrl, 1)
   try {

@@ -16,7 +16,6 @@ import {
 import type { Tx } from '../repositories/rows'
 import { loggedItemIds } from '../repositories/setLogs'
 import { markAssigned, weekOf } from '../repositories/weeks'
-import { catalogueOfOrganisation } from './catalogue'
 import { groundsOf } from './grounds'
 import { mustSeeAthlete, writing, type Context } from './context'
 import { record } from './record'

@@ -36,10 +36,11 @@ function lately(
   const [from, to] = [addDays(startsOn, -LATELY_DAYS), addDays(startsOn, -1)]
   const within = ({ day }: { readonly day: string }): boolean => day >= from && day <= to
   const logs = past.logs.filter(within)
+  const given = past.prescribed.filter(within).map(({ item, ...one }) => ({ ...item, ...one }))
   const taken = past.decisions.filter(one => one.state === 'taken' && one.day >= from)
     .map(one => ({ variationId: one.variationId, kind: one.taken, day: one.day, from: one.given, to: one.step }))
   return {
-    progress: progressOf(past.prescribed.filter(within).map(({ item, ...one }) => ({ ...item, ...one })), logs, startsOn),
+    progress: progressOf(given, logs, startsOn),
     decided: inForce(taken, logs, startsOn),
     bestLately: bestLately(past.sessions, logs, startsOn, {
       ...planningContext(athlete, startsOn, [], catalogue), trunk,

@@ -47,6 +47,8 @@ export function readConfiguration(env: Readonly<Record<string, string | undefine
     }
     return value
   }
+  const database = (name: string): string | null =>
+    (env[name] ? url(name, env[name], ['postgres:', 'postgresql:']) : null)
   const flag = (name: string): boolean => {
     const value = env[name] ?? '0'
     if (value !== '0' && value !== '1') throw new Error(`${name} must be 0 or 1.`)
@@ -63,18 +65,12 @@ export function readConfiguration(env: Readonly<Record<string, string | undefine
     throw new Error('POOL_MAX must be a whole number from 2 to 200.')
   const logLevel = env.LOG_LEVEL ?? 'info'
   if (!LOG_LEVELS.includes(logLevel)) throw new Error(`LOG_LEVEL must be one of ${LOG_LEVELS.join(', ')}.`)
-  const appUrl = env.DATABASE_APP_URL
-    ? url('DATABASE_APP_URL', env.DATABASE_APP_URL, ['postgres:', 'postgresql:'])
-    : asAppRole(ownerUrl, appPassword!)
+  const appUrl = database('DATABASE_APP_URL') ?? asAppRole(ownerUrl, appPassword!)
   return {
     ownerUrl,
     appUrl,
-    listenUrl: env.DATABASE_LISTEN_URL
-      ? url('DATABASE_LISTEN_URL', env.DATABASE_LISTEN_URL, ['postgres:', 'postgresql:'])
-      : appUrl,
-    replicaUrl: env.DATABASE_REPLICA_URL
-      ? url('DATABASE_REPLICA_URL', env.DATABASE_REPLICA_URL, ['postgres:', 'postgresql:'])
-      : null,
+    listenUrl: database('DATABASE_LISTEN_URL') ?? appUrl,
+    replicaUrl: database('DATABASE_REPLICA_URL'),
     pooler: flag('POOLER'),
     appPassword,
     sessionPassword,

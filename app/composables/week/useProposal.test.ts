@@ -6,6 +6,7 @@ import { day, squat, weekOf } from '~~/core/testing/handMade'
 import type { PlannedAnswer } from '~~/shared/types'
 import { fakeWeek } from '~/testing/editedWeek'
 import { aSheet } from '~/testing/sheet'
+import type { EditedWeek } from './editedWeek'
 import { useProposal } from './useProposal'
 import { useReckoning } from './useReckoning'
 
@@ -20,24 +21,25 @@ afterEach(() => {
   vi.useRealTimers()
 })
 
-type Fill = Parameters<typeof useProposal>[2]
+const down = () => Promise.reject<PlannedAnswer>(new Error('down'))
+type Fill = EditedWeek['fill']
 
 function opened(best: (sessions: WeekPlan['sessions']) => Promise<PlannedAnswer>, fill?: Fill) {
   const asked = vi.fn(best)
-  const { week, steps } = fakeWeek(first, { best: asked })
+  let unproven: Fill = down
+  const { week, steps } = fakeWeek(first, { best: asked, fill: sessions => (fill ?? unproven)(sessions) })
   const proposal = scope.run(() => {
     const reckoning = useReckoning(() => week.plan, computed(() => aSheet()), computed(() => STANDARD), ref(null))
     // Never sure of itself, so that the planner is asked.
-    const unproven: Fill = (sessions) => {
+    unproven = (sessions) => {
       const found = proposeWeek({ context: reckoning.context.value, sessions })
       return Promise.resolve({ ...found, proof: found.proof && { ...found.proof, proven: false } })
     }
-    return useProposal(week, reckoning, fill ?? unproven)
+    return useProposal(week, reckoning)
   })!
   return { week, steps, asked, ...proposal }
 }
 const rest = () => vi.advanceTimersByTimeAsync(1500)
-const down = () => Promise.reject<PlannedAnswer>(new Error('down'))
 
 describe('a proposal', () => {
   it('stands at once as one step, with what is known about better ones', async () => {

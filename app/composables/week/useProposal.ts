@@ -2,8 +2,7 @@ import { nextTick, ref, shallowRef, watch } from 'vue'
 import { watchDebounced } from '@vueuse/core'
 import { same } from '~~/core/merge'
 import type { PlannedSession, PlanProof, TrunkItem, WeekPlan } from '~~/core/programme'
-import type { QuickWeek } from '~/api/quickWeek'
-import type { EditedWeek } from './editedWeek'
+import type { EditedWeek, FilledWeek } from './editedWeek'
 import type { useReckoning } from './useReckoning'
 
 /**
@@ -14,9 +13,9 @@ const RESOLVE_AFTER_MS = 1200
 const WORTH_TELLING = 0.2
 
 /** What the engine proposes for (the week), what it knows about better ones, and what it offers around edits. */
+// eslint-disable-next-line max-lines-per-function -- one state, and short functions that change it
 export function useProposal(
   week: EditedWeek, { conflicts, goalOf }: Pick<ReturnType<typeof useReckoning>, 'conflicts' | 'goalOf'>,
-  optimise: (sessions: readonly PlannedSession[]) => Promise<QuickWeek>,
 ) {
   const notes = ref<readonly string[]>([])
   /** What the last proposal was, to compare with. */
@@ -37,10 +36,10 @@ export function useProposal(
   }
 
   /** The week filled as it is then, where it is changed meanwhile. */
-  async function fill(): Promise<{ sessions: readonly PlannedSession[], quick: QuickWeek }> {
+  async function fill(): Promise<{ sessions: readonly PlannedSession[], quick: FilledWeek }> {
     for (;;) {
       const asked = week.plan
-      const quick = await optimise(asked.sessions)
+      const quick = await week.fill(asked.sessions)
       if (week.plan === asked) return { sessions: asked.sessions, quick }
     }
   }

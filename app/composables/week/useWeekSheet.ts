@@ -1,10 +1,8 @@
-import { computed, onMounted, ref, type ComputedRef } from 'vue'
+import { computed, ref, type ComputedRef } from 'vue'
 import type { Catalogue } from '~~/core/catalogue'
 import { liftsOnly, mendConflict } from '~~/core/programme'
 import type { Conflict } from '~~/core/rules'
 import type { WeekSheet } from '~~/shared/types'
-import { openQuickWeek, quickWeek } from '~/api/quickWeek'
-import { useCatalogueStore } from '~/stores/catalogue'
 import type { EditedWeek } from './editedWeek'
 import { useItemEdits } from './useItemEdits'
 import { useProposal } from './useProposal'
@@ -22,11 +20,7 @@ export function useWeekSheet(week: EditedWeek, sheet: ComputedRef<WeekSheet>, ca
   // The desk stands before its sheet is read.
   const read = computed(() => ((sheet.value as WeekSheet | null) ? context.value : null))
   useWarmMeans(read, () => week.plan.sessions.map(session => session.day))
-  const drills = useCatalogueStore()
-  const proposal = useProposal(week, reckoning, sessions => quickWeek({
-    ...sheet.value, startsOn: sheet.value.week.startsOn, own: drills.stored.own, sessions, before: before(),
-  }))
-  onMounted(openQuickWeek)
+  const proposal = useProposal(week, reckoning)
   const edits = useItemEdits(week, selectedId, order, context)
 
   /** A proposal is looked through from its first drill. */

@@ -54,8 +54,9 @@ const compareWithBefore = (): void => {
 }
 /** Before anything that was ever logged. */
 const FIRST_DAY = '2000-01-03'
-const lookBackFrom = (startsOn: string): void => {
-  void set({ from: addDays(startsOn, -77), to: addDays(startsOn, 6) > today.value ? today.value : addDays(startsOn, 6) })
+function lookBackFrom(startsOn: string): void {
+  const sunday = addDays(startsOn, 6)
+  void set({ from: addDays(startsOn, -77), to: sunday > today.value ? today.value : sunday })
 }
 const fileName = (ending: string): string => `keen-anchor-review-${from.value}-${to.value}.${ending}`
 async function save(as: 'csv' | 'json'): Promise<void> {

@@ -4,7 +4,9 @@ import type { WeekPlan } from '~~/core/programme'
 import { AppError } from '~~/shared/errors'
 import type { Applied, PlannedAnswer, TrainingWeek, WeekReview, WeekSheet } from '~~/shared/types'
 import * as planning from '~/api/planning'
+import { quickWeek, type QuickWeek } from '~/api/quickWeek'
 import * as weeks from '~/api/weeks'
+import { useCatalogueStore } from '../catalogue'
 import { useRulesStore } from '../rules'
 
 /** What is asked of the engine about (a week as it is shown); nothing of it changes the plan. */
@@ -13,6 +15,15 @@ export function weekAsks(
   allStored: () => Promise<TrainingWeek | null>,
 ) {
   const shown = (): TrainingWeek => sheet.value!.week
+
+  /** A good week of these sessions, at once: reckoned here, beside the page. */
+  const fill = (sessions: WeekPlan['sessions']): Promise<QuickWeek> => {
+    const { athlete, competitions, settled, previousPlan } = sheet.value!
+    return quickWeek({
+      athlete, competitions, settled, startsOn: shown().startsOn, own: useCatalogueStore().stored.own, sessions,
+      before: previousPlan,
+    })
+  }
 
   /** The best week of these sessions. */
   const best = (sessions: WeekPlan['sessions']): Promise<PlannedAnswer> =>
@@ -42,5 +53,5 @@ export function weekAsks(
       sheet.value = { ...sheet.value, settled }
   }
 
-  return { best, review, applyTo, settle }
+  return { fill, best, review, applyTo, settle }
 }

@@ -20,8 +20,8 @@ const TELL = `
 
 /** Table, what it is called to those who look on, and the column of whom or what it is about. */
 const TOLD = [
-  ['health_alert', 'alerts', 'athlete_id'], ['training_week', 'week', 'athlete_id'], ['floor_board', 'floor', 'group_id'],
-  ['plan_run_item', 'run', 'run_id'],
+  ['health_alert', 'alerts', 'athlete_id'], ['training_week', 'week', 'athlete_id'],
+  ['floor_board', 'floor', 'group_id'], ['plan_run_item', 'run', 'run_id'],
 ] as const
 
 export async function up(knex: Knex): Promise<void> {
