@@ -81,7 +81,7 @@ test('a squad is planned and assigned in a few clicks, exceptions first', async 
 test('a red flag closes the week with the referral text', async ({ page }) => {
   await signIn(page, 'coach@larkholm.example')
   await page.getByPlaceholder(/Type a name/).fill('Oskel')
-  await page.getByRole('link', { name: /not planned/ }).click()
+  await page.getByRole('link', { name: /not planned.*Oskel/ }).click()
   await expect(page.getByText('refer to a clinician')).toBeVisible()
   await expect(page.getByRole('button', { name: /Propose/ })).toBeDisabled()
   await expectAccessible(page)
