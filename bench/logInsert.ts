@@ -47,7 +47,8 @@ export async function benchLogInsert(baseUrl: string, appUrl: string): Promise<s
     const times = await sideBySide(200, ...work)
     const [route, direct] = [spread(times.a), spread(times.b)]
     lines.push(`${count} ${count === 1 ? 'set' : 'sets in one request'} stored: route median `
-      + `${route.median.toFixed(2)} ms (p95 ${route.p95.toFixed(2)}), straight insert ${direct.median.toFixed(2)} ms (p95 ${direct.p95.toFixed(2)}), `
+      + `${route.median.toFixed(2)} ms (p95 ${route.p95.toFixed(2)}), straight insert `
+      + `${direct.median.toFixed(2)} ms (p95 ${direct.p95.toFixed(2)}), `
       + `ratio ${(route.median / direct.median).toFixed(1)}`)
   }
   await db.destroy()

@@ -31,8 +31,8 @@ function setLive(live: boolean): void {
 let end: (() => void) | null = null
 
 /**
- * Looks on for whoever is signed in. One tab of a browser holds the line for all of them: a browser has few lines to one
- * server. Without locks (an address that is not safe) every page asks for itself, as it does without a line.
+ * Looks on for whoever is signed in. One tab of a browser holds the line for all of them: a browser has few lines to
+ * one server. Without locks (an address that is not safe) every page asks for itself, as it does without a line.
  */
 export function lookOn(): void {
   const locks = navigator.locks as LockManager | undefined

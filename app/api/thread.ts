@@ -3,7 +3,7 @@ export interface Asked<Ask> {
   readonly id: number
   readonly ask: Ask
 }
-export type Answered<Answer> =
+type Answered<Answer> =
   | { readonly id: number, readonly answer: Answer }
   | { readonly id: number, readonly problem: string }
 

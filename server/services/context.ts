@@ -12,6 +12,8 @@ import { claimWrite, keepAnswer, type WriteName } from '../repositories/receipts
 import type { Queue } from '../queue/queue'
 import type { Tx } from '../repositories/rows'
 
+export { planEachTime } from '../repositories/rows'
+
 /** Who acts, in which organisation. */
 export interface Actor {
   readonly organisationId: string

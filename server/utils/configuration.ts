@@ -60,9 +60,7 @@ export function readConfiguration(env: Readonly<Record<string, string | undefine
   const appPassword = env.DATABASE_APP_URL ? null : need('DATABASE_APP_PASSWORD')
   const publicUrl = url('PUBLIC_URL', env.PUBLIC_URL ?? `http://127.0.0.1:${env.PORT ?? '3000'}`, ['http:', 'https:'])
     .replace(/\/$/, '')
-  const poolMax = Number(env.POOL_MAX ?? '10')
-  if (!(Number.isInteger(poolMax) && poolMax >= 2 && poolMax <= 200))
-    throw new Error('POOL_MAX must be a whole number from 2 to 200.')
+  const poolMax = connections(env.POOL_MAX)
   const logLevel = env.LOG_LEVEL ?? 'info'
   if (!LOG_LEVELS.includes(logLevel)) throw new Error(`LOG_LEVEL must be one of ${LOG_LEVELS.join(', ')}.`)
   const appUrl = database('DATABASE_APP_URL') ?? asAppRole(ownerUrl, appPassword!)
@@ -85,6 +83,12 @@ export function readConfiguration(env: Readonly<Record<string, string | undefine
     logLevel,
     calendarHosts: (env.CALENDAR_HOSTS ?? '').split(',').map(host => host.trim()).filter(Boolean),
   }
+}
+
+function connections(given = '10'): number {
+  const most = Number(given)
+  if (Number.isInteger(most) && most >= 2 && most <= 200) return most
+  throw new Error('POOL_MAX must be a whole number from 2 to 200.')
 }
 
 function founding(code: string | undefined): string | null {

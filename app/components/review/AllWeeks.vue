@@ -39,7 +39,9 @@ const met = computed(() => {
     class="panel min-w-0"
     aria-label="Every week"
   >
-    <h2>Every week <span class="text-quiet font-normal text-[0.85rem]">full sets, as the athlete was known then</span></h2>
+    <h2>
+      Every week <span class="text-quiet font-normal text-[0.85rem]">full sets, as the athlete was known then</span>
+    </h2>
     <p v-if="!series">
       <button
         type="button"
