@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import { addDays } from '~~/core/calendar'
 import { asSystemOf, connect, inOrganisation } from '../server/database/connection'
 import { insertLogs } from '../server/repositories/setLogs'
 import type { RosterPage, RosterRow, SetLogInput, StoredSetLog, Today } from '~~/shared/types'
@@ -20,15 +21,17 @@ export async function benchLogInsert(baseUrl: string, appUrl: string): Promise<s
     return tx('person').where({ email: 'head@larkholm.example' })
       .select<{ id: string, organisation_id: string }[]>('id', 'organisation_id')
   }))
-  let number = 0
-  const some = (count: number): SetLogInput[] => Array.from({ length: count }, () => ({
-    id: randomUUID(), prescribedItemId: item.id, day: today, performedAt: new Date().toISOString(),
-    setNumber: ++number, side: item.sides === 'each' ? 'left' : null, amount: 10, breakPoint: 'none', setting: {},
-    feltAt: [], effort: 5, painAt: null, note: '',
-  }))
+  let requests = 0
+  // Each on a day of its own: a set that stands where one was done already is one with it.
+  const some = (count: number): SetLogInput[] => {
+    const day = addDays(today, -++requests)
+    return Array.from({ length: count }, (_, i) => ({
+      id: randomUUID(), prescribedItemId: item.id, day, performedAt: `${day}T10:00:00.000Z`, setNumber: i + 1,
+      side: item.sides === 'each' ? 'left' : null, amount: 10, breakPoint: 'none', setting: {}, feltAt: [], effort: 5,
+      painAt: null, note: '',
+    }))
+  }
   const viaRoute = async (count: number): Promise<void> => {
-    // A drill has thirty places for sets; which one is of no weight here.
-    number %= 30 - count + 1
     const answer = await fetch(`${baseUrl}/api/logs`, {
       method: 'POST',
       headers: { cookie, 'x-keen-csrf': csrf, 'x-keen-write': randomUUID(), 'content-type': 'application/json' },
