@@ -4,6 +4,8 @@ import { isLive, lookAway, lookOn, whenTold } from './live'
 /** A line as the browser would hold it. */
 class Line extends EventTarget {
   static all: Line[] = []
+  static readonly CLOSED = 2
+  readyState = 1
   closed = false
   constructor(readonly path: string) {
     super()
@@ -69,6 +71,27 @@ describe('the line that tells of changes', () => {
     Line.all[0]!.say('heard')
     expect(weeks).toHaveBeenCalledTimes(2)
     away()
+  })
+
+  it('is asked for again where a server that starts refused it, until whoever was signed in leaves', () => {
+    vi.useFakeTimers()
+    lookOn()
+    // Lost on the way: the browser itself makes it again.
+    Line.all[0]!.say('error')
+    vi.advanceTimersByTime(60_000)
+    expect(Line.all.length).toBe(1)
+    Line.all[0]!.readyState = Line.CLOSED
+    Line.all[0]!.say('error')
+    vi.advanceTimersByTime(30_000)
+    expect(Line.all.length).toBe(2)
+    Line.all[1]!.say('heard')
+    expect(isLive.value).toBe(true)
+    Line.all[1]!.readyState = Line.CLOSED
+    Line.all[1]!.say('error')
+    lookAway()
+    vi.advanceTimersByTime(60_000)
+    expect(Line.all.length).toBe(2)
+    vi.useRealTimers()
   })
 
   it('is one for a browser, and ends with whoever was signed in', () => {

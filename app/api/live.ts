@@ -6,6 +6,8 @@ export const isLive = shallowRef(false)
 
 const PATH = '/api/live'
 const NAME = 'keen-anchor/live'
+/** How long after a line was refused it is asked for again. */
+const AGAIN_MS = 30_000
 
 type Said = { readonly told: Told } | { readonly live: boolean } | 'who'
 
@@ -69,15 +71,25 @@ export function lookAway(): void {
   end = null
 }
 
-/** Holds the line until nobody looks on; the browser makes a lost one again. */
+/** Holds the line until nobody looks on. */
 function hold(until: AbortSignal, tell: (said: Exclude<Said, 'who'>) => void): Promise<void> {
-  const source = new EventSource(PATH)
-  source.addEventListener('heard', () => tell({ live: true }))
-  source.addEventListener('deaf', () => tell({ live: false }))
-  source.addEventListener('error', () => tell({ live: false }))
-  source.addEventListener('told', ({ data }: MessageEvent<string>) => tell({ told: JSON.parse(data) as Told }))
+  let source: EventSource
+  let timer: ReturnType<typeof setTimeout> | undefined
+  function open(): void {
+    source = new EventSource(PATH)
+    source.addEventListener('heard', () => tell({ live: true }))
+    source.addEventListener('deaf', () => tell({ live: false }))
+    source.addEventListener('told', ({ data }: MessageEvent<string>) => tell({ told: JSON.parse(data) as Told }))
+    source.addEventListener('error', () => {
+      tell({ live: false })
+      // The browser makes a lost line again, but gives up where something answers that is none: a starting server.
+      if (source.readyState === EventSource.CLOSED) timer = setTimeout(open, AGAIN_MS)
+    })
+  }
+  open()
   return new Promise((done) => {
     until.addEventListener('abort', () => {
+      clearTimeout(timer)
       source.close()
       done()
     })
